@@ -1,0 +1,38 @@
+/** The folders are the architecture: app -> server -> core, data; app -> ui -> core; data -> core; core -> nothing. */
+const pureLibraries = "^(node_modules/(@sinclair/typebox|ajv|ajv-formats|@noble/hashes)/)";
+module.exports = {
+  forbidden: [
+    {
+      name: "core-imports-only-core",
+      comment: "Computation stays free of interface, database, clock and randomness.",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { pathNot: ["^src/core/", pureLibraries] },
+    },
+    {
+      name: "core-through-the-door",
+      comment: "A capability is entered by its index.ts; what lies behind it may change.",
+      severity: "error",
+      from: { path: "^src/core/([^/]+)/" },
+      to: { path: "^src/core/([^/]+)/", pathNot: ["^src/core/$1/", "^src/core/[^/]+/index\\.ts$"] },
+    },
+    {
+      name: "outsiders-through-the-door",
+      severity: "error",
+      from: { path: "^(src/(data|server|app|ui|workers)|demo|bench|e2e)/" },
+      to: { path: "^src/core/[^/]+/", pathNot: "^src/core/[^/]+/index\\.ts$" },
+    },
+    { name: "data-knows-core-only", severity: "error", from: { path: "^src/data/" }, to: { path: "^src/(server|app|ui|workers)/" } },
+    { name: "server-knows-core-and-data", severity: "error", from: { path: "^src/server/" }, to: { path: "^src/(app|ui|workers)/" } },
+    { name: "ui-knows-core-only", severity: "error", from: { path: "^src/ui/" }, to: { path: "^src/(data|server|app)/" } },
+    { name: "app-asks-server-not-data", severity: "error", from: { path: "^src/app/" }, to: { path: "^src/data/" } },
+    { name: "no-cycles", severity: "error", from: { path: "^src/" }, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "^\\.next" },
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+  },
+};

@@ -1,0 +1,47 @@
+import type { Sheet } from "../formats";
+import type { StripMove } from "./strip-plan";
+
+export type RebuildMove =
+  | { readonly kind: "fit"; readonly part: string; readonly loose: boolean }
+  /** Tighten what was left loose, now that what it waited for is in. */
+  | { readonly kind: "tighten"; readonly part: string; readonly waitedFor: string }
+  | { readonly kind: "position"; readonly to: string; readonly minutes: number };
+
+/**
+ * How it goes back: the strip backwards, with joints left loose until what they wait for is in, the valve moved where
+ * a fit asks for a position, and left as the sheet says at the end.
+ */
+export function planRebuild(sheet: Sheet, strip: readonly StripMove[]): RebuildMove[] {
+  const parts = new Map(sheet.parts.map((part) => [part.id, part]));
+  const removed = strip.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
+  const last = strip.findLast((move) => move.kind === "position" || move.way.position?.after !== undefined);
+  let position = last === undefined ? sheet.position?.start : last.kind === "position" ? last.to : last.way.position?.after;
+  const out = new Set(removed);
+  const moves: RebuildMove[] = [];
+  const waiting: { part: string; until: string }[] = [];
+  const canMove = () => sheet.position !== undefined && !out.has(sheet.position.movedBy);
+  const moveTo = (to: string | undefined) => {
+    if (to === undefined || to === position || sheet.position === undefined || !canMove()) return;
+    moves.push({ kind: "position", to, minutes: sheet.position.minutes });
+    position = to;
+  };
+  const tightenWaiting = (fitted: string) => {
+    for (const each of waiting.filter((one) => one.until === fitted)) {
+      moves.push({ kind: "tighten", part: each.part, waitedFor: fitted });
+      waiting.splice(waiting.indexOf(each), 1);
+    }
+  };
+  for (const id of removed.toReversed()) {
+    const fit = parts.get(id)?.fit;
+    const until = fit?.looseUntil;
+    const loose = until !== undefined && out.has(until);
+    moveTo(fit?.position?.before);
+    out.delete(id);
+    moves.push({ kind: "fit", part: id, loose });
+    if (fit?.position?.after !== undefined) position = fit.position.after;
+    if (loose && until !== undefined) waiting.push({ part: id, until });
+    tightenWaiting(id);
+  }
+  if (removed.length > 0) moveTo(sheet.position?.finish);
+  return moves;
+}

@@ -1,0 +1,2 @@
+export { crossingOrder } from "./pattern";
+export * from "./torque";

@@ -1,0 +1,55 @@
+import type { Area, Force, Length, Stress, Torque } from "../quantity";
+
+/** What is on the thread and under the head when the bolt is pulled. */
+export const CONDITIONS = ["dry", "oiled", "grease", "anti-seize"] as const;
+export type Condition = (typeof CONDITIONS)[number];
+
+/**
+ * Nut factor K by condition, with the usual spread. Textbook values for plated or plain steel: Shigley's Mechanical
+ * Engineering Design, table "torque factors K for use with Eq. (8-27)" (dry plated 0.20, lubricated 0.18, anti-seize
+ * 0.12); grease lies between. Real joints scatter by about a quarter.
+ */
+export const NUT_FACTOR: Record<Condition, { readonly k: number; readonly spread: number }> = {
+  dry: { k: 0.2, spread: 0.25 },
+  oiled: { k: 0.18, spread: 0.2 },
+  grease: { k: 0.16, spread: 0.2 },
+  "anti-seize": { k: 0.12, spread: 0.2 },
+};
+
+/** T = K · F · d: wrench torque that gives one bolt its preload (short-form equation, ASME PCC-1). N·m from N and m. */
+export const tighteningTorque = (k: number, preload: Force, diameter: Length): Torque => (k * preload * diameter) as Torque;
+
+/** The same preload with something else on the thread: torque goes with K. */
+export const torqueInCondition = (stated: Torque, statedFor: Condition, actual: Condition): Torque =>
+  (stated * (NUT_FACTOR[actual].k / NUT_FACTOR[statedFor].k)) as Torque;
+
+/**
+ * Tensile stress area of a metric thread, A = π/4 · (d − 0.9382·P)². ISO 898-1.
+ * @param diameter nominal, m · @param pitch m
+ */
+export const metricStressArea = (diameter: Length, pitch: Length): Area => ((Math.PI / 4) * (diameter - 0.9382 * pitch) ** 2) as Area;
+
+/**
+ * Tensile stress area of a unified thread, A = π/4 · (D − 0.9743/n)². ASME B1.1.
+ * @param diameter nominal, m · @param pitch 1/n in m
+ */
+export const unifiedStressArea = (diameter: Length, pitch: Length): Area => ((Math.PI / 4) * (diameter - 0.9743 * pitch) ** 2) as Area;
+
+/** Proof stress by strength grade: SAE J429 2/5/8, ASTM A193 B7/B8 (yield, class 1), ISO 898-1 4.6/8.8/10.9. */
+export const PROOF_STRESS: Record<string, Stress> = {
+  "SAE 2": 379e6 as Stress, // 55 ksi, up to 3/4 in
+  "SAE 5": 586e6 as Stress, // 85 ksi, up to 1 in
+  "SAE 8": 827e6 as Stress, // 120 ksi
+  "A193 B7": 724e6 as Stress, // 105 ksi yield, up to 2 1/2 in
+  "A193 B8": 207e6 as Stress, // 30 ksi yield
+  "4.6": 225e6 as Stress,
+  "8.8": 580e6 as Stress, // 600 above M16
+  "10.9": 830e6 as Stress,
+};
+
+/**
+ * Setting of a wrench with a crowfoot or extension: T · L / (L + E · cos θ).
+ * @param wrench handle length to the drive, m · @param extension length from drive to bolt, m · @param angle between them, rad
+ */
+export const wrenchSetting = (wanted: Torque, wrench: Length, extension: Length, angle: number): Torque =>
+  ((wanted * wrench) / (wrench + extension * Math.cos(angle))) as Torque;

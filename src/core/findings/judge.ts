@@ -1,0 +1,52 @@
+import type { Check, CheckVerdict, Disposition } from "../formats";
+
+/** What was answered to a check: an option, go or no-go, or a measured SI value. */
+export type Answer =
+  | { readonly kind: "said"; readonly answer: string; readonly reason?: string }
+  | { readonly kind: "measured"; readonly si: number; readonly typed: string };
+
+export interface Finding {
+  readonly check: string;
+  readonly part?: string;
+  readonly answer: string;
+  readonly means: Disposition;
+  readonly says: string;
+  readonly alsoRenew: readonly string[];
+  readonly reach: readonly string[];
+}
+
+const finding = (check: Check, answer: string, verdict: CheckVerdict): Finding => ({
+  check: check.id,
+  ...(check.part !== undefined && { part: check.part }),
+  answer,
+  means: verdict.means,
+  says: verdict.says,
+  alsoRenew: verdict.alsoRenew ?? [],
+  reach: verdict.reach ?? [],
+});
+
+/**
+ * What an answer means by the sheet; nothing when the answer is not one this check knows.
+ *
+ * @param limitSI turns the check's limits into SI (the check states them in its own unit)
+ */
+export function judge(check: Check, answer: Answer, limitSI: (value: number) => number): Finding | undefined {
+  switch (check.kind) {
+    case "choice": {
+      if (answer.kind !== "said") return undefined;
+      const option = check.options.find((each) => each.id === answer.answer);
+      return option && finding(check, option.label, option);
+    }
+    case "trick": {
+      if (answer.kind !== "said" || (answer.answer !== "go" && answer.answer !== "no-go")) return undefined;
+      const side = answer.answer === "go" ? check.go : check.noGo;
+      return finding(check, side.label, side);
+    }
+    case "measure": {
+      if (answer.kind !== "measured") return undefined;
+      if (check.low !== undefined && answer.si < limitSI(check.low)) return finding(check, answer.typed, check.below ?? check.within);
+      if (check.high !== undefined && answer.si > limitSI(check.high)) return finding(check, answer.typed, check.above ?? check.within);
+      return finding(check, answer.typed, check.within);
+    }
+  }
+}

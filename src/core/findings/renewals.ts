@@ -1,0 +1,41 @@
+import type { JobInputs, Sheet } from "../formats";
+import type { Finding } from "./judge";
+
+export interface Renewal {
+  readonly part: string;
+  readonly why: string;
+  readonly because: "spoiled" | "found" | "policy" | "chosen";
+}
+
+/**
+ * What is renewed and why: spoiled parts always; what a finding condemns; what the policy adds; what the technician
+ * chose. The strongest reason is kept.
+ */
+export function renewals(
+  sheet: Sheet,
+  removed: readonly string[],
+  spoiled: ReadonlyMap<string, string>,
+  findings: readonly Finding[],
+  policy: JobInputs["policy"],
+  chosen: ReadonlyMap<string, string>,
+): Renewal[] {
+  const list = new Map<string, Renewal>();
+  const add = (renewal: Renewal) => {
+    if (!list.has(renewal.part)) list.set(renewal.part, renewal);
+  };
+  for (const [part, why] of spoiled) add({ part, why, because: "spoiled" });
+  for (const found of findings) {
+    if (found.means === "renew" && found.part !== undefined) add({ part: found.part, why: found.says, because: "found" });
+    for (const part of found.alsoRenew) add({ part, why: found.says, because: "found" });
+  }
+  for (const [part, why] of chosen) add({ part, why, because: "chosen" });
+  const supplied = new Set([...sheet.singles, ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part))]);
+  for (const id of removed) {
+    const part = sheet.parts.find((each) => each.id === id);
+    if (part === undefined || !supplied.has(id)) continue;
+    if (policy === "what-was-disturbed" && part.soft === true)
+      add({ part: id, why: "A soft part that was moved: renewed as a set.", because: "policy" });
+    if (policy === "everything-open") add({ part: id, why: "Renewed while the valve is open.", because: "policy" });
+  }
+  return [...list.values()];
+}

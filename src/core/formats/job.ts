@@ -1,0 +1,78 @@
+import { type Static, Type } from "@sinclair/typebox";
+import { LineSchema } from "./line";
+import { ValveSchema } from "./register";
+import { closed, Id, Instant, Minutes, oneOf, Words } from "./shared";
+import { CHECK_DIMENSIONS, SheetSchema } from "./sheet";
+import { StoreSchema } from "./store";
+
+/** The newest event version this program understands. */
+export const EVENT_VERSION = 1;
+
+const base = { v: Type.Literal(EVENT_VERSION), id: Id, at: Instant, by: Words };
+const Step = Type.String({ minLength: 1, maxLength: 200 });
+const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
+
+/** One thing that happened. Never changed, never deleted: an undo is an event too. */
+export const EventSchema = Type.Union([
+  Type.Object({ kind: Type.Literal("step-done"), ...base, step: Step, entry: Type.Optional(Type.String({ maxLength: 400 })) }, closed),
+  Type.Object({ kind: Type.Literal("step-overridden"), ...base, step: Step, reason: Words }, closed),
+  Type.Object(
+    { kind: Type.Literal("reading-taken"), ...base, step: Step, what: Id, dimension: oneOf(...CHECK_DIMENSIONS), si: Type.Number(), typed: Typed },
+    closed,
+  ),
+  Type.Object({ kind: Type.Literal("check-answered"), ...base, step: Step, check: Id, answer: Words, reason: Type.Optional(Words) }, closed),
+  Type.Object({ kind: Type.Literal("check-measured"), ...base, step: Step, check: Id, si: Type.Number(), typed: Typed }, closed),
+  Type.Object(
+    { kind: Type.Literal("part-judged"), ...base, part: Id, disposition: oneOf("reuse", "renew"), reason: Words },
+    closed,
+  ),
+  Type.Object({ kind: Type.Literal("bolt-pulled"), ...base, step: Step, pass: Type.Integer({ minimum: 1 }), bolt: Type.Integer({ minimum: 1 }) }, closed),
+  Type.Object({ kind: Type.Literal("wait-started"), ...base, step: Step, minutes: Minutes }, closed),
+  Type.Object({ kind: Type.Literal("closure-passes"), ...base, link: Id }, closed),
+  Type.Object({ kind: Type.Literal("note-added"), ...base, step: Type.Optional(Step), text: Words }, closed),
+  Type.Object({ kind: Type.Literal("stopped"), ...base, reason: Words }, closed),
+  Type.Object({ kind: Type.Literal("resumed"), ...base }, closed),
+  Type.Object({ kind: Type.Literal("undone"), ...base, event: Id }, closed),
+  Type.Object({ kind: Type.Literal("signed-off"), ...base, statement: Words }, closed),
+]);
+export type JobEvent = Static<typeof EventSchema>;
+export type JobEventKind = JobEvent["kind"];
+
+export const JobInputsSchema = Type.Object(
+  {
+    id: Id,
+    valve: ValveSchema,
+    sheet: SheetSchema,
+    line: Type.Optional(LineSchema),
+    store: Type.Optional(StoreSchema),
+    reason: Type.Object({ kind: oneOf("due", "symptom", "event"), says: Words }, closed),
+    reach: Type.Array(Id, { minItems: 1, description: "Parts to reach." }),
+    policy: oneOf("on-condition", "what-was-disturbed", "everything-open"),
+    openedAt: Instant,
+    openedBy: Words,
+  },
+  closed,
+);
+/** All that a job began with, frozen: a newer sheet does not change a job that runs. */
+export type JobInputs = Static<typeof JobInputsSchema>;
+
+const Seal = Type.Object(
+  { seq: Type.Integer({ minimum: 1 }), serverAt: Instant, previous: Type.String(), hash: Type.String() },
+  closed,
+);
+export type Seal = Static<typeof Seal>;
+
+export const SealedEventSchema = Type.Object({ event: EventSchema, seal: Seal }, closed);
+/** An event as stored: numbered, timed by the server, chained to the one before. */
+export type SealedEvent = Static<typeof SealedEventSchema>;
+
+export const JobSchema = Type.Object(
+  {
+    format: Type.Literal("loftbell.job"),
+    version: Type.Literal(1),
+    inputs: JobInputsSchema,
+    events: Type.Array(SealedEventSchema),
+  },
+  { ...closed, $id: "loftbell.job.json", title: "Job", description: "What a job began with and everything that happened since." },
+);
+export type JobDocument = Static<typeof JobSchema>;

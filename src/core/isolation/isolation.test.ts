@@ -1,0 +1,211 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import type { Line } from "../formats";
+import { closingMinutes, isolationMessage, planIsolation, unfitness } from ".";
+
+const node = (id: string, kind: Line["nodes"][number]["kind"] = "junction", more = {}) => ({ id, kind, elevation_m: 0, ...more });
+const pipe = (id: string, from: string, to: string) => ({ kind: "pipe" as const, id, from, to, dn_mm: 100, length_m: 10 });
+const valve = (id: string, from: string, to: string, more = {}) => ({
+  kind: "valve" as const,
+  id,
+  from,
+  to,
+  normally: "open" as const,
+  operable: true,
+  lockable: true,
+  access_min: 4,
+  ...more,
+});
+const lineOf = (nodes: Line["nodes"], links: Line["links"]): Line => ({
+  format: "loftbell.line",
+  version: 1,
+  id: "trial",
+  name: "Trial",
+  medium: "water",
+  rule: "single",
+  nodes,
+  links,
+});
+
+/** Source — A — B — hydrant, with a valve on each step. */
+const chain = (a = {}, b = {}) =>
+  lineOf(
+    [node("S", "source"), node("J1"), node("J2"), node("H", "consumer", { hydrant: true, elevation_m: 2 }), node("D", "drain", { elevation_m: -1 })],
+    [valve("A", "S", "J1", a), valve("B", "J1", "J2", b), pipe("p", "J2", "H"), pipe("d", "J2", "D")],
+  );
+
+const closuresOf = (line: Line, open: string[], more = {}) => {
+  const plan = planIsolation(line, { open, ...more });
+  return plan.ok ? plan.value.closures.map((each) => each.link) : isolationMessage(plan.error);
+};
+
+describe("what to shut", () => {
+  it("takes the valve nearest the work when two are equally quick", () => {
+    expect(closuresOf(chain(), ["H"])).toEqual(["B"]);
+  });
+
+  it("goes one further back when the near one passes, is seized or is to be avoided", () => {
+    expect(closuresOf(chain({}, { passes: true }), ["H"])).toEqual(["A"]);
+    expect(closuresOf(chain({}, { operable: false }), ["H"])).toEqual(["A"]);
+    expect(closuresOf(chain(), ["H"], { avoid: ["B"] })).toEqual(["A"]);
+    expect(closuresOf(chain(), ["H"], { passing: ["B"] })).toEqual(["A"]);
+  });
+
+  it("says why a nearer valve was left", () => {
+    const plan = planIsolation(chain({}, { passes: true }), { open: ["H"] });
+    expect(plan.ok && plan.value.closures[0]?.why).toBe("Parts the work from S; taken instead of B, which is known to pass.");
+  });
+
+  it("never counts a check valve or a control valve as a barrier", () => {
+    const line = lineOf(
+      [node("S", "source"), node("J"), node("H", "consumer")],
+      [{ kind: "check", id: "C", from: "J", to: "S" }, { ...valve("R", "J", "H"), kind: "control-valve" }],
+    );
+    expect(closuresOf(line, ["H"])).toContain("Nothing can be shut along S → C → R → H");
+  });
+
+  it("names the open path, and the valve that would make a plan possible", () => {
+    const message = closuresOf(chain({ operable: false }, { passes: true }), ["H"]);
+    expect(message).toContain("Nothing can be shut along S → A → B → H");
+    expect(message).toContain("B (it is known to pass)");
+  });
+
+  it("has an answer for a line with no valve at all", () => {
+    const bare = lineOf([node("S", "source"), node("H", "consumer")], [pipe("p", "S", "H")]);
+    expect(closuresOf(bare, ["H"])).toContain("Shut down and drain its source");
+  });
+
+  it("shuts off a consumer that can push back", () => {
+    const line = lineOf(
+      [node("S", "source"), node("J"), node("H", "consumer"), node("T", "consumer", { feedsBack: true, name: "Roof tank" })],
+      [valve("A", "S", "J"), pipe("p", "J", "H"), valve("T1", "J", "T")],
+    );
+    expect(closuresOf(line, ["H"])).toEqual(["A", "T1"]);
+  });
+
+  it("keeps a consumer in service where it can, and says so where it cannot", () => {
+    const line = lineOf(
+      [node("S", "source"), node("J"), node("H", "consumer"), node("F", "consumer", { name: "Ferry shed" })],
+      [valve("A", "S", "J", { access_min: 2 }), valve("B", "J", "H", { access_min: 9 }), pipe("f", "J", "F")],
+    );
+    expect(closuresOf(line, ["H"])).toEqual(["A"]);
+    expect(closuresOf(line, ["H"], { keep: ["F"] })).toEqual(["B"]);
+  });
+
+  it("finds volume, lowest drain and who loses service", () => {
+    const plan = planIsolation(chain(), { open: ["H"] });
+    if (!plan.ok) throw new Error("no plan");
+    // Two 10 m runs of 100 mm bore: 2 · π/4 · 0.1² · 10 m³ = 157 L.
+    expect(plan.value.section.volume_L).toBeCloseTo(157.08, 1);
+    expect(plan.value.section.drain?.node).toBe("D");
+    // Torricelli by hand: 2·0.15708/(0.62·4.909e-4·√(2·9.80665·3)) = 134.6 s.
+    expect(plan.value.section.drain?.minutes).toBeCloseTo(134.6 / 60, 1);
+    expect(plan.value.lost.map((each) => each.node)).toEqual(["H"]);
+  });
+
+  it.each([
+    [["nowhere"], "no place or valve"],
+    [[], "at least one place"],
+    [["S"], "Nothing can be shut"],
+  ])("refuses %j", (open, message) => {
+    expect(closuresOf(chain(), open as string[])).toContain(message);
+  });
+
+  it("refuses a line that hangs together wrongly, with the path", () => {
+    const plan = planIsolation(lineOf([node("S", "source"), node("S", "junction")], [pipe("p", "S", "X")]), { open: ["S"] });
+    expect(plan).toMatchObject({ ok: false, error: { kind: "bad-line", problems: [{ path: "/nodes/1/id" }, { path: "/links/0/to" }] } });
+  });
+});
+
+/** Small random networks: up to 7 nodes, up to 10 links, every kind of flaw. */
+const randomLine = fc
+  .record({
+    size: fc.integer({ min: 3, max: 7 }),
+    links: fc.array(
+      fc.record({
+        a: fc.nat(6),
+        b: fc.nat(6),
+        kind: fc.constantFrom("pipe", "valve", "valve", "valve", "check"),
+        operable: fc.boolean(),
+        passes: fc.boolean(),
+        lockable: fc.boolean(),
+        access: fc.integer({ min: 1, max: 6 }),
+      }),
+      { minLength: 2, maxLength: 10 },
+    ),
+  })
+  .map(({ size, links }) => {
+    const nodes = Array.from({ length: size }, (_, i) => node(`n${i}`, i === 0 ? "source" : "junction"));
+    const made = links.flatMap((link, i): Line["links"] => {
+      const [from, to] = [`n${link.a % size}`, `n${link.b % size}`];
+      if (from === to) return [];
+      if (link.kind === "pipe") return [pipe(`l${i}`, from, to)];
+      if (link.kind === "check") return [{ kind: "check" as const, id: `l${i}`, from, to }];
+      const flaws = { operable: link.operable || !link.passes, passes: link.passes && link.operable, lockable: link.lockable, access_min: link.access };
+      return [valve(`l${i}`, from, to, flaws)];
+    });
+    const ends = new Set(made.flatMap((link) => [link.from, link.to]));
+    const spare = nodes.filter((each) => !ends.has(each.id)).map((each, i) => pipe(`x${i}`, each.id, each.id === "n1" ? "n2" : "n1"));
+    return lineOf(nodes, [...made, ...spare]);
+  });
+
+/** Plain search: is the target reached from the source when these links hold? */
+function separated(line: Line, closed: ReadonlySet<string>, target: string): boolean {
+  const reached = new Set(["n0"]);
+  for (let grew = true; grew; ) {
+    grew = false;
+    for (const link of line.links)
+      if (!closed.has(link.id) && reached.has(link.from) !== reached.has(link.to)) {
+        reached.add(link.from).add(link.to);
+        grew = true;
+      }
+  }
+  return !reached.has(target);
+}
+
+/** The quickest set by trying every set of fit valves. */
+function quickestByTryingAll(line: Line, target: string): number {
+  const none = new Set<string>();
+  const fit = line.links.flatMap((link) => (link.kind === "valve" && unfitness(link, none, none) === undefined ? [link] : []));
+  let best = Number.POSITIVE_INFINITY;
+  for (let mask = 0; mask < 1 << fit.length; mask++) {
+    const chosen = fit.filter((_, i) => mask & (1 << i));
+    const minutes = chosen.reduce((sum, each) => sum + closingMinutes(each), 0);
+    if (minutes < best && separated(line, new Set(chosen.map((each) => each.id)), target)) best = minutes;
+  }
+  return best;
+}
+
+describe("on random networks", () => {
+  it("always separates, leaves out nothing needed, takes nothing needless, and is as quick as the best of all sets", () => {
+    fc.assert(
+      fc.property(randomLine, (line) => {
+        const plan = planIsolation(line, { open: ["n1"] });
+        const best = quickestByTryingAll(line, "n1");
+        if (!plan.ok) {
+          expect(plan.error.kind).toBe("no-isolation");
+          expect(best).toBe(Number.POSITIVE_INFINITY);
+          return;
+        }
+        const closed = new Set(plan.value.closures.map((each) => each.link));
+        expect(separated(line, closed, "n1")).toBe(true);
+        for (const each of closed) expect(separated(line, new Set([...closed].filter((id) => id !== each)), "n1"), each).toBe(false);
+        expect(plan.value.minutes).toBeCloseTo(best, 6);
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it("does not depend on the order in which the line is listed", () => {
+    fc.assert(
+      fc.property(randomLine, (line) => {
+        const turned = { ...line, nodes: [...line.nodes].reverse(), links: [...line.links].reverse() };
+        const ids = (each: Line) => {
+          const plan = planIsolation(each, { open: ["n1"] });
+          return plan.ok ? plan.value.closures.map((closure) => closure.link).sort() : plan.error.kind;
+        };
+        expect(ids(turned)).toEqual(ids(line));
+      }),
+    );
+  });
+});

@@ -1,0 +1,113 @@
+/**
+ * Maximum flow between two nodes of an undirected network (Dinic 1970): level graph by breadth-first search,
+ * then blocking flow by depth-first search without recursion. Capacities are whole numbers; `UNLIMITED` never fills.
+ */
+export const UNLIMITED = 1_000_000_000;
+
+export interface FlowNetwork {
+  readonly nodeCount: number;
+  /** Edge e joins tail[e] and head[e] and carries up to capacity[e] either way. */
+  readonly tail: Int32Array;
+  readonly head: Int32Array;
+  readonly capacity: Int32Array;
+}
+
+export interface Flow {
+  /** UNLIMITED or more: nothing limits the way from source to sink. */
+  readonly value: number;
+  /** Nodes still reachable from the source side after the flow: the smallest source side of any minimum cut. */
+  readonly sourceSide: Uint8Array;
+}
+
+export function maximumFlow(network: FlowNetwork, source: number, sink: number): Flow {
+  const { nodeCount, tail, head, capacity } = network;
+  const edges = tail.length;
+  const start = new Int32Array(nodeCount + 1);
+  for (let e = 0; e < edges; e++) {
+    start[tail[e]! + 1]! += 1;
+    start[head[e]! + 1]! += 1;
+  }
+  for (let v = 0; v < nodeCount; v++) start[v + 1]! += start[v]!;
+  // Arc 2e runs tail→head, arc 2e+1 head→tail; an undirected edge gives both its full capacity.
+  const fill = start.slice();
+  const arcs = new Int32Array(2 * edges);
+  const target = new Int32Array(2 * edges);
+  const left = new Int32Array(2 * edges);
+  for (let e = 0; e < edges; e++) {
+    target[2 * e] = head[e]!;
+    target[2 * e + 1] = tail[e]!;
+    left[2 * e] = capacity[e]!;
+    left[2 * e + 1] = capacity[e]!;
+    arcs[fill[tail[e]!]!++] = 2 * e;
+    arcs[fill[head[e]!]!++] = 2 * e + 1;
+  }
+  const level = new Int32Array(nodeCount);
+  const queue = new Int32Array(nodeCount);
+  const cursor = new Int32Array(nodeCount);
+  const path = new Int32Array(nodeCount);
+  let value = 0;
+
+  const findLevels = (): boolean => {
+    level.fill(-1);
+    level[source] = 0;
+    queue[0] = source;
+    let size = 1;
+    for (let at = 0; at < size && level[sink] === -1; at++) {
+      const v = queue[at]!;
+      for (let slot = start[v]!; slot < start[v + 1]!; slot++) {
+        const arc = arcs[slot]!;
+        const w = target[arc]!;
+        if (left[arc]! > 0 && level[w] === -1) {
+          level[w] = level[v]! + 1;
+          queue[size++] = w;
+        }
+      }
+    }
+    return level[sink] !== -1;
+  };
+
+  while (value < UNLIMITED && findLevels()) {
+    cursor.set(start.subarray(0, nodeCount));
+    let depth = 0;
+    let v = source;
+    for (;;) {
+      if (v === sink) {
+        let push = UNLIMITED;
+        for (let i = 0; i < depth; i++) push = Math.min(push, left[path[i]!]!);
+        let retreat = 0;
+        for (let i = depth - 1; i >= 0; i--) {
+          const arc = path[i]!;
+          if (left[arc]! < UNLIMITED) left[arc]! -= push;
+          if (left[arc ^ 1]! < UNLIMITED) left[arc ^ 1]! += push;
+          if (left[arc] === 0) retreat = i;
+        }
+        value += push;
+        if (value >= UNLIMITED) break;
+        depth = retreat;
+        v = target[path[depth]! ^ 1]!;
+        continue;
+      }
+      let advanced = false;
+      for (let slot = cursor[v]!; slot < start[v + 1]!; slot = ++cursor[v]!) {
+        const arc = arcs[slot]!;
+        const w = target[arc]!;
+        if (left[arc]! > 0 && level[w] === level[v]! + 1) {
+          path[depth++] = arc;
+          v = w;
+          advanced = true;
+          break;
+        }
+      }
+      if (advanced) continue;
+      if (depth === 0) break;
+      level[v] = -1;
+      depth -= 1;
+      v = target[path[depth]! ^ 1]!;
+    }
+  }
+
+  const sourceSide = new Uint8Array(nodeCount);
+  findLevels();
+  for (let v = 0; v < nodeCount; v++) if (level[v] !== -1) sourceSide[v] = 1;
+  return { value, sourceSide };
+}

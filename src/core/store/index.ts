@@ -1,0 +1,1 @@
+export { chooseKits, type KitChoice, type Leftover, type Pick } from "./kit-choice";
