@@ -8,8 +8,8 @@ export interface Renewal {
 }
 
 /**
- * What is renewed and why: spoiled parts always; what a finding condemns; what the policy adds; what the technician
- * chose. The strongest reason is kept.
+ * What is renewed and why: what a finding condemns; parts the strip spoils; what the technician chose; what the policy
+ * adds. The first reason in that order is kept.
  */
 export function renewals(
   sheet: Sheet,
@@ -23,11 +23,11 @@ export function renewals(
   const add = (renewal: Renewal) => {
     if (!list.has(renewal.part)) list.set(renewal.part, renewal);
   };
-  for (const [part, why] of spoiled) add({ part, why, because: "spoiled" });
   for (const found of findings) {
     if (found.means === "renew" && found.part !== undefined) add({ part: found.part, why: found.says, because: "found" });
     for (const part of found.alsoRenew) add({ part, why: found.says, because: "found" });
   }
+  for (const [part, why] of spoiled) add({ part, why, because: "spoiled" });
   for (const [part, why] of chosen) add({ part, why, because: "chosen" });
   const supplied = new Set([...sheet.singles, ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part))]);
   for (const id of removed) {

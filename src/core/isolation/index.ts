@@ -1,5 +1,6 @@
 export { type Alternative, alternatives } from "./alternatives";
 export { closingMinutes, type Unfit, unfitness } from "./barrier";
+export { outageMinutes } from "./cut";
 export {
   type Closure,
   type IsolationDemand,

@@ -38,6 +38,8 @@ export interface LostConsumer {
 export interface IsolationPlan {
   readonly closures: readonly Closure[];
   readonly minutes: number;
+  /** False when the search stopped at its bound: then a cheaper plan may exist, but this one is safe. */
+  readonly exact: boolean;
   /** Ids in the order to open again, with the reason. */
   readonly reopen: readonly { readonly link: string; readonly why: string }[];
   readonly section: Section;
@@ -95,7 +97,7 @@ export function planOn(net: Network, demand: IsolationDemand): Result<IsolationP
   const back = reachable(net, energies(net), (link) => !closed.has(link));
   const open = zone.value.find((node) => back[node]);
   if (open !== undefined) throw new Error(`closing ${cut.links.map((index) => net.links[index]!.id)} leaves ${net.nodes[open]!.id} live`);
-  return ok(describe(net, zone.value, closed, unfit));
+  return ok(describe(net, zone.value, closed, unfit, cut.exact));
 }
 
 function placesOf(net: Network, ids: readonly string[]): Result<number[], IsolationFailure> {
@@ -125,6 +127,7 @@ function describe(
   zone: readonly number[],
   closed: ReadonlySet<number>,
   unfit: (link: number) => Unfit | undefined,
+  exact: boolean,
 ): IsolationPlan {
   const section = shutInSection(net, zone, closed);
   const inside = new Set(section.nodes);
@@ -143,6 +146,7 @@ function describe(
   return {
     closures,
     minutes: closures.reduce((sum, each) => sum + each.minutes, 0),
+    exact,
     reopen,
     section,
     lost: lostConsumers(net, closed),

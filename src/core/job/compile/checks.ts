@@ -1,0 +1,29 @@
+import type { Check } from "../../formats";
+import { type Step, step } from "../step";
+import { type Context, toolsOf } from "./context";
+
+/** A check of the sheet as a step; triage, inspect, rebuild and test have the same form. */
+export function checkStep(context: Context, check: Check): Step {
+  return step(
+    {
+      id: `check:${check.id}`,
+      phase: check.phase,
+      title: check.do,
+      why: check.why,
+      minutes: check.minutes,
+      tools: toolsOf(context.sheet, check.tools),
+      cues: check.how,
+      ...(check.part !== undefined && { part: check.part }),
+      // A look that cannot be had may be skipped with a reason; a test after the water is back may not.
+      mayOverride: check.phase === "triage" || check.phase === "inspect",
+    },
+    { kind: "check", check },
+  );
+}
+
+export function checksOf(context: Context, phase: Check["phase"]): Step[] {
+  const off = new Set(context.removed);
+  return context.sheet.checks
+    .filter((check) => check.phase === phase && (check.needsOff ?? []).every((part) => off.has(part)))
+    .map((check) => checkStep(context, check));
+}

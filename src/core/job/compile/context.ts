@@ -1,0 +1,101 @@
+import { planRebuild, planStrip, type RebuildMove, spoiledBy, stripMessage, type StripPlan } from "../../build";
+import { type Finding, judge, type Renewal, renewals } from "../../findings";
+import type { Check, JobInputs, Part, Sheet } from "../../formats";
+import { type IsolationFailure, type IsolationPlan, planIsolation } from "../../isolation";
+import { toSI, unitNamed } from "../../quantity";
+import { err, ok, type Result } from "../../result";
+import { chooseKits, type KitChoice } from "../../store";
+import type { Progress } from "../progress";
+import type { ToolUse } from "../step";
+
+/** All that the phases are compiled from, worked out once. */
+export interface Context {
+  readonly inputs: JobInputs;
+  readonly sheet: Sheet;
+  readonly progress: Progress;
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly isolation: Result<IsolationPlan, IsolationFailure> | undefined;
+  readonly strip: StripPlan;
+  readonly removed: readonly string[];
+  readonly rebuild: readonly RebuildMove[];
+  readonly findings: readonly Finding[];
+  readonly renewals: readonly Renewal[];
+  readonly kits: KitChoice;
+}
+
+/** Reach and renewals feed each other (a spoiled gasket has to come off, too); a sheet settles in two or three rounds. */
+const MOST_ROUNDS = 8;
+
+/** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
+export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, string> {
+  const { sheet, valve } = inputs;
+  const isolation = isolate(inputs, progress);
+  const findings = findingsOf(sheet, progress);
+  const chosen = new Map([...progress.judged].flatMap(([part, each]) => (each.disposition === "renew" ? [[part, each.reason] as const] : [])));
+  const begun = strippedSoFar(progress);
+  let reach = [...new Set([...inputs.reach, ...begun, ...findings.flatMap((finding) => finding.reach)])];
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const strip = planStrip(sheet, { reach, ...(valve.build !== undefined && { build: valve.build }) });
+    if (!strip.ok) return err(stripMessage(strip.error, sheet));
+    const removed = strip.value.moves.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
+    const renewed = renewals(sheet, removed, spoiledBy(sheet, strip.value.moves), findings, inputs.policy, chosen);
+    const wider = [...new Set([...reach, ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id))])];
+    if (wider.length === reach.length) {
+      const needs = new Map(renewed.map((each) => [each.part, sheet.parts.find((part) => part.id === each.part)?.quantity ?? 1]));
+      return ok({
+        inputs,
+        sheet,
+        progress,
+        parts: new Map(sheet.parts.map((part) => [part.id, part])),
+        isolation,
+        strip: strip.value,
+        removed,
+        rebuild: planRebuild(sheet, strip.value.moves),
+        findings,
+        renewals: renewed,
+        kits: chooseKits(sheet, needs, inputs.store, valve.generation),
+      });
+    }
+    reach = wider;
+  }
+  throw new Error(`renewals and reach of ${sheet.id} do not settle: ${reach}`);
+}
+
+const comesOff = (sheet: Sheet, id: string) => sheet.parts.some((part) => part.id === id && part.stays !== true);
+
+/** Parts whose removal was ticked: whatever the plan becomes, they are off. */
+const strippedSoFar = (progress: Progress) =>
+  [...progress.done.keys()].flatMap((id) => (id.startsWith("strip:") ? [id.slice("strip:".length)] : []));
+
+function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
+  const { line, valve } = inputs;
+  if (line === undefined) return undefined;
+  return planIsolation(line, { open: [valve.node ?? valve.tag], passing: progress.passing });
+}
+
+/** Turns a limit of this check into SI. */
+export const limitSI = (check: Check) => (value: number) => {
+  if (check.kind !== "measure") return value;
+  const unit = unitNamed(check.unit, check.dimension);
+  return unit === undefined ? value : toSI(value, unit);
+};
+
+function findingsOf(sheet: Sheet, progress: Progress): Finding[] {
+  return sheet.checks.flatMap((check) => {
+    const given = progress.answers.get(check.id);
+    const found = given && judge(check, given.answer, limitSI(check));
+    return found === undefined ? [] : [found];
+  });
+}
+
+/** Tools by id as a step shows them, in the sheet's words. */
+export function toolsOf(sheet: Sheet, ids: readonly string[]): ToolUse[] {
+  return ids.map((id) => {
+    const tool = sheet.tools.find((each) => each.id === id);
+    const name = tool === undefined ? id : tool.size === undefined ? tool.name : `${tool.name}, ${tool.size}`;
+    return { id, name, substitutes: tool?.substitutes?.map((each) => `${each.name} (${each.allowedWhen})`) ?? [] };
+  });
+}
+
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;

@@ -1,0 +1,62 @@
+import type { Finding, Renewal } from "../../findings";
+import type { JobInputs } from "../../formats";
+import type { IsolationFailure, IsolationPlan } from "../../isolation";
+import { ok, type Result } from "../../result";
+import type { KitChoice } from "../../store";
+import type { Progress } from "../progress";
+import type { Step } from "../step";
+import { checksOf } from "./checks";
+import { contextOf } from "./context";
+import { isolate } from "./isolate";
+import { prepare } from "./prepare";
+import { rebuild } from "./rebuild";
+import { restore, testAndSignOff } from "./restore";
+import { inspect, mark, strip } from "./strip";
+
+/** A job as compiled now: every step from the first look to the signature, each with its reason. */
+export interface Plan {
+  readonly steps: readonly Step[];
+  readonly minutes: number;
+  readonly isolation: Result<IsolationPlan, IsolationFailure> | undefined;
+  readonly renewals: readonly Renewal[];
+  readonly findings: readonly Finding[];
+  readonly kits: KitChoice;
+  /** Parts that come off, in order. */
+  readonly removed: readonly string[];
+  readonly exact: boolean;
+  readonly offBy: number;
+}
+
+/**
+ * Compiles the plan of a job from its inputs and what happened so far. The same inputs and progress give the same
+ * plan; what is done keeps its step, whatever changes around it.
+ *
+ * @returns the plan, or why the parts cannot be reached
+ */
+export function compile(inputs: JobInputs, progress: Progress): Result<Plan, string> {
+  const made = contextOf(inputs, progress);
+  if (!made.ok) return made;
+  const context = made.value;
+  const steps = [
+    ...checksOf(context, "triage"),
+    ...prepare(context),
+    ...isolate(context),
+    ...mark(context),
+    ...strip(context),
+    ...inspect(context),
+    ...rebuild(context),
+    ...restore(context),
+    ...testAndSignOff(context),
+  ];
+  return ok({
+    steps,
+    minutes: steps.reduce((sum, each) => sum + each.minutes, 0),
+    isolation: context.isolation,
+    renewals: context.renewals,
+    findings: context.findings,
+    kits: context.kits,
+    removed: context.removed,
+    exact: context.strip.exact,
+    offBy: context.strip.offBy,
+  });
+}

@@ -1,0 +1,136 @@
+import { readFileSync } from "node:fs";
+import type { JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
+import { readDocument } from "../formats";
+import { accept } from "./accept";
+import { nextBolt, type Run, run } from "./run";
+import type { Step } from "./step";
+
+/** Reads a demo document; a broken one is a bug in the demo. */
+export function demoDocument<T>(path: string): T {
+  const read = readDocument(JSON.parse(readFileSync(new URL(`../../../demo/${path}`, import.meta.url), "utf8")));
+  if (!read.ok) throw new Error(`${path}: ${JSON.stringify(read.error)}`);
+  return read.value as T;
+}
+
+export const START = Date.parse("2026-06-01T09:00:00Z");
+
+export function wetJob(more: Partial<JobInputs> = {}): JobInputs {
+  return {
+    id: "job-1",
+    valve: { tag: "NQ-H07", name: "Hydrant on the slip", place: "North quay", sheet: "brae-quaywall-4", line: "north-quay", node: "NQ-H07", generation: "C", build: "bayonet" },
+    sheet: demoDocument<Sheet>("sheets/brae-quaywall-4.json"),
+    line: demoDocument<Line>("lines/north-quay.json"),
+    store: demoDocument<Store>("stores/works-store.json"),
+    reason: { kind: "symptom", says: "Upper outlet weeps when shut" },
+    reach: ["disc"],
+    policy: "on-condition",
+    openedAt: new Date(START).toISOString(),
+    openedBy: "Tam Arkle",
+    ...more,
+  };
+}
+
+export function dryJob(more: Partial<JobInputs> = {}): JobInputs {
+  return {
+    ...wetJob(),
+    id: "job-2",
+    valve: { tag: "NQ-H10", name: "Hydrant at the west wall", place: "North quay", sheet: "quillon-harbour-5", line: "north-quay", node: "NQ-H10", generation: "1", build: "opens-right" },
+    sheet: demoDocument<Sheet>("sheets/quillon-harbour-5.json"),
+    reach: ["main-seat"],
+    reason: { kind: "symptom", says: "Water runs in the barrel when shut" },
+    ...more,
+  };
+}
+
+/** Answers that differ from the good one, by check id. */
+export type Answers = Readonly<Record<string, string>>;
+
+/** Plays a technician who does every step well: the events of a job, one after the other, each accepted by the rules. */
+export class Walk {
+  readonly events: JobEvent[] = [];
+  now: number;
+
+  constructor(
+    readonly inputs: JobInputs,
+    readonly answers: Answers = {},
+    start = START,
+  ) {
+    this.now = start;
+  }
+
+  get job(): Run {
+    const made = run(this.inputs, this.events);
+    if (!made.ok) throw new Error(made.error);
+    return made.value;
+  }
+
+  /** Adds an event of the technician's; a refusal is thrown, with its words. */
+  add(event: Record<string, unknown>): this {
+    const full = { v: 1, id: `${this.inputs.id}-e${this.events.length + 1}`, at: new Date(this.now).toISOString(), by: "Tam Arkle", ...event } as JobEvent;
+    const taken = accept(this.inputs, this.events, full, this.now);
+    if (!taken.ok) throw new Error(`${taken.error.path} ${taken.error.message}`);
+    this.events.push(full);
+    return this;
+  }
+
+  /** Does whole steps until one matches, or the job is at its end. */
+  until(matches: (step: Step) => boolean): this {
+    for (let guard = 0; guard < 500; guard++) {
+      const current = this.job.current;
+      if (current === undefined || matches(current)) return this;
+      this.doStep(current);
+    }
+    throw new Error("the walk does not end");
+  }
+
+  toEnd(): this {
+    return this.until(() => false);
+  }
+
+  doStep(step: Step): void {
+    const at = { step: step.id };
+    this.now += Math.max(0.2, step.minutes) * 60_000;
+    switch (step.kind) {
+      case "gauge":
+        this.add({ kind: "reading-taken", ...at, what: "zero", dimension: "gauge pressure", si: 0, typed: "0 bar g" });
+        return;
+      case "wait":
+        this.add({ kind: "wait-started", ...at, minutes: step.minutes });
+        this.now += step.minutes * 60_000;
+        this.add({ kind: "step-done", ...at });
+        return;
+      case "check":
+        this.#check(step.check, at);
+        return;
+      case "tighten":
+        for (let next = nextBolt(step, this.job.progress); next !== undefined; next = nextBolt(step, this.job.progress))
+          this.add({ kind: "bolt-pulled", ...at, pass: next.pass, bolt: next.bolt });
+        return;
+      case "sign-off":
+        this.add({ kind: "signed-off", statement: "Back in service" });
+        return;
+      case "blocked":
+        throw new Error(step.reason);
+      default:
+        this.add({ kind: "step-done", ...at, ...entry(step) });
+    }
+  }
+
+  #check(check: Extract<Step, { kind: "check" }>["check"], at: { step: string }): void {
+    const given = this.answers[check.id];
+    if (check.kind === "choice") this.add({ kind: "check-answered", ...at, check: check.id, answer: given ?? check.options.find((each) => each.means === "reuse")!.id });
+    else if (check.kind === "trick") this.add({ kind: "check-answered", ...at, check: check.id, answer: given ?? "go" });
+    else {
+      const value = given === undefined ? ((check.low ?? 0) + (check.high ?? (check.low ?? 1) * 1.1)) / 2 : Number(given);
+      const scale = check.unit === "bar g" ? 1e5 : check.unit === "mm" ? 1e-3 : check.unit === "min" ? 60 : 1;
+      this.add({ kind: "check-measured", ...at, check: check.id, si: value * scale, typed: `${value} ${check.unit}` });
+    }
+  }
+}
+
+function entry(step: Step): { entry?: string } {
+  if (step.kind === "shut") return { entry: "14" };
+  if (step.kind === "write-down") return { entry: "Station officer, duty officer" };
+  if (step.kind === "capture") return { entry: step.choices[0]! };
+  return {};
+}

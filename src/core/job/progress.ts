@@ -1,0 +1,155 @@
+import type { JobEvent, JobInputs } from "../formats";
+
+export interface Done {
+  readonly event: string;
+  readonly at: number;
+  readonly by: string;
+  readonly entry?: string;
+}
+
+export interface TakenReading {
+  readonly event: string;
+  readonly step: string;
+  readonly what: string;
+  readonly dimension: string;
+  readonly si: number;
+  readonly typed: string;
+  readonly at: number;
+  readonly by: string;
+}
+
+export interface GivenAnswer {
+  readonly event: string;
+  readonly at: number;
+  readonly by: string;
+  readonly answer:
+    | { readonly kind: "said"; readonly answer: string; readonly reason?: string }
+    | { readonly kind: "measured"; readonly si: number; readonly typed: string };
+}
+
+/** Where a job stands: what its events, taken together, say. */
+export interface Progress {
+  readonly effective: readonly JobEvent[];
+  readonly done: ReadonlyMap<string, Done>;
+  readonly overridden: ReadonlyMap<string, Done & { readonly reason: string }>;
+  readonly readings: readonly TakenReading[];
+  /** The proving readings that still count: a reading above zero starts the proof anew. */
+  readonly proof: ReadonlyMap<string, TakenReading>;
+  readonly answers: ReadonlyMap<string, GivenAnswer>;
+  readonly waits: ReadonlyMap<string, { readonly from: number; readonly until: number; readonly event: string }>;
+  readonly passing: readonly string[];
+  readonly bolts: ReadonlyMap<string, ReadonlySet<string>>;
+  readonly judged: ReadonlyMap<string, { readonly disposition: "reuse" | "renew"; readonly reason: string; readonly by: string }>;
+  readonly notes: readonly { readonly at: number; readonly by: string; readonly text: string; readonly step?: string }[];
+  readonly stopped?: { readonly at: number; readonly by: string; readonly reason: string };
+  readonly signedOff?: { readonly at: number; readonly by: string; readonly statement: string };
+}
+
+export const PROVE_STEPS = { gauge: "prove:gauge", hold: "prove:hold", again: "prove:again" } as const;
+export const boltKey = (pass: number, bolt: number): string => `${pass}:${bolt}`;
+
+/** Pa in a bar. */
+export const BAR = 1e5;
+
+/** Events that still hold: an undo takes back its event, and an undo taken back gives it again. */
+export function effectiveEvents(events: readonly JobEvent[]): JobEvent[] {
+  const undone = new Set<string>();
+  for (const event of events.toReversed()) if (event.kind === "undone" && !undone.has(event.id)) undone.add(event.event);
+  return events.filter((event) => event.kind !== "undone" && !undone.has(event.id));
+}
+
+/**
+ * The state of a job as a pure function of what it began with and what happened: the screen, the record, the offline
+ * copy and the tests all read it from here. Any prefix of a valid log is a valid log.
+ */
+export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress {
+  const effective = effectiveEvents(events);
+  const zero = inputs.sheet.isolation.zero_bar * BAR;
+  const done = new Map<string, Done>();
+  const overridden = new Map<string, Done & { reason: string }>();
+  const readings: TakenReading[] = [];
+  const proof = new Map<string, TakenReading>();
+  const answers = new Map<string, GivenAnswer>();
+  const waits = new Map<string, { from: number; until: number; event: string }>();
+  const passing: string[] = [];
+  const bolts = new Map<string, Set<string>>();
+  const judged = new Map<string, { disposition: "reuse" | "renew"; reason: string; by: string }>();
+  const notes: { at: number; by: string; text: string; step?: string }[] = [];
+  let stopped: Progress["stopped"];
+  let signedOff: Progress["signedOff"];
+  const startProofAnew = () => {
+    proof.clear();
+    waits.delete(PROVE_STEPS.hold);
+    done.delete(PROVE_STEPS.hold);
+  };
+
+  for (const event of effective) {
+    const at = Date.parse(event.at);
+    const { by, id } = event;
+    switch (event.kind) {
+      case "step-done":
+        done.set(event.step, { event: id, at, by, ...(event.entry !== undefined && { entry: event.entry }) });
+        break;
+      case "step-overridden":
+        overridden.set(event.step, { event: id, at, by, reason: event.reason });
+        break;
+      case "reading-taken": {
+        const { step, what, dimension, si, typed } = event;
+        const reading = { event: id, step, what, dimension, si, typed, at, by };
+        readings.push(reading);
+        if (!step.startsWith("prove:")) break;
+        if (si > zero) startProofAnew();
+        else proof.set(step, reading);
+        break;
+      }
+      case "check-answered":
+        answers.set(event.check, { event: id, at, by, answer: { kind: "said", answer: event.answer, ...(event.reason !== undefined && { reason: event.reason }) } });
+        break;
+      case "check-measured":
+        answers.set(event.check, { event: id, at, by, answer: { kind: "measured", si: event.si, typed: event.typed } });
+        break;
+      case "part-judged":
+        judged.set(event.part, { disposition: event.disposition, reason: event.reason, by });
+        break;
+      case "bolt-pulled":
+        bolts.set(event.step, (bolts.get(event.step) ?? new Set()).add(boltKey(event.pass, event.bolt)));
+        break;
+      case "wait-started":
+        waits.set(event.step, { from: at, until: at + event.minutes * 60_000, event: id });
+        break;
+      case "closure-passes":
+        passing.push(event.link);
+        startProofAnew();
+        break;
+      case "note-added":
+        notes.push({ at, by, text: event.text, ...(event.step !== undefined && { step: event.step }) });
+        break;
+      case "stopped":
+        stopped = { at, by, reason: event.reason };
+        break;
+      case "resumed":
+        stopped = undefined;
+        break;
+      case "signed-off":
+        signedOff = { at, by, statement: event.statement };
+        break;
+      case "undone":
+        break;
+    }
+  }
+  return {
+    effective,
+    done,
+    overridden,
+    readings,
+    proof,
+    answers,
+    waits,
+    passing,
+    bolts,
+    judged,
+    notes,
+    ...(stopped !== undefined && { stopped }),
+    ...(signedOff !== undefined && { signedOff }),
+  };
+}

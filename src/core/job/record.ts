@@ -1,0 +1,140 @@
+import { type Due, dues } from "../findings";
+import type { SealedEvent, Valve } from "../formats";
+import { verifyChain } from "./chain";
+import type { Run } from "./run";
+import { PHASE_NAMES, type Phase } from "./step";
+
+export interface RecordLine {
+  readonly at: number;
+  readonly by: string;
+  readonly phase: Phase | undefined;
+  readonly what: string;
+  readonly entry: string;
+}
+
+/** The proof of a job, ready to be read or printed. */
+export interface JobRecord {
+  readonly asFound: readonly string[];
+  readonly asLeft: readonly string[];
+  readonly findings: readonly { readonly check: string; readonly answer: string; readonly means: string; readonly says: string }[];
+  readonly readings: readonly { readonly what: string; readonly typed: string; readonly at: number; readonly by: string; readonly step: string }[];
+  readonly renewed: readonly { readonly part: string; readonly why: string }[];
+  readonly kept: readonly string[];
+  readonly leftovers: readonly { readonly name: string; readonly quantity: number; readonly why: string }[];
+  readonly torques: readonly { readonly part: string; readonly torque_Nm: number; readonly passes: number; readonly bolts: number }[];
+  readonly people: readonly string[];
+  readonly overrides: readonly { readonly step: string; readonly reason: string; readonly by: string }[];
+  readonly closures: readonly { readonly link: string; readonly lock: string; readonly shutAt: number; readonly openedAt?: number }[];
+  readonly lines: readonly RecordLine[];
+  readonly next: Due | undefined;
+  readonly chain: { readonly intact: true; readonly entries: number } | { readonly intact: false; readonly message: string };
+}
+
+/** The valve as it stands once a job on it is signed off: serviced that day, its symptom gone. */
+export function afterService(valve: Valve, at: number): Valve {
+  const { symptom: _, ...rest } = valve;
+  return { ...rest, serviced: new Date(at).toISOString() };
+}
+
+/** Puts the record together from the run and its sealed log. */
+export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
+  const { progress, plan, inputs } = job;
+  const chain = verifyChain(inputs, sealed);
+  const steps = new Map(plan.steps.map((step) => [step.id, step]));
+  const name = (id: string) => inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
+  const signed = progress.signedOff;
+  // A job closed early (nothing shut, nothing off) serviced nothing: the valve stays due.
+  const finished = signed === undefined || job.current !== undefined ? inputs.valve : afterService(inputs.valve, signed.at);
+  const inPhase = (phases: readonly Phase[]) =>
+    plan.findings.filter((finding) => {
+      const phase = steps.get(`check:${finding.check}`)?.phase;
+      return phase !== undefined && phases.includes(phase);
+    });
+  return {
+    asFound: [
+      inputs.reason.says,
+      ...inputs.sheet.capture.flatMap((capture) => {
+        const entry = progress.done.get(`mark:${capture.id}`)?.entry;
+        return entry === undefined ? [] : [`${capture.ask} ${entry}`];
+      }),
+      ...inPhase(["triage", "inspect"]).map((finding) => `${finding.answer}: ${finding.says}`),
+    ],
+    asLeft: inPhase(["rebuild", "test"]).map((finding) => `${finding.answer}: ${finding.says}`),
+    findings: plan.findings.map(({ check, answer, means, says }) => ({ check, answer, means, says })),
+    readings: [
+      ...progress.readings.map(({ what, typed, at, by, step }) => ({ what, typed, at, by, step: steps.get(step)?.title ?? step })),
+      ...[...progress.answers].flatMap(([check, given]) =>
+        given.answer.kind === "measured" ? [{ what: check, typed: given.answer.typed, at: given.at, by: given.by, step: steps.get(`check:${check}`)?.title ?? check }] : [],
+      ),
+    ].sort((a, b) => a.at - b.at),
+    renewed: job.tray.items.filter((item) => item.place === "renewed").map((item) => ({ part: item.name, why: plan.renewals.find((each) => each.part === item.part)?.why ?? "" })),
+    kept: job.tray.items.filter((item) => item.keep !== undefined && item.place === "back-in").map((item) => item.name),
+    leftovers: progress.done.has("tray") ? plan.kits.leftovers : [],
+    torques: plan.steps.flatMap((step) => {
+      if (job.states.get(step.id)?.kind !== "done") return [];
+      if (step.kind === "tighten") return [{ part: name(step.part ?? ""), torque_Nm: step.passes.at(-1)?.torque_Nm ?? 0, passes: step.passes.length, bolts: step.bolts }];
+      return step.kind === "fit" && step.torque_Nm !== undefined ? [{ part: name(step.part ?? ""), torque_Nm: step.torque_Nm, passes: 1, bolts: 1 }] : [];
+    }),
+    people: [...new Set([inputs.openedBy, ...sealed.map((each) => each.event.by)])],
+    overrides: [...progress.overridden].map(([step, each]) => ({ step: steps.get(step)?.title ?? step, reason: each.reason, by: each.by })),
+    closures: [...progress.done].flatMap(([id, done]) => {
+      if (!id.startsWith("shut:")) return [];
+      const link = id.slice("shut:".length);
+      const opened = progress.done.get(`open:${link}`)?.at;
+      return [{ link, lock: done.entry ?? "", shutAt: done.at, ...(opened !== undefined && { openedAt: opened }) }];
+    }),
+    lines: sealed.map(({ event }) => {
+      const step = "step" in event && event.step !== undefined ? steps.get(event.step) : undefined;
+      return { at: Date.parse(event.at), by: event.by, phase: step?.phase, what: lineOf(event, step?.title), entry: entryOf(event) };
+    }),
+    next: signed === undefined ? undefined : dues(finished, inputs.sheet, signed.at)[0],
+    chain: chain.ok ? { intact: true, entries: chain.value } : { intact: false, message: chain.error.message },
+  };
+}
+
+function lineOf(event: SealedEvent["event"], title: string | undefined): string {
+  switch (event.kind) {
+    case "undone":
+      return "Undone: the entry before";
+    case "stopped":
+      return "Stopped work";
+    case "resumed":
+      return "Took the work up again";
+    case "closure-passes":
+      return `Found ${event.link} to pass`;
+    case "note-added":
+      return "Note";
+    case "signed-off":
+      return PHASE_NAMES["sign-off"];
+    case "part-judged":
+      return `${event.disposition === "renew" ? "Renew" : "Reuse"} ${event.part}`;
+    default:
+      return title ?? event.step;
+  }
+}
+
+function entryOf(event: SealedEvent["event"]): string {
+  switch (event.kind) {
+    case "step-done":
+      return event.entry ?? "";
+    case "reading-taken":
+    case "check-measured":
+      return event.typed;
+    case "check-answered":
+      return event.answer;
+    case "bolt-pulled":
+      return `pass ${event.pass}, bolt ${event.bolt}`;
+    case "wait-started":
+      return `${event.minutes} min`;
+    case "note-added":
+      return event.text;
+    case "stopped":
+    case "step-overridden":
+    case "part-judged":
+      return event.reason;
+    case "signed-off":
+      return event.statement;
+    default:
+      return "";
+  }
+}

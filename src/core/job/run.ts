@@ -1,0 +1,152 @@
+import type { TrayAccount } from "../build";
+import { trayAccount } from "../build";
+import type { JobEvent, JobInputs } from "../formats";
+import type { LostConsumer } from "../isolation";
+import { ok, type Result } from "../result";
+import { compile, type Plan } from "./compile";
+import { shutLinks } from "./compile/isolate";
+import { BAR, boltKey, type Progress, PROVE_STEPS, replay } from "./progress";
+import type { Phase, Step, StepOf } from "./step";
+
+/** Whether a step is behind us; a halted one has an answer that forbids going on. */
+export type StepState =
+  | { readonly kind: "done" }
+  | { readonly kind: "open" }
+  | { readonly kind: "halted"; readonly says: string }
+  | { readonly kind: "not-zero"; readonly typed: string }
+  | { readonly kind: "running"; readonly until: number };
+
+/** A job at work: what happened, what is planned now, and where the two meet. */
+export interface Run {
+  readonly inputs: JobInputs;
+  readonly progress: Progress;
+  readonly plan: Plan;
+  readonly states: ReadonlyMap<string, StepState>;
+  /** The step in hand; none when all is done. */
+  readonly current: Step | undefined;
+  readonly tray: TrayAccount;
+  readonly status: RunStatus;
+  /** Links shut and not yet opened again. */
+  readonly shut: readonly string[];
+  readonly minutesLeft: number;
+}
+
+export type RunStatus =
+  | { readonly kind: "at-work" }
+  | { readonly kind: "stopped"; readonly reason: string; readonly at: number; readonly by: string }
+  | { readonly kind: "signed-off"; readonly at: number; readonly by: string };
+
+/** Puts a job together from its log. Fails only when the plan cannot be compiled. */
+export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run, string> {
+  const progress = replay(inputs, events);
+  const plan = compile(inputs, progress);
+  if (!plan.ok) return plan;
+  const { steps } = plan.value;
+  const states = new Map(steps.map((step) => [step.id, stateOf(step, progress, plan.value)]));
+  const current = steps.find((step) => states.get(step.id)?.kind !== "done");
+  return ok({
+    inputs,
+    progress,
+    plan: plan.value,
+    states,
+    current,
+    tray: trayOf(inputs, progress, plan.value),
+    status: statusOf(progress),
+    shut: shutLinks(progress).filter((link) => !progress.done.has(`open:${link}`)),
+    minutesLeft: steps.reduce((sum, step) => (states.get(step.id)?.kind === "done" ? sum : sum + step.minutes), 0),
+  });
+}
+
+function statusOf({ signedOff, stopped }: Progress): RunStatus {
+  if (signedOff !== undefined) return { kind: "signed-off", at: signedOff.at, by: signedOff.by };
+  if (stopped !== undefined) return { kind: "stopped", ...stopped };
+  return { kind: "at-work" };
+}
+
+function trayOf(inputs: JobInputs, progress: Progress, plan: Plan): TrayAccount {
+  const taken = [...progress.done.keys()].flatMap((id) => (id.startsWith("strip:") ? [id.slice("strip:".length)] : []));
+  const fitted = new Set([...progress.done.keys()].flatMap((id) => (id.startsWith("fit:") ? [id.slice("fit:".length)] : [])));
+  return trayAccount(inputs.sheet, taken, fitted, new Set(plan.renewals.map((each) => each.part)));
+}
+
+function stateOf(step: Step, progress: Progress, plan: Plan): StepState {
+  if (progress.overridden.has(step.id)) return { kind: "done" };
+  switch (step.kind) {
+    case "check": {
+      const finding = plan.findings.find((each) => each.check === step.check.id);
+      if (finding === undefined) return { kind: "open" };
+      return finding.means === "stop" ? { kind: "halted", says: finding.says } : { kind: "done" };
+    }
+    case "gauge": {
+      if (progress.proof.has(step.id)) return { kind: "done" };
+      const last = progress.readings.findLast((reading) => reading.step.startsWith("prove:"));
+      const wasHigh = last !== undefined && last.si > step.zero_bar * BAR && !passedSince(progress, last.event);
+      return wasHigh && step.id === PROVE_STEPS.gauge ? { kind: "not-zero", typed: last.typed } : { kind: "open" };
+    }
+    case "wait": {
+      if (progress.done.has(step.id)) return { kind: "done" };
+      const wait = progress.waits.get(step.id);
+      return wait === undefined ? { kind: "open" } : { kind: "running", until: wait.until };
+    }
+    case "tighten":
+      return boltsLeft(step, progress) === 0 ? { kind: "done" } : { kind: "open" };
+    case "sign-off":
+      return progress.signedOff === undefined ? { kind: "open" } : { kind: "done" };
+    case "blocked":
+      return { kind: "halted", says: step.reason };
+    default:
+      return progress.done.has(step.id) ? { kind: "done" } : { kind: "open" };
+  }
+}
+
+/** Once a closure is named as the one that passes, the reading that showed it has had its answer. */
+function passedSince(progress: Progress, reading: string): boolean {
+  const at = progress.effective.findIndex((event) => event.id === reading);
+  return progress.effective.slice(at).some((event) => event.kind === "closure-passes");
+}
+
+/** Pulls still to make on a tightening step. */
+export function boltsLeft(step: StepOf<"tighten">, progress: Progress): number {
+  return step.bolts * step.passes.length - (progress.bolts.get(step.id)?.size ?? 0);
+}
+
+/** The next bolt by the pattern: pass and place in the pulling order, both from 1. */
+export function nextBolt(step: StepOf<"tighten">, progress: Progress): { readonly pass: number; readonly bolt: number } | undefined {
+  const pulled = progress.bolts.get(step.id) ?? new Set();
+  for (let pass = 1; pass <= step.passes.length; pass++)
+    for (let bolt = 1; bolt <= step.bolts; bolt++) if (!pulled.has(boltKey(pass, bolt))) return { pass, bolt };
+  return undefined;
+}
+
+/** A gate that stands between two phases: open, or shut with what to do. */
+export type Gate = { readonly open: true } | { readonly open: false; readonly says: string };
+
+/** Whether work of a phase may begin. Computed from what was done, never from where the screen stands. */
+export function gate(run: Run, phase: Phase): Gate {
+  const left = (phases: readonly Phase[]) =>
+    run.plan.steps.find((step) => phases.includes(step.phase) && run.states.get(step.id)?.kind !== "done");
+  if (phase === "strip" || phase === "inspect" || phase === "rebuild") {
+    const open = left(["isolate", "prove"]);
+    if (open !== undefined) return { open: false, says: `Nothing is opened before zero is proven. Still to do: ${open.title}` };
+  }
+  if (phase === "restore") {
+    const open = left(["rebuild"]);
+    if (!run.tray.balances) return { open: false, says: `The tray does not balance: ${run.tray.missing.map((item) => item.name).join(", ")} ${run.tray.missing.length === 1 ? "is" : "are"} still on it.` };
+    if (open !== undefined) return { open: false, says: `The valve is not whole yet. Still to do: ${open.title}` };
+  }
+  if (phase === "sign-off") {
+    const open = left(["restore", "test"]);
+    if (open !== undefined) return { open: false, says: `Not proven yet. Still to do: ${open.title}` };
+    if (run.shut.length > 0) return { open: false, says: `Still shut: ${run.shut.join(", ")}. Open them and take the locks off.` };
+  }
+  return { open: true };
+}
+
+/** Nothing was shut and nothing is off: the job may end here without going through the rest. */
+export const mayCloseEarly = (run: Run): boolean => run.shut.length === 0 && run.tray.off === 0 && run.status.kind !== "signed-off";
+
+/** Who is without service now: what the plan takes away, once its first closure is made. */
+export function outOfService(run: Run): readonly LostConsumer[] {
+  if (run.status.kind === "signed-off" || run.plan.isolation?.ok !== true) return [];
+  return run.shut.length > 0 ? run.plan.isolation.value.lost : [];
+}
