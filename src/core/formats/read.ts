@@ -34,12 +34,14 @@ function validatorOf(schema: TSchema): ValidateFunction {
 }
 
 const MOST_PROBLEMS = 50;
+/** A broken document of megabytes breaks in the same way everywhere: the first errors tell enough. */
+const MOST_ERRORS = 400;
 
 /** Checks a value against one schema; problems name the path and what to do. */
 export function readAs<S extends TSchema>(schema: S, value: unknown, at = ""): Result<Static<S>, Problem[]> {
   const validate = validatorOf(schema);
   if (validate(value)) return ok(value as Static<S>);
-  return err(problemsFrom(validate.errors ?? [], value, at));
+  return err(problemsFrom((validate.errors ?? []).slice(0, MOST_ERRORS), value, at));
 }
 
 /** Checks an event; one written by a newer program is told apart from a broken one. */
