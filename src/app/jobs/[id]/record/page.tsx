@@ -1,0 +1,191 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { notFound } from "next/navigation";
+import { jobRecord, PHASE_NAMES } from "@/core/job";
+import { formatQuantity } from "@/core/quantity";
+import { readSettings } from "@/app/settings";
+import { jobAt } from "@/server/jobs/append-events";
+import { services } from "@/server/services";
+import { Notice } from "@/ui/notice";
+import { Plate } from "@/ui/plate";
+import { PrintButton } from "@/ui/print-button";
+import { Day } from "@/ui/when";
+
+export const metadata: Metadata = { title: "Record" };
+
+/** The proof of a job: reads on screen, prints on A4. */
+export default async function RecordPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const { system } = await readSettings();
+  const stored = services().jobs.find(id);
+  if (stored === undefined) notFound();
+  const job = jobAt(stored);
+  if (!job.ok) return <Notice tone="stop">{job.error}</Notice>;
+  const { inputs, status } = job.value;
+  const record = jobRecord(job.value, stored.events);
+  return (
+    <article className="mx-auto max-w-[940px] px-4 py-5 md:px-6 print:p-0">
+      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 border-ink border-b-2 pb-3">
+        <Plate id={inputs.valve.tag} size="lg" href={`/valves/${inputs.valve.tag}`} />
+        <div className="min-w-0 flex-1">
+          <h1 className="font-bold text-[26px] leading-tight">Record of service</h1>
+          <p>
+            {inputs.sheet.title}; {inputs.valve.name}, {inputs.valve.place}
+          </p>
+        </div>
+        <div className="no-print flex gap-2">
+          <a className="btn btn-quiet" href={`/api/v1/jobs/${id}`} download>
+            Take it as a file
+          </a>
+          <PrintButton />
+        </div>
+      </header>
+      {inputs.sheet.demonstration && <p className="plate mt-2 text-[16px]">Demonstration data: not for real equipment.</p>}
+      <div className="mt-3">
+        {record.chain.intact ? (
+          <Notice tone="go">
+            <b>The log is whole.</b> {record.chain.entries} entries, each sealed to the one before. {status.kind === "signed-off" ? <>Signed off by {status.by}, <Day at={status.at} time />.</> : "Not signed off yet."}
+          </Notice>
+        ) : (
+          <Notice tone="stop" live>
+            {record.chain.message}
+          </Notice>
+        )}
+      </div>
+      <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2 print:grid-cols-2">
+        <Block title="As found" rows={record.asFound} none="Nothing was noted." />
+        <Block title="As left" rows={record.asLeft} none="No test was done." />
+        <section className="break-inside-avoid">
+          <h2 className="caption">Readings</h2>
+          <ul className="dashed">
+            {record.readings.length === 0 && <li className="py-1.5 text-soft">None.</li>}
+            {record.readings.map((reading) => (
+              <li key={`${reading.at}${reading.what}`} className="grid grid-cols-[1fr_auto] gap-3 py-1.5">
+                <span>
+                  <span className="first-letter:uppercase">{reading.what.replaceAll("-", " ")}</span>
+                  <small className="block text-soft">
+                    <Day at={reading.at} time />, {reading.by}
+                  </small>
+                </span>
+                <b className="plate text-[18px]">{reading.typed}</b>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section className="break-inside-avoid">
+          <h2 className="caption">Parts</h2>
+          <ul className="dashed">
+            {record.renewed.map((each) => (
+              <li key={each.part} className="py-1.5">
+                <b>New: {each.part}</b>
+                <small className="block text-soft">{each.why}</small>
+              </li>
+            ))}
+            {record.kept.length > 0 && <li className="py-1.5">Kept and refitted: {record.kept.join(", ")}</li>}
+            {record.leftovers.map((left) => (
+              <li key={left.name} className="py-1.5">
+                Left over: {left.name} × {left.quantity}
+                <small className="block text-soft">{left.why}</small>
+              </li>
+            ))}
+            {record.renewed.length + record.kept.length === 0 && <li className="py-1.5 text-soft">None renewed.</li>}
+          </ul>
+        </section>
+        <section className="break-inside-avoid">
+          <h2 className="caption">Torques</h2>
+          <ul className="dashed">
+            {record.torques.length === 0 && <li className="py-1.5 text-soft">None.</li>}
+            {record.torques.map((each) => (
+              <li key={each.part} className="grid grid-cols-[1fr_auto] gap-3 py-1.5">
+                <span>
+                  {each.part}
+                  {each.bolts > 1 ? `, ${each.bolts} bolts, ${each.passes} passes` : ""}
+                </span>
+                <b className="plate text-[18px]">{formatQuantity(each.torque_Nm, "torque", system)}</b>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section className="break-inside-avoid">
+          <h2 className="caption">Isolation</h2>
+          <ul className="dashed">
+            {record.closures.length === 0 && <li className="py-1.5 text-soft">Nothing was shut.</li>}
+            {record.closures.map((each) => (
+              <li key={each.link} className="py-1.5">
+                <b>{each.link}</b>, lock {each.lock || "none"}
+                <small className="block text-soft">
+                  shut <Day at={each.shutAt} time />; {each.openedAt === undefined ? <b className="text-stop">still shut</b> : <>open <Day at={each.openedAt} time /></>}
+                </small>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <Block title="People" rows={record.people} none="" />
+        <Block title="Overrides" rows={record.overrides.map((each) => `${each.step} ${each.by}: ${each.reason}`)} none="None." />
+      </div>
+      <section className="mt-5 break-inside-avoid border-rule border-y-[1.5px] py-3">
+        <h2 className="caption">Rings next</h2>
+        {record.next === undefined ? (
+          <p className="text-soft">Set at sign-off.</p>
+        ) : (
+          <p className="text-[18px]">
+            <b>
+              <Day at={record.next.at} />
+            </b>
+            : {record.next.what}. <span className="text-soft">{record.next.why}</span>
+          </p>
+        )}
+      </section>
+      <section className="mt-5">
+        <h2 className="caption">Everything, in order</h2>
+        <table className="mt-1 w-full text-left text-[14px]">
+          <thead>
+            <tr className="border-rule border-b-[1.5px]">
+              <th className="py-1 pr-3 font-semibold">When</th>
+              <th className="pr-3 font-semibold">Phase</th>
+              <th className="pr-3 font-semibold">What</th>
+              <th className="pr-3 font-semibold">Entry</th>
+              <th className="font-semibold">Who</th>
+            </tr>
+          </thead>
+          <tbody>
+            {record.lines.map((line, index) => (
+              <tr key={index} className="border-rule border-b align-top">
+                <td className="whitespace-nowrap py-1 pr-3">
+                  <Day at={line.at} time />
+                </td>
+                <td className="pr-3">{line.phase === undefined ? "" : PHASE_NAMES[line.phase]}</td>
+                <td className="pr-3">{line.what}</td>
+                <td className="pr-3">{line.entry}</td>
+                <td>{line.by}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      {status.kind !== "signed-off" && (
+        <p className="no-print mt-4">
+          <Link className="btn btn-go" href={`/jobs/${id}`}>
+            Go on with the job
+          </Link>
+        </p>
+      )}
+    </article>
+  );
+}
+
+function Block({ title, rows, none }: { title: string; rows: readonly string[]; none: string }) {
+  return (
+    <section className="break-inside-avoid">
+      <h2 className="caption">{title}</h2>
+      <ul className="dashed">
+        {rows.length === 0 && <li className="py-1.5 text-soft">{none}</li>}
+        {rows.map((row) => (
+          <li key={row} className="py-1.5">
+            {row}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

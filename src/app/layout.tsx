@@ -1,0 +1,38 @@
+import "@fontsource-variable/atkinson-hyperlegible-next";
+import "@fontsource/barlow-condensed/500.css";
+import "@fontsource/barlow-condensed/600.css";
+import "./globals.css";
+import type { Metadata, Viewport } from "next";
+import type { ReactNode } from "react";
+import { Toaster } from "sonner";
+import { findables } from "@/server/today/findables";
+import { bells } from "@/server/today/bells";
+import { isDemo, services } from "@/server/services";
+import { SettingsProvider } from "@/ui/settings";
+import { Shell } from "@/ui/shell";
+import { readSettings } from "./settings";
+
+export const metadata: Metadata = { title: { default: "Loft Bell", template: "%s · Loft Bell" }, description: "From the bell to the record: valve service, computed." };
+export const viewport: Viewport = { themeColor: "#22313B" };
+export const dynamic = "force-dynamic";
+
+/** Follows the system's dark mode before the first paint. */
+const FOLLOW = `if(document.documentElement.dataset.theme==="system")document.documentElement.dataset.theme=matchMedia("(prefers-color-scheme: dark)").matches?"dark":"light"`;
+
+export default async function Layout({ children }: { children: ReactNode }) {
+  const settings = await readSettings();
+  const all = services();
+  return (
+    <html lang="en" data-theme={settings.theme} data-motion={settings.motion} suppressHydrationWarning>
+      <body>
+        <script dangerouslySetInnerHTML={{ __html: FOLLOW }} />
+        <SettingsProvider settings={settings}>
+          <Shell bells={bells(all)} findables={findables(all)} demo={isDemo()}>
+            {children}
+          </Shell>
+        </SettingsProvider>
+        <Toaster position="top-center" toastOptions={{ className: "no-print", style: { fontSize: 16, background: "var(--card)", color: "var(--ink)", borderColor: "var(--rule)" } }} />
+      </body>
+    </html>
+  );
+}

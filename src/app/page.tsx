@@ -1,0 +1,139 @@
+import clsx from "clsx";
+import Link from "next/link";
+import { services } from "@/server/services";
+import { bells } from "@/server/today/bells";
+import { today } from "@/server/today/today";
+import { Sparkline } from "@/ui/draw/sparkline";
+import { Empty } from "@/ui/notice";
+import { Panel } from "@/ui/page";
+import { Plate } from "@/ui/plate";
+import { Day, When } from "@/ui/when";
+import { FirstSteps } from "./first-steps";
+
+const TOP = { stop: "border-t-stop", wait: "border-t-[#E39A2D]", due: "border-t-brass-line" } as const;
+/** Hours two people can work in a day. */
+const CREW_HOURS = 8;
+
+export default function TodayPage() {
+  const all = services();
+  const ringing = bells(all);
+  const { cards, next, held, short, fortnight, empty } = today(all, ringing);
+  if (empty) return <FirstSteps />;
+  const dueNow = next.filter((each) => each.bell.at <= Date.now()).slice(0, Math.max(0, 3 - cards.length));
+  const later = next.filter((each) => !dueNow.includes(each));
+  return (
+    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[1fr_344px]">
+      <h1 className="sr-only">Today</h1>
+      <ul className="grid gap-4 md:grid-cols-2 lg:col-span-2 xl:grid-cols-3">
+        {cards.slice(0, 6).map((card) => (
+          <li key={card.bell.id}>
+            <Link href={`/jobs/${card.bell.job}`} className={clsx("card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4", card.bell.kind === "wait" ? TOP.wait : card.bell.kind === "at-work" ? TOP.due : TOP.stop)}>
+              <b className="text-[19px] leading-tight">{card.headline}</b>
+              <span className={clsx("plate row-span-2 text-[34px] leading-none", card.bell.kind === "wait" ? "text-wait" : card.bell.kind === "at-work" ? "text-ink" : "text-stop")}>
+                {card.bell.kind === "at-work" ? "open" : <When at={card.bell.at} />}
+              </span>
+              <span className="mt-1 text-[15px] text-soft">{card.says}</span>
+              <span className="col-span-2 mt-3 flex justify-between gap-3 border-rule border-t-[1.5px] border-dashed pt-2.5 font-semibold">
+                <span className="line-clamp-2">{card.next}</span>
+                <span className="whitespace-nowrap text-soft">
+                  {card.done} of {card.of}
+                </span>
+              </span>
+            </Link>
+          </li>
+        ))}
+        {dueNow.map((each) => (
+          <li key={each.bell.id}>
+            <Link href={`/valves/${each.bell.valve}`} className={clsx("card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4", TOP.due)}>
+              <b className="text-[19px] leading-tight">
+                {each.bell.valve}: {each.bell.says}
+              </b>
+              <span className="plate row-span-2 text-[34px] leading-none">
+                <When at={each.bell.at} />
+              </span>
+              <span className="mt-1 text-[15px] text-soft">
+                {each.sheet}, {each.place}
+              </span>
+              <span className="col-span-2 mt-3 border-rule border-t-[1.5px] border-dashed pt-2.5 font-semibold">Look at it and start the job</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <Panel title="Rings next" className="min-w-0">
+        {later.length === 0 && <Empty>Nothing else is due. Bring in a register in the Loft to see more.</Empty>}
+        <ul className="dashed">
+          {later.slice(0, 12).map((each) => (
+            <li key={each.bell.id}>
+              <Link href={`/valves/${each.bell.valve}`} className="grid min-h-[61px] grid-cols-[110px_1fr_76px] items-center gap-3 py-1.5 lg:grid-cols-[112px_1fr_150px_84px]">
+                <Plate id={each.bell.valve} />
+                <span className="min-w-0">
+                  <span className="line-clamp-1">{each.bell.says === "" ? each.bell.title : each.bell.says}</span>
+                  <small className="line-clamp-1 block text-[14.5px] text-soft">
+                    {each.name}; {each.place}
+                  </small>
+                </span>
+                <span className="hidden lg:block">{each.trend && <Sparkline {...each.trend} label={`Trend of ${each.trend.what.replaceAll("-", " ")}`} />}</span>
+                <span className="plate text-right text-[18px]">
+                  <When at={each.bell.at} />
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </Panel>
+      <div className="flex flex-col gap-3">
+        <Panel title="Stays isolated">
+          {held.length === 0 && <p className="text-soft">Nothing is held shut.</p>}
+          <ul className="dashed">
+            {held.map((each) => (
+              <li key={each.link} className="py-1.5">
+                <Link href={`/jobs/${each.job}`}>
+                  <b>
+                    {each.link} {each.name}
+                  </b>
+                  , lock {each.lock}, {each.by}. Shut for {each.valve} <Day at={each.at} />.
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+        <Panel title="In the store">
+          {short.length === 0 ? <p>Enough for the fortnight.</p> : null}
+          <ul className="list-disc pl-5">
+            {short.map((each) => (
+              <li key={each}>{each}</li>
+            ))}
+          </ul>
+        </Panel>
+        <Panel title="The fortnight" note="hours due">
+          <Fortnight days={fortnight} />
+        </Panel>
+      </div>
+    </div>
+  );
+}
+
+function Fortnight({ days }: { days: readonly { at: number; hours: number }[] }) {
+  const most = Math.max(CREW_HOURS * 1.2, ...days.map((day) => day.hours));
+  const y = (hours: number) => 112 - (hours / most) * 100;
+  return (
+    <svg viewBox="0 0 310 136" className="w-full" role="img" aria-label={`Hours due by day: ${days.map((day) => Math.round(day.hours)).join(", ")}`}>
+      {days.map((day, index) => {
+        const x = 4 + index * 22;
+        const name = new Date(day.at).toLocaleDateString("en", { weekday: "narrow" });
+        return (
+          <g key={day.at}>
+            {day.hours > 0 && <rect x={x} y={y(day.hours)} width={17} height={112 - y(day.hours)} fill={day.hours > CREW_HOURS ? "#E8B0A9" : index === 0 ? "#D9B566" : "#8FB5AC"} stroke="var(--draw)" strokeWidth={1.2} />}
+            <text x={x + 8.5} y={130} textAnchor="middle" className="plate" fontSize={14} fill="var(--soft)">
+              {name}
+            </text>
+          </g>
+        );
+      })}
+      <path d={`M0 ${y(CREW_HOURS)}H310`} stroke="var(--stop)" strokeDasharray="5 4" strokeWidth={1.4} />
+      <text x={308} y={y(CREW_HOURS) - 5} textAnchor="end" className="plate" fontSize={14} fill="var(--stop)">
+        one crew, {CREW_HOURS} h
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,21 @@
+import { cookies } from "next/headers";
+import type { Settings } from "@/ui/settings";
+
+export const SETTINGS_COOKIE = "loftbell";
+
+/** Settings of this device; what is missing or odd takes the usual. */
+export async function readSettings(): Promise<Settings> {
+  const raw = (await cookies()).get(SETTINGS_COOKIE)?.value;
+  let kept: Partial<Record<keyof Settings, unknown>> = {};
+  try {
+    kept = JSON.parse(raw ?? "{}") ?? {};
+  } catch {
+    // A cookie that was meddled with counts as none.
+  }
+  return {
+    system: kept.system === "us" ? "us" : "metric",
+    theme: kept.theme === "dark" || kept.theme === "light" ? kept.theme : "system",
+    motion: kept.motion === "off" ? "off" : "on",
+    who: typeof kept.who === "string" ? kept.who.slice(0, 80) : "",
+  };
+}

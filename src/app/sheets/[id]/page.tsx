@@ -1,0 +1,114 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { readSettings } from "@/app/settings";
+import { services } from "@/server/services";
+import { endWords } from "@/ui/end-words";
+import { Notice } from "@/ui/notice";
+import { Panel } from "@/ui/page";
+import { SheetAxis } from "@/ui/sheet-axis";
+
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ part?: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: services().library.sheet((await params).id)?.title ?? "Sheet" };
+}
+
+export default async function SheetPage({ params, searchParams }: Props) {
+  const { system } = await readSettings();
+  const sheet = services().library.sheet((await params).id);
+  if (sheet === undefined) notFound();
+  const { part } = await searchParams;
+  const name = (id: string) => sheet.parts.find((each) => each.id === id)?.name ?? id;
+  return (
+    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[320px_1fr_1fr]">
+      <header className="flex flex-wrap items-end gap-4 lg:col-span-3">
+        <div className="min-w-0 flex-1">
+          <h1 className="font-bold text-[28px] leading-tight">{sheet.title}</h1>
+          <p className="text-soft">
+            {sheet.maker} {sheet.model}, revision {sheet.revision}. {sheet.summary}
+          </p>
+        </div>
+        <a href={`/api/v1/sheets/${sheet.id}`} download className="btn btn-quiet">
+          Take it as a file
+        </a>
+      </header>
+      {sheet.demonstration && (
+        <div className="lg:col-span-3">
+          <Notice tone="wait">
+            <b>Demonstration data: not for real equipment.</b> Every figure on this sheet is invented.
+          </Notice>
+        </div>
+      )}
+      <section className="card flex h-[620px] flex-col overflow-hidden pt-3 lg:h-[720px]">
+        <h2 className="caption px-4 pb-1">The axis: tap a part</h2>
+        <SheetAxis key={part} sheet={sheet} {...(part !== undefined && { first: part })} />
+      </section>
+      <div className="flex flex-col gap-4">
+        <Panel title="What can happen">
+          <ul className="dashed">
+            {sheet.hazards.map((hazard) => (
+              <li key={hazard.id} className="py-2">
+                <b>{hazard.can}</b> {hazard.do}
+              </li>
+            ))}
+          </ul>
+          <p className="mt-2 text-soft">{sheet.competence}</p>
+        </Panel>
+        <Panel title="Off, and back">
+          <ul className="dashed">
+            {sheet.parts
+              .filter((each) => !each.stays)
+              .map((each) => (
+                <li key={each.id} className="py-2">
+                  <b>{each.name}</b>
+                  <small className="block text-[14.5px] text-soft">
+                    {each.ways.map((way) => (way.heldBy.length === 0 ? "free" : `after ${way.heldBy.map(name).join(", ")}`)).join("; or ")}
+                    {each.fit ? `. Back: ${endWords(each.fit.end, system)}` : ""}
+                  </small>
+                </li>
+              ))}
+          </ul>
+        </Panel>
+      </div>
+      <div className="flex flex-col gap-4">
+        <Panel title="Checks">
+          <ul className="dashed">
+            {sheet.checks.map((check) => (
+              <li key={check.id} className="py-2">
+                {check.ask} <span className="plate text-soft">{check.phase}</span>
+                <small className="block text-[14.5px] text-soft">
+                  {check.kind === "choice" && check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
+                  {check.kind === "trick" && `${check.go.label}: ${check.go.means}; ${check.noGo.label}: ${check.noGo.means}`}
+                  {check.kind === "measure" && `${check.low ?? "any"} to ${check.high ?? "any"} ${check.unit}`}
+                </small>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+        <Panel title="Kits">
+          <ul className="dashed">
+            {sheet.kits.map((kit) => (
+              <li key={kit.id} className="py-2">
+                <b>{kit.name}</b> {kit.generations === undefined ? "fits all" : `fits generation ${kit.generations.join(", ")}`}
+                <small className="block text-[14.5px] text-soft">
+                  {kit.contents.map((item) => `${name(item.part)}${item.quantity > 1 ? ` × ${item.quantity}` : ""}`).join(", ")}
+                  {kit.leftovers.map((left) => `; left over: ${left.name} (${left.why})`).join("")}
+                </small>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+        <Panel title="Rings">
+          <ul className="dashed">
+            {sheet.intervals.map((interval) => (
+              <li key={interval.id} className="py-2">
+                Every {interval.every_months} months: {interval.what}
+                <small className="block text-[14.5px] text-soft">{interval.source}</small>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { services } from "@/server/services";
+import { Empty } from "@/ui/notice";
+import { Page } from "@/ui/page";
+
+export const metadata: Metadata = { title: "Sheets" };
+
+export default function SheetsPage() {
+  const sheets = services().library.sheets();
+  return (
+    <Page
+      title="Service sheets"
+      says="How each model is built, what holds what, and how it goes back."
+      action={
+        <Link href="/sheets/library" className="btn btn-quiet">
+          Sheet library
+        </Link>
+      }
+    >
+      {sheets.length === 0 && <Empty>No sheet yet. Pick one from the sheet library, or bring one in.</Empty>}
+      <ul className="grid gap-4 md:grid-cols-2">
+        {sheets.map((sheet) => (
+          <li key={sheet.id}>
+            <Link href={`/sheets/${sheet.id}`} className="card block h-full border-t-[7px] border-t-brass-line p-4">
+              <b className="text-[20px] leading-tight">{sheet.title}</b>
+              <span className="plate block text-[17px]">
+                {sheet.maker} {sheet.model}, revision {sheet.revision}
+              </span>
+              <span className="mt-1 block text-soft">{sheet.summary}</span>
+              <span className="mt-2 block">
+                {sheet.parts.length} parts, {sheet.checks.length} checks, {sheet.kits.length} kits
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Page>
+  );
+}

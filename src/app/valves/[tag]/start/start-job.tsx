@@ -1,0 +1,219 @@
+"use client";
+
+import clsx from "clsx";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import type { JobInputs } from "@/core/formats";
+import { PHASE_NAMES, PHASES, run } from "@/core/job";
+import { formatDuration } from "@/core/quantity";
+import { Axis } from "@/ui/draw/axis";
+import { Notice } from "@/ui/notice";
+import { Panel } from "@/ui/page";
+import { Plate } from "@/ui/plate";
+import { saveSettings, useSettings } from "@/ui/settings";
+
+const POLICIES = [
+  ["on-condition", "On condition", "Renew what fails its check, and what the strip spoils."],
+  ["what-was-disturbed", "What was disturbed", "Every soft part that was moved is renewed, as a set."],
+  ["everything-open", "Everything open", "All that stock has for what comes off is renewed."],
+] as const;
+
+/** Why and how deep; the plan beside it is compiled anew with every choice. */
+export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: readonly string[] }) {
+  const router = useRouter();
+  const settings = useSettings();
+  const { sheet, valve } = base;
+  const [reason, setReason] = useState(base.reason);
+  const [reach, setReach] = useState<readonly string[]>(base.reach);
+  const [policy, setPolicy] = useState(base.policy);
+  const [by, setBy] = useState(settings.who || base.openedBy);
+  const [problems, setProblems] = useState<readonly { path: string; message: string }[]>([]);
+  const [sending, setSending] = useState(false);
+  const compiled = useMemo(() => (reach.length === 0 ? undefined : run({ ...base, reason, reach: [...reach], policy }, [])), [base, reason, reach, policy]);
+  const plan = compiled?.ok ? compiled.value.plan : undefined;
+  const name = (id: string) => sheet.parts.find((part) => part.id === id)?.name ?? id;
+
+  const start = async () => {
+    setSending(true);
+    setProblems([]);
+    const answer = await fetch("/api/v1/jobs", { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ valve: valve.tag, reason, reach, policy, by }) }).catch(() => undefined);
+    const body = await answer?.json().catch(() => undefined);
+    if (answer?.ok) {
+      saveSettings({ ...settings, who: by });
+      router.push(`/jobs/${body.id}`);
+      return;
+    }
+    setSending(false);
+    setProblems(body?.errors ?? [{ path: "", message: "The server did not answer. Nothing was started; try again." }]);
+  };
+  const toggle = (part: string) => {
+    const found = sheet.parts.find((each) => each.id === part);
+    if (found?.stays) return;
+    setReach(reach.includes(part) ? reach.filter((each) => each !== part) : [...reach, part]);
+  };
+  const problemAt = (path: string) => problems.find((each) => each.path.startsWith(path) && path !== "")?.message;
+
+  return (
+    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">
+      <header className="flex flex-wrap items-center gap-4 lg:col-span-3">
+        <Plate id={valve.tag} size="lg" href={`/valves/${valve.tag}`} />
+        <div>
+          <h1 className="font-bold text-[26px] leading-tight">Start a job</h1>
+          <p className="text-soft">
+            {sheet.title}; {valve.name}
+          </p>
+        </div>
+      </header>
+      <section className="card flex h-[420px] flex-col overflow-hidden pt-3 lg:h-[640px]">
+        <h2 className="caption px-4 pb-1">Tap the parts to reach</h2>
+        <div className="min-h-0 flex-1">
+          <Axis
+            parts={sheet.parts.map((part) => ({ part, place: part.stays ? ("stays" as const) : plan?.removed.includes(part.id) ? ("on-tray" as const) : ("in" as const), renew: plan?.renewals.some((each) => each.part === part.id) ?? false }))}
+            {...(reach[0] !== undefined && { lit: reach[0], chosen: reach[0] })}
+            onChoose={toggle}
+          />
+        </div>
+      </section>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void start();
+        }}
+      >
+        <fieldset className="card p-4">
+          <legend className="caption float-left mb-2">Why</legend>
+          <div className="clear-both flex flex-col gap-2">
+            {sheet.symptoms.map((symptom) => (
+              <button
+                key={symptom.id}
+                type="button"
+                aria-pressed={reason.says === symptom.says}
+                onClick={() => {
+                  setReason({ kind: symptom.id === "due" ? "due" : "symptom", says: symptom.says });
+                  setReach(symptom.reach);
+                }}
+                className={clsx("btn justify-start text-left", reason.says === symptom.says ? "border-2 border-ink bg-ink text-paper" : "btn-quiet")}
+              >
+                {symptom.says}
+              </button>
+            ))}
+            <label className="mt-1 block">
+              <span className="font-semibold">In your words</span>
+              <input className="field mt-1" value={reason.says} maxLength={400} aria-invalid={problemAt("/reason") !== undefined} onChange={(event) => setReason({ ...reason, kind: reason.kind === "due" ? "due" : "symptom", says: event.target.value })} />
+              {problemAt("/reason") && <span className="text-stop">{problemAt("/reason")}</span>}
+            </label>
+          </div>
+        </fieldset>
+        <section className="card p-4">
+          <h2 className="caption mb-2">Parts to reach</h2>
+          {reach.length === 0 ? (
+            <p role="alert" className="text-stop">
+              Tap at least one part on the axis.
+            </p>
+          ) : (
+            <ul className="flex flex-wrap gap-2">
+              {reach.map((part) => (
+                <li key={part}>
+                  <button type="button" className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-[17px]" onClick={() => toggle(part)} aria-label={`Leave out ${name(part)}`}>
+                    {name(part)} ×
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+        <fieldset className="card p-4">
+          <legend className="caption float-left mb-2">How far to renew</legend>
+          <div className="clear-both flex flex-col gap-1">
+            {POLICIES.map(([id, title, says]) => (
+              <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
+                <input type="radio" name="policy" className="size-5 accent-[var(--go)]" checked={policy === id} onChange={() => setPolicy(id)} />
+                <span>
+                  <b>{title}.</b> <span className="text-soft">{says}</span>
+                </span>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <label className="card block p-4">
+          <span className="caption">Who</span>
+          <input className="field mt-1" list="crew" required value={by} onChange={(event) => setBy(event.target.value)} />
+          <datalist id="crew">
+            {people.map((person) => (
+              <option key={person} value={person} />
+            ))}
+          </datalist>
+        </label>
+        {problems
+          .filter((each) => !each.path.startsWith("/reason"))
+          .map((each) => (
+            <Notice key={each.message} tone="stop" live>
+              {each.message}
+            </Notice>
+          ))}
+        {compiled !== undefined && !compiled.ok && <Notice tone="stop">{compiled.error}</Notice>}
+        <button type="submit" className="btn btn-go min-h-16 text-[19px]" disabled={plan === undefined || sending}>
+          {sending ? "Compiling the job …" : plan === undefined ? "Choose what to reach" : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
+        </button>
+      </form>
+      <div className="flex flex-col gap-4">
+        {plan !== undefined && (
+          <>
+            <Panel title="Shut" note={plan.isolation?.ok ? `${plan.isolation.value.minutes} min` : ""}>
+              {plan.isolation === undefined && <p>{sheet.isolation.noLine}</p>}
+              {plan.isolation?.ok === false && <p className="text-stop">There is no safe isolation as the line stands. The job will say what would make one.</p>}
+              <ol className="dashed">
+                {plan.isolation?.ok &&
+                  plan.isolation.value.closures.map((closure, index) => (
+                    <li key={closure.link} className="flex gap-3 py-1.5">
+                      <span className="plate grid size-7 shrink-0 place-items-center rounded-full bg-ink text-[17px] text-card">{index + 1}</span>
+                      <span>
+                        {closure.link} {closure.name}
+                        <small className="block text-[14px] text-soft">{closure.why}</small>
+                      </span>
+                    </li>
+                  ))}
+              </ol>
+              {plan.isolation?.ok && plan.isolation.value.lost.length > 0 && <p className="mt-2 text-stop">Out of service: {plan.isolation.value.lost.map((each) => each.name).join(", ")}.</p>}
+            </Panel>
+            <Panel title="Renew and bring">
+              {plan.renewals.length === 0 && <p className="text-soft">Nothing, unless a check fails.</p>}
+              <ul className="dashed">
+                {plan.renewals.map((each) => (
+                  <li key={each.part} className="py-1.5">
+                    {name(each.part)}
+                    <small className="block text-[14px] text-soft">{each.why}</small>
+                  </li>
+                ))}
+                {plan.kits.picks.map((pick) => (
+                  <li key={pick.id} className="py-1.5 font-semibold">
+                    {pick.name}, {pick.place}
+                    {pick.days > 0 ? `, in ${pick.days} days` : ""}
+                  </li>
+                ))}
+                {plan.kits.missing.map((part) => (
+                  <li key={part} className="py-1.5 text-stop">
+                    {name(part)}: no stock
+                  </li>
+                ))}
+              </ul>
+            </Panel>
+            <Panel title="The way" note={`${plan.steps.length} steps`}>
+              <ul className="plate flex flex-wrap gap-x-4 gap-y-1 text-[17px]">
+                {PHASES.map((phase) => {
+                  const steps = plan.steps.filter((step) => step.phase === phase);
+                  return steps.length === 0 ? null : (
+                    <li key={phase}>
+                      {PHASE_NAMES[phase]} <span className="text-soft">{steps.length}</span>
+                    </li>
+                  );
+                })}
+              </ul>
+            </Panel>
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+import type { ReactNode } from "react";
+
+/** How far from above the turned shapes are seen: minor over major axis of a circle. */
+export const TILT = 0.2;
+
+/** Top and side ink of a material. */
+export type Ink = readonly [string, string];
+export const INKS: Record<string, Ink> = {
+  iron: ["#C8C4BA", "#A49E90"],
+  steel: ["#E9ECEC", "#C3CACD"],
+  stainless: ["#F0F2F1", "#CDD4D5"],
+  brass: ["#EBD59B", "#CDAA58"],
+  bronze: ["#E3BC8C", "#BE8C54"],
+  copper: ["#E8B394", "#C37C55"],
+  aluminium: ["#EEF0F2", "#D2D7DC"],
+  plastic: ["#F4F2EA", "#DAD5C6"],
+  nitrile: ["#6A747A", "#3F494F"],
+  epdm: ["#5F6A66", "#36423E"],
+  silicone: ["#D98F7E", "#B9624F"],
+  ptfe: ["#FBFBF7", "#E4E4DC"],
+  graphite: ["#7A7F83", "#55595C"],
+  fibre: ["#CDBFA4", "#A99877"],
+};
+export const LIT: Ink = ["#FFE3A1", "#EFB74A"];
+
+const STROKE = { stroke: "var(--draw)", strokeWidth: 1.3, strokeLinejoin: "round" as const };
+const HOLE = "#2A363E";
+
+export interface Solid {
+  readonly x: number;
+  readonly y: number; // top face
+  readonly r: number;
+  readonly h: number;
+  readonly ink: Ink;
+}
+
+/** A turned piece: side, shading to the right, top face, and a bore when it has one. */
+export function Turned({ x, y, r, h, ink: [top, side], bore, foot = r, children }: Solid & { bore?: number; foot?: number; children?: ReactNode }) {
+  const ry = r * TILT;
+  const fy = foot * TILT;
+  return (
+    <g>
+      <path d={`M${x - r} ${y} L${x - foot} ${y + h} a${foot} ${fy} 0 0 0 ${2 * foot} 0 L${x + r} ${y}`} fill={side} {...STROKE} />
+      {[0.55, 0.68, 0.81, 0.93].map((share) => {
+        const deep = Math.sqrt(1 - share * share);
+        return <line key={share} x1={x + r * share} y1={y + deep * ry + 1} x2={x + foot * share} y2={y + h + deep * fy - 1} stroke="var(--draw)" strokeOpacity={0.2} />;
+      })}
+      <ellipse cx={x} cy={y} rx={r} ry={ry} fill={top} {...STROKE} />
+      {bore !== undefined && bore > 1.2 && <ellipse cx={x} cy={y} rx={bore} ry={bore * TILT} fill={HOLE} stroke="var(--draw)" />}
+      {children}
+    </g>
+  );
+}
+
+export function Hex({ x, y, r, h, ink: [top, side], bore = r * 0.4 }: Solid & { bore?: number }) {
+  const ry = r * TILT;
+  const corners = [-1, -0.5, 0.5, 1].map((k) => [x + k * r, y + (Math.abs(k) === 1 ? 0 : ry)] as const);
+  const [a, b, c, d] = corners as [readonly [number, number], readonly [number, number], readonly [number, number], readonly [number, number]];
+  return (
+    <g>
+      <path d={`M${a} L${b} L${c} L${d} v${h} L${c[0]} ${c[1] + h} L${b[0]} ${b[1] + h} L${a[0]} ${a[1] + h} z`} fill={side} {...STROKE} />
+      <path d={`M${a} L${b} L${c} L${d} L${x + r / 2} ${y - ry} L${x - r / 2} ${y - ry} z`} fill={top} {...STROKE} />
+      {[b, c].map((corner) => (
+        <line key={corner[0]} x1={corner[0]} x2={corner[0]} y1={corner[1]} y2={corner[1] + h} stroke="var(--draw)" strokeWidth={1.1} />
+      ))}
+      <ellipse cx={x} cy={y} rx={bore} ry={bore * TILT} fill={HOLE} />
+    </g>
+  );
+}
+
+/** A round section bent to a ring. */
+export function Ring({ x, y, r, h, ink: [top, side] }: Solid) {
+  const ry = r * TILT;
+  const thick = Math.max(3.5, h);
+  const cy = y + thick / 2;
+  return (
+    <g fill="none">
+      <ellipse cx={x} cy={cy} rx={r} ry={ry} stroke="var(--draw)" strokeWidth={thick + 2.4} />
+      <ellipse cx={x} cy={cy} rx={r} ry={ry} stroke={side} strokeWidth={thick} />
+      <ellipse cx={x} cy={cy - thick * 0.2} rx={r} ry={ry} stroke={top} strokeOpacity={0.8} strokeWidth={thick * 0.3} />
+    </g>
+  );
+}
+
+export function Stem({ x, y, r, h, ink, thread = 0 }: Solid & { thread?: number }) {
+  const turns = Math.max(0, Math.floor(thread / 5));
+  return (
+    <Turned x={x} y={y} r={r} h={h} ink={ink}>
+      {Array.from({ length: turns }, (_, turn) => (
+        <path key={turn} d={`M${x - r} ${y + h - thread + turn * 5} q${r} ${r * 0.6} ${2 * r} 2`} fill="none" stroke="var(--draw)" strokeOpacity={0.55} />
+      ))}
+    </Turned>
+  );
+}
+
+export function Spring({ x, y, r, h, ink: [, side] }: Solid) {
+  const coils = Math.max(3, Math.round(h / 9));
+  return (
+    <g fill="none" strokeLinecap="round">
+      {["var(--draw)", side].map((stroke, pass) =>
+        Array.from({ length: coils }, (_, coil) => (
+          <path key={`${pass}-${coil}`} d={`M${x - r} ${y + (h * coil) / coils} a${r} ${r * TILT} 0 0 0 ${2 * r} ${(h / coils) * 0.5}`} stroke={stroke} strokeWidth={pass === 0 ? 4.4 : 2.4} />
+        )),
+      )}
+    </g>
+  );
+}
+
+/** Bolts standing on their circle; the near ones hide nothing, so the far ones are drawn first. */
+export function Screws({ x, y, r, h, ink, count }: Solid & { count: number }) {
+  const shown = Math.min(count, 12);
+  const size = Math.max(3, Math.min(7, r * 0.16, h * 0.35));
+  const places = Array.from({ length: shown }, (_, index) => {
+    const angle = (Math.PI * 2 * (index + 0.5)) / shown;
+    return { x: shown === 1 ? x : x + Math.cos(angle) * (r - size), y: shown === 1 ? y : y + Math.sin(angle) * (r - size) * TILT };
+  }).sort((a, b) => a.y - b.y);
+  return (
+    <g>
+      {places.map((place) => (
+        <g key={`${place.x}`}>
+          <Stem x={place.x} y={place.y + size} r={size * 0.5} h={Math.max(6, h - size)} thread={Math.max(5, h * 0.5)} ink={ink} />
+          <Hex x={place.x} y={place.y} r={size} h={size * 0.9} ink={ink} bore={size * 0.3} />
+        </g>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,168 @@
+"use client";
+
+import clsx from "clsx";
+import { useRouter } from "next/navigation";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import type { JobEvent, JobInputs } from "@/core/formats";
+import type { Phase, Run } from "@/core/job";
+import { Axis, type AxisPart } from "../draw/axis";
+import { LineDrawing, PipeKey } from "../draw/line-drawing";
+import { typing } from "../keys";
+import { lineView } from "../line-view";
+import { Plate } from "../plate";
+import { useSettings } from "../settings";
+import { NoteModal, StopModal } from "./modals";
+import { PhaseBar } from "./phase-bar";
+import { STEP_FORM } from "./step-bodies";
+import { StepCard } from "./step-card";
+import { Tray } from "./tray";
+import { useJobLog } from "./use-job-log";
+
+type View = "step" | "axis" | "tray" | "line";
+
+/** Phases in which the line is what one looks at, not the valve. */
+const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"]);
+
+/** A job, one step at a time: what to do now, the valve or the line drawn beside it, the tray. */
+export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: readonly JobEvent[] }) {
+  const router = useRouter();
+  const { who } = useSettings();
+  const log = useJobLog(inputs, stored, who || inputs.openedBy);
+  const { job, saving } = log;
+  const [view, setView] = useState<View>("step");
+  const [modal, setModal] = useState<"note" | "stop">();
+  const phase = job.current?.phase ?? "sign-off";
+  const atLine = AT_THE_LINE.has(phase) && inputs.line !== undefined;
+  const signedOff = job.status.kind === "signed-off";
+
+  useEffect(() => {
+    if (signedOff && saving === "saved") router.push(`/jobs/${inputs.id}/record`);
+  }, [signedOff, saving, router, inputs.id]);
+
+  const onKey = useCallback(
+    (event: KeyboardEvent) => {
+      if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+      const actions: Record<string, () => void> = {
+        backspace: log.undo,
+        m: () => document.querySelector<HTMLInputElement>("[data-measure]")?.focus(),
+        n: () => setModal("note"),
+        s: () => setModal("stop"),
+        t: () => setView((now) => (now === "tray" ? "step" : "tray")),
+        l: () => setView((now) => (now === "line" ? "step" : "line")),
+        enter: () => (document.getElementById(STEP_FORM) as HTMLFormElement | null)?.requestSubmit(),
+      };
+      // Enter on a focused button presses that button, nothing else.
+      if (event.key === "Enter" && (event.target as HTMLElement | null)?.closest("button, a, [role=button]") !== null) return;
+      const action = actions[event.key.toLowerCase()];
+      if (action === undefined) return;
+      event.preventDefault();
+      action();
+    },
+    [log.undo],
+  );
+  useEffect(() => {
+    addEventListener("keydown", onKey);
+    return () => removeEventListener("keydown", onKey);
+  }, [onKey]);
+
+  const left = view === "line" || (atLine && view !== "tray" && view !== "axis") ? "line" : "axis";
+  return (
+    <div className="flex h-[calc(100dvh-56px)] flex-col md:h-[calc(100dvh-56px)]">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-2 md:px-5 md:pt-3">
+        <div className="hidden md:block">
+          <Plate id={inputs.valve.tag} size="lg" href={`/valves/${inputs.valve.tag}`} />
+        </div>
+        <div className="hidden min-w-0 max-w-[260px] md:block">
+          <b className="line-clamp-1">{inputs.reason.says}</b>
+          <span className="line-clamp-1 text-[14.5px] text-soft">
+            {inputs.sheet.title}, {inputs.valve.place}
+          </span>
+        </div>
+        <PhaseBar job={job} />
+        <SavingSign saving={saving} />
+      </header>
+      <div className={clsx("grid min-h-0 flex-1 gap-4 px-4 pt-2 pb-3 md:px-5 md:pb-4", left === "line" ? "lg:grid-cols-[minmax(0,1fr)_450px]" : "lg:grid-cols-[284px_minmax(0,1fr)_268px]")}>
+        <section className={clsx("card min-h-0 overflow-hidden", view === "axis" || view === "line" ? "flex" : "hidden lg:flex", "flex-col")}>
+          {left === "line" ? <LinePane job={job} /> : <AxisPane job={job} />}
+        </section>
+        <section aria-label="The step" className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}>
+          <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
+        </section>
+        <section className={clsx("card min-h-0 overflow-hidden", view === "tray" ? "block" : left === "line" ? "hidden" : "hidden lg:block")}>
+          <Tray tray={job.tray} sheet={inputs.sheet} />
+        </section>
+      </div>
+      <nav aria-label="Views of the job" className="plate grid grid-cols-4 border-rule border-t-[1.5px] bg-card text-center text-[17px] lg:hidden">
+        {(
+          [
+            ["step", "Step"],
+            ["axis", "Axis"],
+            ["tray", `Tray ${job.tray.off - job.tray.back || ""}`],
+            ["line", "Line"],
+          ] as const
+        ).map(([id, name]) => (
+          <button key={id} type="button" aria-pressed={view === id} onClick={() => setView(id)} className={clsx("min-h-13 py-3", view === id ? "text-ink shadow-[inset_0_3px_0_var(--brass-line)]" : "text-soft")}>
+            {name}
+          </button>
+        ))}
+      </nav>
+      <NoteModal open={modal === "note"} onClose={() => setModal(undefined)} onNote={(text) => log.add({ kind: "note-added", text, ...(job.current && { step: job.current.id }) })} />
+      <StopModal open={modal === "stop"} onClose={() => setModal(undefined)} job={job} onStop={(reason) => log.add({ kind: "stopped", reason })} />
+    </div>
+  );
+}
+
+function SavingSign({ saving }: { saving: string }) {
+  const says = saving === "saved" ? "saved" : saving === "sending" ? "saving …" : "kept on this device, waiting for signal";
+  return (
+    <span role="status" className={clsx("plate ml-auto text-[15px]", saving === "waiting-for-signal" ? "text-wait" : "text-go-text")}>
+      {says}
+    </span>
+  );
+}
+
+function AxisPane({ job }: { job: Run }) {
+  const { sheet } = job.inputs;
+  const places = new Map(job.tray.items.map((item) => [item.part, item.place]));
+  const renew = new Set(job.plan.renewals.map((each) => each.part));
+  const parts: AxisPart[] = sheet.parts.map((part) => ({ part, place: part.stays ? "stays" : (places.get(part.id) ?? "in"), renew: renew.has(part.id) && places.has(part.id) }));
+  const current = job.current;
+  const lit = current?.part ?? (current?.kind === "check" ? current.check.part : undefined);
+  return (
+    <>
+      <h2 className="caption flex justify-between px-3.5 pt-3">
+        <span>The axis</span>
+        <span>{job.inputs.valve.generation}</span>
+      </h2>
+      <div className="min-h-0 flex-1">
+        <Axis parts={parts} {...(lit !== undefined && { lit })} />
+      </div>
+    </>
+  );
+}
+
+function LinePane({ job }: { job: Run }) {
+  const { line, valve } = job.inputs;
+  const plan = job.plan.isolation?.ok ? job.plan.isolation.value : undefined;
+  const proven = job.states.get("prove:again")?.kind === "done";
+  const view = useMemo(
+    () => line && lineView(line, new Set(job.shut), plan, { target: valve.node ?? valve.tag, passing: job.progress.passing, proven }),
+    [line, valve, plan, job.shut, job.progress.passing, proven],
+  );
+  if (view === undefined) return <p className="p-4 text-soft">No line is drawn for this valve.</p>;
+  return (
+    <>
+      <h2 className="caption flex justify-between px-3.5 pt-3">
+        <span>{line?.name}</span>
+        <span>{plan === undefined ? "" : `${job.shut.length} shut`}</span>
+      </h2>
+      <div className="min-h-0 flex-1">
+        <LineDrawing {...view} />
+      </div>
+      <div className="flex flex-wrap items-center justify-between gap-2 px-3.5 pb-2.5">
+        <PipeKey />
+        {plan !== undefined && <span className="plate text-[15px] text-soft">{Math.round(plan.section.volume_L)} L shut in</span>}
+      </div>
+    </>
+  );
+}

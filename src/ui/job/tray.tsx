@@ -1,0 +1,53 @@
+import clsx from "clsx";
+import type { TrayAccount } from "@/core/build";
+import type { Sheet } from "@/core/formats";
+import { PartIcon } from "../draw/part";
+import { Empty } from "../notice";
+
+/** What is off the valve, in the order it came off, and where it is now. */
+export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <h2 className="caption flex justify-between px-3.5 pt-3 pb-1">
+        <span>The tray</span>
+        <span className={tray.balances ? "text-go-text" : ""}>
+          {tray.off} off · {tray.off - tray.back} held
+        </span>
+      </h2>
+      {tray.items.length === 0 && (
+        <div className="px-3.5">
+          <Empty>Empty. Parts lie here in the order they come off.</Empty>
+        </div>
+      )}
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a list that scrolls has to be reachable by keyboard */}
+      <ol className="dashed min-h-0 flex-1 overflow-y-auto px-3.5" tabIndex={0} aria-label="Parts on the tray">
+        {tray.items.map((item) => {
+          const part = sheet.parts.find((each) => each.id === item.part)!;
+          const back = item.place !== "on-tray";
+          return (
+            <li key={item.part} className={clsx("arrives grid min-h-[60px] grid-cols-[24px_56px_1fr] items-center gap-2 py-1", back && "opacity-55")}>
+              <span className="plate text-[18px] text-soft">{item.order}</span>
+              <PartIcon part={part} size={52} lit={item.renew && !back} />
+              <span className="text-[14.5px] leading-tight">
+                {item.name}
+                {item.quantity > 1 ? ` × ${item.quantity}` : ""}
+                <span className="mt-0.5 flex flex-wrap gap-1">
+                  {back && <Tag tone="go">{item.place === "renewed" ? "NEW ONE IN" : "BACK IN"}</Tag>}
+                  {!back && item.renew && <Tag tone="wait">RENEW</Tag>}
+                  {item.keep !== undefined && !back && <Tag tone="brass">KEEP · in no kit</Tag>}
+                  {!back && part.fit?.surface?.kind === "dry" && <Tag tone="wait">stays dry</Tag>}
+                </span>
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+}
+
+const TONES = { go: "bg-go-bg text-go-text", wait: "bg-wait-bg text-wait", brass: "bg-brass-bg text-ink" } as const;
+
+function Tag({ tone, children }: { tone: keyof typeof TONES; children: string | string[] }) {
+  return <i className={clsx("plate rounded-[3px] px-1.5 text-[13px] not-italic", TONES[tone])}>{children}</i>;
+}
