@@ -1,3 +1,8 @@
 import { defineConfig } from "drizzle-kit";
 
-export default defineConfig({ dialect: "sqlite", schema: "./src/data/schema.ts", out: "./src/data/migrations", casing: "snake_case" });
+export default defineConfig({
+  dialect: "sqlite",
+  schema: "./src/data/schema.ts",
+  out: "./src/data/migrations",
+  casing: "snake_case",
+});

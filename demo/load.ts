@@ -7,9 +7,11 @@ import { databasePath, dataFolder, servicesOn } from "@/server/services";
 /** Empties the demo's folder and loads the scenario; with `keep`, only when there is nothing yet. */
 function prepareDemo(keep: boolean): void {
   if (keep && existsSync(databasePath())) return;
-  for (const name of ["loftbell.db", "loftbell.db-wal", "loftbell.db-shm"]) rmSync(join(dataFolder(), name), { force: true });
+  for (const name of ["loftbell.db", "loftbell.db-wal", "loftbell.db-shm"])
+    rmSync(join(dataFolder(), name), { force: true });
   loadDemo(servicesOn(openDatabase(databasePath())));
 }
 
-if (process.env.LOFTBELL_MODE !== "demo") throw new Error("the demo loads into the demo's data folder only: set LOFTBELL_MODE=demo");
+if (process.env.LOFTBELL_MODE !== "demo")
+  throw new Error("the demo loads into the demo's data folder only: set LOFTBELL_MODE=demo");
 prepareDemo(!process.argv.includes("--reset"));

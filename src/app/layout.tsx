@@ -5,14 +5,17 @@ import "./globals.css";
 import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
-import { findables } from "@/server/today/findables";
-import { bells } from "@/server/today/bells";
 import { isDemo, services } from "@/server/services";
+import { bells } from "@/server/today/bells";
+import { findables } from "@/server/today/findables";
 import { SettingsProvider } from "@/ui/settings";
 import { Shell } from "@/ui/shell";
 import { readSettings } from "./settings";
 
-export const metadata: Metadata = { title: { default: "Loft Bell", template: "%s · Loft Bell" }, description: "From the bell to the record: valve service, computed." };
+export const metadata: Metadata = {
+  title: { default: "Loft Bell", template: "%s · Loft Bell" },
+  description: "From the bell to the record: valve service, computed.",
+};
 export const viewport: Viewport = { themeColor: "#22313B" };
 export const dynamic = "force-dynamic";
 
@@ -25,13 +28,25 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" data-theme={settings.theme} data-motion={settings.motion} suppressHydrationWarning>
       <body>
+        {/* biome-ignore lint/security/noDangerouslySetInnerHtml: a constant of ours, run before the first paint */}
         <script dangerouslySetInnerHTML={{ __html: FOLLOW }} />
         <SettingsProvider settings={settings}>
           <Shell bells={bells(all)} findables={findables(all)} demo={isDemo()}>
             {children}
           </Shell>
         </SettingsProvider>
-        <Toaster position="top-center" toastOptions={{ className: "no-print", style: { fontSize: 16, background: "var(--card)", color: "var(--ink)", borderColor: "var(--rule)" } }} />
+        <Toaster
+          position="top-center"
+          toastOptions={{
+            className: "no-print",
+            style: {
+              fontSize: 16,
+              background: "var(--card)",
+              color: "var(--ink)",
+              borderColor: "var(--rule)",
+            },
+          }}
+        />
       </body>
     </html>
   );

@@ -27,9 +27,24 @@ export default function TodayPage() {
       <ul className="grid gap-4 md:grid-cols-2 lg:col-span-2 xl:grid-cols-3">
         {cards.slice(0, 6).map((card) => (
           <li key={card.bell.id}>
-            <Link href={`/jobs/${card.bell.job}`} className={clsx("card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4", card.bell.kind === "wait" ? TOP.wait : card.bell.kind === "at-work" ? TOP.due : TOP.stop)}>
+            <Link
+              href={`/jobs/${card.bell.job}`}
+              className={clsx(
+                "card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4",
+                card.bell.kind === "wait" ? TOP.wait : card.bell.kind === "at-work" ? TOP.due : TOP.stop,
+              )}
+            >
               <b className="text-[19px] leading-tight">{card.headline}</b>
-              <span className={clsx("plate row-span-2 text-[34px] leading-none", card.bell.kind === "wait" ? "text-wait" : card.bell.kind === "at-work" ? "text-ink" : "text-stop")}>
+              <span
+                className={clsx(
+                  "plate row-span-2 text-[34px] leading-none",
+                  card.bell.kind === "wait"
+                    ? "text-wait"
+                    : card.bell.kind === "at-work"
+                      ? "text-ink"
+                      : "text-stop",
+                )}
+              >
                 {card.bell.kind === "at-work" ? "open" : <When at={card.bell.at} />}
               </span>
               <span className="mt-1 text-[15px] text-soft">{card.says}</span>
@@ -44,9 +59,12 @@ export default function TodayPage() {
         ))}
         {dueNow.map((each) => (
           <li key={each.bell.id}>
-            <Link href={`/valves/${each.bell.valve}`} className={clsx("card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4", TOP.due)}>
+            <Link
+              href={`/valves/${each.bell.valve}`}
+              className={clsx("card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4", TOP.due)}
+            >
               <b className="text-[19px] leading-tight">
-                {each.bell.valve}: {each.bell.says}
+                {each.bell.valve}: {each.symptom ?? each.bell.title}
               </b>
               <span className="plate row-span-2 text-[34px] leading-none">
                 <When at={each.bell.at} />
@@ -54,25 +72,36 @@ export default function TodayPage() {
               <span className="mt-1 text-[15px] text-soft">
                 {each.sheet}, {each.place}
               </span>
-              <span className="col-span-2 mt-3 border-rule border-t-[1.5px] border-dashed pt-2.5 font-semibold">Look at it and start the job</span>
+              <span className="col-span-2 mt-3 border-rule border-t-[1.5px] border-dashed pt-2.5 font-semibold">
+                Look at it and start the job
+              </span>
             </Link>
           </li>
         ))}
       </ul>
       <Panel title="Rings next" className="min-w-0">
-        {later.length === 0 && <Empty>Nothing else is due. Bring in a register in the Loft to see more.</Empty>}
+        {later.length === 0 && (
+          <Empty>Nothing else is due. Bring in a register in the Loft to see more.</Empty>
+        )}
         <ul className="dashed">
           {later.slice(0, 12).map((each) => (
             <li key={each.bell.id}>
-              <Link href={`/valves/${each.bell.valve}`} className="grid min-h-[61px] grid-cols-[110px_1fr_76px] items-center gap-3 py-1.5 lg:grid-cols-[112px_1fr_150px_84px]">
+              <Link
+                href={`/valves/${each.bell.valve}`}
+                className="grid min-h-[61px] grid-cols-[110px_1fr_76px] items-center gap-3 py-1.5 lg:grid-cols-[112px_1fr_150px_84px]"
+              >
                 <Plate id={each.bell.valve} />
                 <span className="min-w-0">
-                  <span className="line-clamp-1">{each.bell.says === "" ? each.bell.title : each.bell.says}</span>
+                  <span className="line-clamp-1">{each.symptom ?? each.bell.title}</span>
                   <small className="line-clamp-1 block text-[14.5px] text-soft">
                     {each.name}; {each.place}
                   </small>
                 </span>
-                <span className="hidden lg:block">{each.trend && <Sparkline {...each.trend} label={`Trend of ${each.trend.what.replaceAll("-", " ")}`} />}</span>
+                <span className="hidden lg:block">
+                  {each.trend && (
+                    <Sparkline {...each.trend} label={`Trend of ${each.trend.what.replaceAll("-", " ")}`} />
+                  )}
+                </span>
                 <span className="plate text-right text-[18px]">
                   <When at={each.bell.at} />
                 </span>
@@ -117,13 +146,28 @@ function Fortnight({ days }: { days: readonly { at: number; hours: number }[] })
   const most = Math.max(CREW_HOURS * 1.2, ...days.map((day) => day.hours));
   const y = (hours: number) => 112 - (hours / most) * 100;
   return (
-    <svg viewBox="0 0 310 136" className="w-full" role="img" aria-label={`Hours due by day: ${days.map((day) => Math.round(day.hours)).join(", ")}`}>
+    <svg
+      viewBox="0 0 310 136"
+      className="w-full"
+      role="img"
+      aria-label={`Hours due by day: ${days.map((day) => Math.round(day.hours)).join(", ")}`}
+    >
       {days.map((day, index) => {
         const x = 4 + index * 22;
         const name = new Date(day.at).toLocaleDateString("en", { weekday: "narrow" });
         return (
           <g key={day.at}>
-            {day.hours > 0 && <rect x={x} y={y(day.hours)} width={17} height={112 - y(day.hours)} fill={day.hours > CREW_HOURS ? "#E8B0A9" : index === 0 ? "#D9B566" : "#8FB5AC"} stroke="var(--draw)" strokeWidth={1.2} />}
+            {day.hours > 0 && (
+              <rect
+                x={x}
+                y={y(day.hours)}
+                width={17}
+                height={112 - y(day.hours)}
+                fill={day.hours > CREW_HOURS ? "#E8B0A9" : index === 0 ? "#D9B566" : "#8FB5AC"}
+                stroke="var(--draw)"
+                strokeWidth={1.2}
+              />
+            )}
             <text x={x + 8.5} y={130} textAnchor="middle" className="plate" fontSize={14} fill="var(--soft)">
               {name}
             </text>

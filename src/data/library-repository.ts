@@ -19,12 +19,14 @@ export function libraryRepository(db: Db) {
   return {
     sheets(): Sheet[] {
       const newest = new Map<string, Sheet>();
-      for (const row of db.select().from(sheets).orderBy(asc(sheets.id), asc(sheets.revision)).all()) newest.set(row.id, row.document);
+      for (const row of db.select().from(sheets).orderBy(asc(sheets.id), asc(sheets.revision)).all())
+        newest.set(row.id, row.document);
       return [...newest.values()];
     },
     /** The newest revision, or the one asked for. */
     sheet(id: string, revision?: number): Sheet | undefined {
-      const wanted = revision === undefined ? eq(sheets.id, id) : and(eq(sheets.id, id), eq(sheets.revision, revision));
+      const wanted =
+        revision === undefined ? eq(sheets.id, id) : and(eq(sheets.id, id), eq(sheets.revision, revision));
       return db.select().from(sheets).where(wanted).orderBy(desc(sheets.revision)).limit(1).get()?.document;
     },
     saveSheet(document: Sheet): void {
@@ -33,23 +35,59 @@ export function libraryRepository(db: Db) {
         .onConflictDoUpdate({ target: [sheets.id, sheets.revision], set: { document } })
         .run();
     },
-    lines: (): Line[] => db.select().from(lines).orderBy(asc(lines.id)).all().map((row) => row.document),
+    lines: (): Line[] =>
+      db
+        .select()
+        .from(lines)
+        .orderBy(asc(lines.id))
+        .all()
+        .map((row) => row.document),
     line: (id: string): Line | undefined => db.select().from(lines).where(eq(lines.id, id)).get()?.document,
     saveLine(document: Line): void {
-      db.insert(lines).values({ id: document.id, document }).onConflictDoUpdate({ target: lines.id, set: { document } }).run();
+      db.insert(lines)
+        .values({ id: document.id, document })
+        .onConflictDoUpdate({ target: lines.id, set: { document } })
+        .run();
     },
-    stores: (): Store[] => db.select().from(stores).orderBy(asc(stores.id)).all().map((row) => row.document),
+    stores: (): Store[] =>
+      db
+        .select()
+        .from(stores)
+        .orderBy(asc(stores.id))
+        .all()
+        .map((row) => row.document),
     saveStore(document: Store): void {
-      db.insert(stores).values({ id: document.id, document }).onConflictDoUpdate({ target: stores.id, set: { document } }).run();
+      db.insert(stores)
+        .values({ id: document.id, document })
+        .onConflictDoUpdate({ target: stores.id, set: { document } })
+        .run();
     },
-    valves: (): Valve[] => db.select().from(valves).orderBy(asc(valves.tag)).all().map((row) => row.row),
+    valves: (): Valve[] =>
+      db
+        .select()
+        .from(valves)
+        .orderBy(asc(valves.tag))
+        .all()
+        .map((row) => row.row),
     valve: (tag: string): Valve | undefined => db.select().from(valves).where(eq(valves.tag, tag)).get()?.row,
     saveValve(row: Valve): void {
-      db.insert(valves).values({ tag: row.tag, row }).onConflictDoUpdate({ target: valves.tag, set: { row } }).run();
+      db.insert(valves)
+        .values({ tag: row.tag, row })
+        .onConflictDoUpdate({ target: valves.tag, set: { row } })
+        .run();
     },
-    people: (): Person[] => db.select().from(people).orderBy(asc(people.id)).all().map((row) => row.row),
+    people: (): Person[] =>
+      db
+        .select()
+        .from(people)
+        .orderBy(asc(people.id))
+        .all()
+        .map((row) => row.row),
     savePerson(row: Person): void {
-      db.insert(people).values({ id: row.id, row }).onConflictDoUpdate({ target: people.id, set: { row } }).run();
+      db.insert(people)
+        .values({ id: row.id, row })
+        .onConflictDoUpdate({ target: people.id, set: { row } })
+        .run();
     },
     readings: (tag: string): StoredReading[] =>
       db
@@ -63,7 +101,10 @@ export function libraryRepository(db: Db) {
     saveReadings(rows: readonly StoredReading[]): void {
       for (const row of rows) db.insert(readings).values(row).onConflictDoNothing().run();
     },
-    isEmpty: (): boolean => db.get<{ any: number }>(sql`select exists(select 1 from ${valves}) or exists(select 1 from ${sheets}) as "any"`)?.any === 0,
+    isEmpty: (): boolean =>
+      db.get<{ any: number }>(
+        sql`select exists(select 1 from ${valves}) or exists(select 1 from ${sheets}) as "any"`,
+      )?.any === 0,
   };
 }
 export type LibraryRepository = ReturnType<typeof libraryRepository>;

@@ -4,17 +4,33 @@ import type { JobEvent, JobInputs, Line, Person, Seal, Sheet, Store, Valve } fro
 /** Sheets keep every revision: a job stays on the one it began with, and old records can be read. */
 export const sheets = sqliteTable(
   "sheets",
-  { id: text().notNull(), revision: integer().notNull(), document: text({ mode: "json" }).notNull().$type<Sheet>() },
+  {
+    id: text().notNull(),
+    revision: integer().notNull(),
+    document: text({ mode: "json" }).notNull().$type<Sheet>(),
+  },
   (table) => [primaryKey({ columns: [table.id, table.revision] })],
 );
 
-export const lines = sqliteTable("lines", { id: text().primaryKey(), document: text({ mode: "json" }).notNull().$type<Line>() });
+export const lines = sqliteTable("lines", {
+  id: text().primaryKey(),
+  document: text({ mode: "json" }).notNull().$type<Line>(),
+});
 
-export const stores = sqliteTable("stores", { id: text().primaryKey(), document: text({ mode: "json" }).notNull().$type<Store>() });
+export const stores = sqliteTable("stores", {
+  id: text().primaryKey(),
+  document: text({ mode: "json" }).notNull().$type<Store>(),
+});
 
-export const valves = sqliteTable("valves", { tag: text().primaryKey(), row: text({ mode: "json" }).notNull().$type<Valve>() });
+export const valves = sqliteTable("valves", {
+  tag: text().primaryKey(),
+  row: text({ mode: "json" }).notNull().$type<Valve>(),
+});
 
-export const people = sqliteTable("people", { id: text().primaryKey(), row: text({ mode: "json" }).notNull().$type<Person>() });
+export const people = sqliteTable("people", {
+  id: text().primaryKey(),
+  row: text({ mode: "json" }).notNull().$type<Person>(),
+});
 
 /** Readings in SI, with what was typed; `job` names where it came from. */
 export const readings = sqliteTable(
@@ -30,7 +46,10 @@ export const readings = sqliteTable(
     by: text().notNull(),
     job: text(),
   },
-  (table) => [index("readings_by_valve").on(table.valve, table.what, table.at), unique("readings_once").on(table.valve, table.what, table.at)],
+  (table) => [
+    index("readings_by_valve").on(table.valve, table.what, table.at),
+    unique("readings_once").on(table.valve, table.what, table.at),
+  ],
 );
 
 /** What a job began with. It never changes; all that happens is in `job_events`. */
@@ -59,5 +78,8 @@ export const jobEvents = sqliteTable(
     event: text({ mode: "json" }).notNull().$type<JobEvent>(),
     seal: text({ mode: "json" }).notNull().$type<Seal>(),
   },
-  (table) => [primaryKey({ columns: [table.job, table.seq] }), unique("job_event_once").on(table.job, table.id)],
+  (table) => [
+    primaryKey({ columns: [table.job, table.seq] }),
+    unique("job_event_once").on(table.job, table.id),
+  ],
 );

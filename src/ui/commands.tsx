@@ -13,7 +13,15 @@ export interface Findable {
 }
 
 /** Find and go, by `/` or Ctrl-K: valves, open jobs, lines, sheets and their parts, calculations. */
-export function Commands({ open, onOpenChange, findables }: { open: boolean; onOpenChange: (open: boolean) => void; findables: readonly Findable[] }) {
+export function Commands({
+  open,
+  onOpenChange,
+  findables,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  findables: readonly Findable[];
+}) {
   const router = useRouter();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -35,11 +43,18 @@ export function Commands({ open, onOpenChange, findables }: { open: boolean; onO
       overlayClassName="fixed inset-0 z-40 bg-black/45"
       contentClassName="card fixed top-[10vh] left-1/2 z-50 w-[min(620px,94vw)] -translate-x-1/2 overflow-hidden shadow-2xl"
     >
-      <Command.Input placeholder="Find a valve, part or sum" className="h-14 w-full border-rule border-b-[1.5px] bg-card px-5 text-[18px] outline-none" />
+      <Command.Input
+        placeholder="Find a valve, part or sum"
+        className="h-14 w-full border-rule border-b-[1.5px] bg-card px-5 text-[18px] outline-none"
+      />
       <Command.List className="max-h-[56vh] overflow-y-auto p-2">
         <Command.Empty className="p-4 text-soft">Nothing found. Try a tag, a place or a part.</Command.Empty>
         {groups.map((group) => (
-          <Command.Group key={group} heading={group} className="[&_[cmdk-group-heading]]:caption [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3">
+          <Command.Group
+            key={group}
+            heading={group}
+            className="[&_[cmdk-group-heading]]:caption [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3"
+          >
             {findables
               .filter((each) => each.group === group)
               .map((each) => (

@@ -4,12 +4,27 @@ import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
 
 /** A sheet of paper over the screen: a title, what it says, and its buttons. */
-export function Modal({ open, onOpenChange, title, says, children }: { open: boolean; onOpenChange: (open: boolean) => void; title: string; says?: string; children: ReactNode }) {
+export function Modal({
+  open,
+  onOpenChange,
+  title,
+  says,
+  children,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  title: string;
+  says?: string;
+  children: ReactNode;
+}) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content aria-describedby={says === undefined ? undefined : "modal-says"} className="card fixed right-0 bottom-0 left-0 z-50 max-h-[88dvh] overflow-y-auto p-5 shadow-2xl md:top-1/2 md:right-auto md:bottom-auto md:left-1/2 md:w-[min(560px,94vw)] md:-translate-x-1/2 md:-translate-y-1/2">
+        <Dialog.Content
+          aria-describedby={says === undefined ? undefined : "modal-says"}
+          className="card fixed right-0 bottom-0 left-0 z-50 max-h-[88dvh] overflow-y-auto p-5 shadow-2xl md:top-1/2 md:right-auto md:bottom-auto md:left-1/2 md:w-[min(560px,94vw)] md:-translate-x-1/2 md:-translate-y-1/2"
+        >
           <Dialog.Title className="font-bold text-[24px] leading-tight">{title}</Dialog.Title>
           {says !== undefined && (
             <Dialog.Description id="modal-says" className="mt-1 text-soft">

@@ -8,9 +8,20 @@ const TONES = {
 } as const;
 
 /** A bar of words that must not be missed; "stop" is read out at once. */
-export function Notice({ tone, children, live }: { tone: keyof typeof TONES; children: ReactNode; live?: boolean }) {
+export function Notice({
+  tone,
+  children,
+  live,
+}: {
+  tone: keyof typeof TONES;
+  children: ReactNode;
+  live?: boolean;
+}) {
   return (
-    <div role={live ? (tone === "stop" ? "alert" : "status") : undefined} className={clsx("rounded border-l-[6px] px-4 py-3 text-[16px] leading-snug text-ink", TONES[tone])}>
+    <div
+      role={live ? (tone === "stop" ? "alert" : "status") : undefined}
+      className={clsx("rounded border-l-[6px] px-4 py-3 text-[16px] leading-snug text-ink", TONES[tone])}
+    >
       {children}
     </div>
   );

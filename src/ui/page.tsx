@@ -1,7 +1,17 @@
 import type { ReactNode } from "react";
 
 /** The common frame of the planner screens: a headline, what it is for, and the rest. */
-export function Page({ title, says, action, children }: { title: string; says?: string; action?: ReactNode; children: ReactNode }) {
+export function Page({
+  title,
+  says,
+  action,
+  children,
+}: {
+  title: string;
+  says?: string;
+  action?: ReactNode;
+  children: ReactNode;
+}) {
   return (
     <div className="mx-auto flex max-w-[1240px] flex-col gap-4 px-4 py-4 md:px-5">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -16,7 +26,17 @@ export function Page({ title, says, action, children }: { title: string; says?: 
   );
 }
 
-export function Panel({ title, note, children, className = "" }: { title: string; note?: string; children: ReactNode; className?: string }) {
+export function Panel({
+  title,
+  note,
+  children,
+  className = "",
+}: {
+  title: string;
+  note?: string;
+  children: ReactNode;
+  className?: string;
+}) {
   return (
     <section className={`card p-4 ${className}`}>
       <h2 className="caption mb-2 flex justify-between gap-3">

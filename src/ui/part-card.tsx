@@ -15,7 +15,10 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
   const limits = sheet.checks.filter((check) => check.part === part.id);
   const { surface, thread, end } = part.fit ?? {};
   return (
-    <section aria-label={part.name} className="max-h-[48%] overflow-y-auto border-rule border-t-[1.5px] bg-sunk p-3 text-[15px]">
+    <section
+      aria-label={part.name}
+      className="max-h-[48%] overflow-y-auto border-rule border-t-[1.5px] bg-sunk p-3 text-[15px]"
+    >
       <div className="flex items-start gap-3">
         <PartIcon part={part} size={52} />
         <div className="flex-1">
@@ -26,7 +29,12 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
             {part.fastener ? `, ${part.fastener.thread}, ${part.fastener.drive}` : ""}
           </span>
         </div>
-        <button type="button" aria-label="Close" onClick={onClose} className="grid size-11 place-items-center">
+        <button
+          type="button"
+          aria-label="Close"
+          onClick={onClose}
+          className="grid size-11 place-items-center"
+        >
           <X size={20} />
         </button>
       </div>
@@ -39,7 +47,13 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
           </li>
         )}
         {surface?.kind === "dry" && <li>Stays dry. {surface.why}</li>}
-        {thread !== undefined && <li>{thread.kind === "dry" ? `Thread dry. ${thread.why}` : `${supply(thread.with)} on the thread. ${thread.why}`}</li>}
+        {thread !== undefined && (
+          <li>
+            {thread.kind === "dry"
+              ? `Thread dry. ${thread.why}`
+              : `${supply(thread.with)} on the thread. ${thread.why}`}
+          </li>
+        )}
         {end !== undefined && <li>Goes back {endWords(end, system)}.</li>}
         {part.oneUse && <li>Used once: {part.oneUse}</li>}
         {part.keep && <li>Keep: {part.keep}</li>}

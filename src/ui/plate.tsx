@@ -12,7 +12,10 @@ export function Plate({ id, size = "md", href }: { id: string; size?: "md" | "lg
     >
       <span
         aria-hidden
-        className={clsx("-translate-y-1/2 absolute top-1/2 rounded-full border-[1.5px] border-brass-line bg-paper", size === "lg" ? "left-2.5 size-3" : "left-2 size-2.5")}
+        className={clsx(
+          "-translate-y-1/2 absolute top-1/2 rounded-full border-[1.5px] border-brass-line bg-paper",
+          size === "lg" ? "left-2.5 size-3" : "left-2 size-2.5",
+        )}
       />
       {id}
     </span>

@@ -1,15 +1,42 @@
 "use client";
 
 import { format } from "date-fns";
-import { CartesianGrid, Line, LineChart, ReferenceArea, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceArea,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from "recharts";
 import { formatIn, fromSI, sensibleDigits, toSI, unit } from "@/core/quantity";
 
 /** One measured quantity over the years, with the band its sheet allows. */
-export function ReadingHistory({ title, rows, unitId, checkUnitId, low, high }: { title: string; rows: readonly { at: number; si: number; by: string }[]; unitId: string; checkUnitId: string; low?: number; high?: number }) {
+export function ReadingHistory({
+  title,
+  rows,
+  unitId,
+  checkUnitId,
+  low,
+  high,
+}: {
+  title: string;
+  rows: readonly { at: number; si: number; by: string }[];
+  unitId: string;
+  checkUnitId: string;
+  low?: number;
+  high?: number;
+}) {
   const shown = unit(unitId);
   const limit = (value: number) => fromSI(toSI(value, unit(checkUnitId)), shown);
   const data = rows.map((row) => ({ at: row.at, value: fromSI(row.si, shown), by: row.by }));
-  const values = [...data.map((each) => each.value), ...(low === undefined ? [] : [limit(low)]), ...(high === undefined ? [] : [limit(high)])];
+  const values = [
+    ...data.map((each) => each.value),
+    ...(low === undefined ? [] : [limit(low)]),
+    ...(high === undefined ? [] : [limit(high)]),
+  ];
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const pad = (most - least) * 0.12 || 1;
   const last = rows.at(-1)!;
@@ -22,7 +49,8 @@ export function ReadingHistory({ title, rows, unitId, checkUnitId, low, high }: 
           {low !== undefined || high !== undefined ? (
             <span className="text-soft">
               {" "}
-              · allowed {low === undefined ? "up" : sensibleDigits(limit(low))} to {high === undefined ? "any" : sensibleDigits(limit(high))} {shown.label}
+              · allowed {low === undefined ? "up" : sensibleDigits(limit(low))} to{" "}
+              {high === undefined ? "any" : sensibleDigits(limit(high))} {shown.label}
             </span>
           ) : null}
         </span>
@@ -31,12 +59,39 @@ export function ReadingHistory({ title, rows, unitId, checkUnitId, low, high }: 
         <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 520, height: 138 }}>
           <LineChart data={data} margin={{ top: 8, right: 12, bottom: 0, left: -12 }} accessibilityLayer>
             <CartesianGrid stroke="var(--rule)" strokeDasharray="2 5" vertical={false} />
-            <XAxis dataKey="at" type="number" domain={["dataMin", "dataMax"]} tickFormatter={(at: number) => format(at, "MMM yy")} stroke="var(--soft)" fontSize={13} />
-            <YAxis domain={[least - pad, most + pad]} tickFormatter={(value: number) => sensibleDigits(value)} stroke="var(--soft)" fontSize={13} width={56} />
-            {low !== undefined && <ReferenceArea y1={least - pad} y2={limit(low)} fill="var(--stop-bg)" fillOpacity={0.9} />}
-            {high !== undefined && <ReferenceArea y1={limit(high)} y2={most + pad} fill="var(--stop-bg)" fillOpacity={0.9} />}
-            <Tooltip labelFormatter={(at) => format(Number(at), "d MMM yyyy")} formatter={(value) => [`${sensibleDigits(Number(value))} ${shown.label}`, title]} contentStyle={{ background: "var(--card)", borderColor: "var(--rule)" }} />
-            <Line dataKey="value" stroke="var(--ink)" strokeWidth={2} dot={{ r: 4, fill: "#EFB74A", stroke: "var(--ink)" }} isAnimationActive={false} />
+            <XAxis
+              dataKey="at"
+              type="number"
+              domain={["dataMin", "dataMax"]}
+              tickFormatter={(at: number) => format(at, "MMM yy")}
+              stroke="var(--soft)"
+              fontSize={13}
+            />
+            <YAxis
+              domain={[least - pad, most + pad]}
+              tickFormatter={(value: number) => sensibleDigits(value)}
+              stroke="var(--soft)"
+              fontSize={13}
+              width={56}
+            />
+            {low !== undefined && (
+              <ReferenceArea y1={least - pad} y2={limit(low)} fill="var(--stop-bg)" fillOpacity={0.9} />
+            )}
+            {high !== undefined && (
+              <ReferenceArea y1={limit(high)} y2={most + pad} fill="var(--stop-bg)" fillOpacity={0.9} />
+            )}
+            <Tooltip
+              labelFormatter={(at) => format(Number(at), "d MMM yyyy")}
+              formatter={(value) => [`${sensibleDigits(Number(value))} ${shown.label}`, title]}
+              contentStyle={{ background: "var(--card)", borderColor: "var(--rule)" }}
+            />
+            <Line
+              dataKey="value"
+              stroke="var(--ink)"
+              strokeWidth={2}
+              dot={{ r: 4, fill: "#EFB74A", stroke: "var(--ink)" }}
+              isAnimationActive={false}
+            />
           </LineChart>
         </ResponsiveContainer>
       </div>

@@ -12,7 +12,16 @@ export function SheetAxis({ sheet, first }: { sheet: Sheet; first?: string }) {
   return (
     <>
       <div className="min-h-0 flex-1">
-        <Axis parts={sheet.parts.map((each) => ({ part: each, place: each.stays ? ("stays" as const) : ("in" as const), renew: false }))} {...(chosen !== undefined && { chosen, lit: chosen })} onChoose={setChosen} />
+        <Axis
+          parts={sheet.parts.map((each) => ({
+            part: each,
+            place: each.stays ? ("stays" as const) : ("in" as const),
+            renew: false,
+          }))}
+          {...(chosen !== undefined && { chosen, lit: chosen })}
+          litSays=""
+          onChoose={setChosen}
+        />
       </div>
       {part !== undefined && <PartCard part={part} sheet={sheet} onClose={() => setChosen(undefined)} />}
     </>

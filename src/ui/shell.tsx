@@ -21,30 +21,70 @@ const TABS = [
   ["/loft", "Loft"],
 ] as const;
 
-const DAY = 86_400_000;
-
 /** The way to what rings: the job it belongs to, or the valve that is due. */
-export const bellHref = (bell: Bell) => (bell.job === undefined ? `/valves/${bell.valve}` : `/jobs/${bell.job}`);
+export const bellHref = (bell: Bell) =>
+  bell.job === undefined ? `/valves/${bell.valve}` : `/jobs/${bell.job}`;
 
 function knotOf(bell: Bell, now: number | null): Knot {
   const late = now !== null && bell.at < now;
-  const tone = bell.kind === "impairment" || bell.kind === "stopped" ? "stop" : bell.kind === "wait" ? "wait" : bell.kind === "due" && !late ? "later" : "due";
-  const says: Record<Bell["kind"], string> = { wait: "stand test", impairment: "post a watch", stopped: "stopped", "at-work": "at work", due: "due" };
-  return { id: bell.id, when: now === null ? "…" : bell.kind === "stopped" || bell.kind === "at-work" ? says[bell.kind] : shortWhen(bell.at, now), lines: bell.kind === "stopped" || bell.kind === "at-work" ? [bell.valve] : [says[bell.kind], bell.valve], tone, href: bellHref(bell) };
+  const tone =
+    bell.kind === "impairment" || bell.kind === "stopped"
+      ? "stop"
+      : bell.kind === "wait"
+        ? "wait"
+        : bell.kind === "due" && !late
+          ? "later"
+          : "due";
+  const says: Record<Bell["kind"], string> = {
+    wait: "stand test",
+    impairment: "post a watch",
+    stopped: "stopped",
+    "at-work": "at work",
+    due: "due",
+  };
+  return {
+    id: bell.id,
+    when:
+      now === null
+        ? "…"
+        : bell.kind === "stopped" || bell.kind === "at-work"
+          ? says[bell.kind]
+          : shortWhen(bell.at, now),
+    lines: bell.kind === "stopped" || bell.kind === "at-work" ? [bell.valve] : [says[bell.kind], bell.valve],
+    tone,
+    href: bellHref(bell),
+  };
 }
 
 /** What surrounds every screen: the bell and its rope, the tabs, find, keys. */
-export function Shell({ bells, findables, demo, children }: { bells: readonly Bell[]; findables: readonly Findable[]; demo: boolean; children: ReactNode }) {
+export function Shell({
+  bells,
+  findables,
+  demo,
+  children,
+}: {
+  bells: readonly Bell[];
+  findables: readonly Findable[];
+  demo: boolean;
+  children: ReactNode;
+}) {
   const path = usePathname();
   const now = useNow(1000);
   const [finding, setFinding] = useState(false);
   const knots = bells.slice(0, 14).map((bell) => knotOf(bell, now));
-  const ringing = now !== null && bells.some((bell) => bell.at <= now && bell.kind !== "due" && bell.kind !== "at-work");
+  const ringing =
+    now !== null && bells.some((bell) => bell.at <= now && bell.kind !== "due" && bell.kind !== "at-work");
   const inJob = /^\/jobs\/[^/]+$/.test(path) && path !== "/jobs/new";
-  const urgent = now === null ? [] : bells.filter((bell) => bell.kind === "wait" || bell.kind === "impairment").slice(0, 2);
+  const urgent =
+    now === null
+      ? []
+      : bells.filter((bell) => bell.kind === "wait" || bell.kind === "impairment").slice(0, 2);
   return (
     <div className="min-h-dvh md:grid md:grid-cols-[104px_1fr] print:block">
-      <aside aria-label="The rope: what rings next" className="no-print sticky top-0 hidden h-dvh bg-[var(--rope-bg)] md:block">
+      <aside
+        aria-label="The rope: what rings next"
+        className="no-print sticky top-0 hidden h-dvh bg-[var(--rope-bg)] md:block"
+      >
         <Rope knots={knots} ringing={ringing} />
       </aside>
       <div className="flex min-h-dvh min-w-0 flex-col">
@@ -57,28 +97,62 @@ export function Shell({ bells, findables, demo, children }: { bells: readonly Be
             </Link>
             <span className="ml-auto flex gap-2">
               {urgent.map((bell) => (
-                <Link key={bell.id} href={bellHref(bell)} className={clsx("plate grid min-h-11 place-items-center whitespace-nowrap rounded-full border-[1.5px] px-3 text-[16px]", bell.kind === "wait" ? "border-[#8b7a4a] text-[#FFD38A]" : "border-[#E8867C] text-[#FFB9B1]")}>
+                <Link
+                  key={bell.id}
+                  href={bellHref(bell)}
+                  className={clsx(
+                    "plate grid min-h-11 place-items-center whitespace-nowrap rounded-full border-[1.5px] px-3 text-[16px]",
+                    bell.kind === "wait"
+                      ? "border-[#8b7a4a] text-[#FFD38A]"
+                      : "border-[#E8867C] text-[#FFB9B1]",
+                  )}
+                >
                   {shortWhen(bell.at, now!)} {bell.kind === "wait" ? "stand" : "watch"}
                 </Link>
               ))}
-              <button type="button" onClick={() => setFinding(true)} className="plate min-h-11 rounded-full border-[1.5px] border-[#8b7a4a] px-4 text-[16px]">
+              <button
+                type="button"
+                onClick={() => setFinding(true)}
+                className="plate min-h-11 rounded-full border-[1.5px] border-[#8b7a4a] px-4 text-[16px]"
+              >
                 Find
               </button>
             </span>
           </div>
-          <div className={clsx("items-center gap-1 border-rule border-b-[1.5px] bg-paper px-2 md:px-5", inJob ? "hidden md:flex" : "flex")}>
+          <div
+            className={clsx(
+              "items-center gap-1 border-rule border-b-[1.5px] bg-paper px-2 md:px-5",
+              inJob ? "hidden md:flex" : "flex",
+            )}
+          >
             <nav aria-label="Main" className="flex min-w-0 flex-1 overflow-x-auto">
               {TABS.map(([href, name]) => {
                 const on = href === "/" ? path === "/" : path.startsWith(href);
                 return (
-                  <Link key={href} href={href} aria-current={on ? "page" : undefined} className={clsx("plate flex h-[54px] items-center whitespace-nowrap px-3 text-[18px] tracking-[.02em]", on ? "text-ink shadow-[inset_0_-3px_0_var(--brass-line)]" : "text-soft")}>
+                  <Link
+                    key={href}
+                    href={href}
+                    aria-current={on ? "page" : undefined}
+                    className={clsx(
+                      "plate flex h-[54px] items-center whitespace-nowrap px-3 text-[18px] tracking-[.02em]",
+                      on ? "text-ink shadow-[inset_0_-3px_0_var(--brass-line)]" : "text-soft",
+                    )}
+                  >
                     {name}
                   </Link>
                 );
               })}
             </nav>
-            {demo && <span className="plate hidden whitespace-nowrap rounded bg-brass-bg px-2 text-[14px] text-ink lg:inline">Demonstration data</span>}
-            <button type="button" onClick={() => setFinding(true)} className="hidden h-11 w-[210px] items-center justify-between rounded-full border-[1.5px] border-rule bg-card px-4 text-[14px] text-soft md:flex">
+            {demo && (
+              <span className="plate hidden whitespace-nowrap rounded bg-brass-bg px-2 text-[14px] text-ink lg:inline">
+                Demonstration data
+              </span>
+            )}
+            <button
+              type="button"
+              onClick={() => setFinding(true)}
+              className="hidden h-11 w-[210px] items-center justify-between rounded-full border-[1.5px] border-rule bg-card px-4 text-[14px] text-soft md:flex"
+            >
               Find a valve or part <span className="key">/</span>
             </button>
           </div>

@@ -6,13 +6,22 @@ import { err, ok, type Problem, type Result } from "@/core/result";
 const MOST_BYTES = 5_000_000;
 
 /** An error answer (RFC 9457) with every problem at its path. */
-export function problem(status: number, title: string, errors: readonly Problem[], more: Record<string, unknown> = {}): Response {
-  return Response.json({ type: "about:blank", title, status, errors, ...more }, { status, headers: { "content-type": "application/problem+json" } });
+export function problem(
+  status: number,
+  title: string,
+  errors: readonly Problem[],
+  more: Record<string, unknown> = {},
+): Response {
+  return Response.json(
+    { type: "about:blank", title, status, errors, ...more },
+    { status, headers: { "content-type": "application/problem+json" } },
+  );
 }
 
 /** Reads a JSON body of at most 5 MB: 413 when it is larger, 400 when it is not JSON. */
 export async function readJson(request: Request): Promise<Result<unknown, Response>> {
-  const tooLarge = () => err(problem(413, "Too large", [{ path: "", message: "The body is over 5 MB. Send it in parts." }]));
+  const tooLarge = () =>
+    err(problem(413, "Too large", [{ path: "", message: "The body is over 5 MB. Send it in parts." }]));
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES) return tooLarge();
   const chunks: Uint8Array[] = [];
   let size = 0;
@@ -25,12 +34,19 @@ export async function readJson(request: Request): Promise<Result<unknown, Respon
   try {
     return ok(JSON.parse(new TextDecoder("utf-8", { fatal: true }).decode(Buffer.concat(chunks))));
   } catch {
-    return err(problem(400, "Not readable", [{ path: "", message: "The body is not JSON. Send an object with content-type application/json." }]));
+    return err(
+      problem(400, "Not readable", [
+        { path: "", message: "The body is not JSON. Send an object with content-type application/json." },
+      ]),
+    );
   }
 }
 
 /** Reads a body and holds it against its schema: 422 with the paths when it does not fit. */
-export async function readBody<S extends TSchema>(request: Request, schema: S): Promise<Result<Static<S>, Response>> {
+export async function readBody<S extends TSchema>(
+  request: Request,
+  schema: S,
+): Promise<Result<Static<S>, Response>> {
   const body = await readJson(request);
   if (!body.ok) return body;
   const read = readAs(schema, body.value);

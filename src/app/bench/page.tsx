@@ -11,7 +11,10 @@ export default function BenchPage() {
       <ul className="grid gap-4 md:grid-cols-2">
         {CALCULATORS.map((each) => (
           <li key={each.id}>
-            <Link href={`/bench/${each.id}`} className="card block h-full border-t-[7px] border-t-brass-line p-4">
+            <Link
+              href={`/bench/${each.id}`}
+              className="card block h-full border-t-[7px] border-t-brass-line p-4"
+            >
               <b className="text-[20px]">{each.title}</b>
               <span className="mt-1 block text-soft">{each.says}</span>
             </Link>

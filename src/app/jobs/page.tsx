@@ -23,18 +23,28 @@ export default function JobsPage() {
             .map((job) => {
               const at = jobAt(job);
               const status = at.ok ? at.value.status.kind : "stopped";
-              const done = at.ok ? [...at.value.states.values()].filter((state) => state.kind === "done").length : 0;
+              const done = at.ok
+                ? [...at.value.states.values()].filter((state) => state.kind === "done").length
+                : 0;
               return (
                 <li key={job.inputs.id}>
-                  <Link href={job.closedAt === undefined ? `/jobs/${job.inputs.id}` : `/jobs/${job.inputs.id}/record`} className="grid min-h-[62px] grid-cols-[112px_1fr_auto] items-center gap-3 py-1.5">
+                  <Link
+                    href={
+                      job.closedAt === undefined ? `/jobs/${job.inputs.id}` : `/jobs/${job.inputs.id}/record`
+                    }
+                    className="grid min-h-[62px] grid-cols-[112px_1fr_auto] items-center gap-3 py-1.5"
+                  >
                     <Plate id={job.inputs.valve.tag} />
                     <span className="min-w-0">
                       {job.inputs.reason.says}
                       <small className="block text-[14.5px] text-soft">
-                        {job.inputs.sheet.title}; <Day at={Date.parse(job.inputs.openedAt)} />, {job.inputs.openedBy}
+                        {job.inputs.sheet.title}; <Day at={Date.parse(job.inputs.openedAt)} />,{" "}
+                        {job.inputs.openedBy}
                       </small>
                     </span>
-                    <span className={`plate text-right text-[18px] ${status === "stopped" ? "text-stop" : status === "signed-off" ? "text-go-text" : ""}`}>
+                    <span
+                      className={`plate text-right text-[18px] ${status === "stopped" ? "text-stop" : status === "signed-off" ? "text-go-text" : ""}`}
+                    >
                       {SAYS[status]}
                       {status !== "signed-off" && at.ok && (
                         <small className="block text-[15px] text-soft">

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { services, isDemo } from "@/server/services";
+import { isDemo, services } from "@/server/services";
 import { Empty } from "@/ui/notice";
 import { Page, Panel } from "@/ui/page";
 import { ResetDemo } from "./reset-demo";
@@ -16,7 +16,10 @@ export default function LoftPage() {
       <div className="grid gap-4 lg:grid-cols-2">
         <SettingsForm people={people.map((person) => person.name)} />
         <Panel title="Bring in">
-          <p className="mb-3">A register, readings, a crew (CSV); sheets, lines, stock, jobs (JSON). You see what would change before it does.</p>
+          <p className="mb-3">
+            A register, readings, a crew (CSV); sheets, lines, stock, jobs (JSON). You see what would change
+            before it does.
+          </p>
           <Link href="/loft/import" className="btn btn-go">
             Choose files
           </Link>

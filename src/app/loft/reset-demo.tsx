@@ -15,7 +15,12 @@ export function ResetDemo() {
       <button type="button" className="btn btn-quiet" onClick={() => setAsking(true)} disabled={waiting}>
         {waiting ? "Loading …" : "Begin the demo anew"}
       </button>
-      <Modal open={asking} onOpenChange={setAsking} title="Begin the demo anew?" says="Jobs you did in the demo are taken away. Your own data lies elsewhere and is not touched. Open jobs can be taken as files first.">
+      <Modal
+        open={asking}
+        onOpenChange={setAsking}
+        title="Begin the demo anew?"
+        says="Jobs you did in the demo are taken away. Your own data lies elsewhere and is not touched. Open jobs can be taken as files first."
+      >
         <button
           type="button"
           className="btn btn-stop"

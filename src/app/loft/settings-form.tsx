@@ -5,9 +5,28 @@ import { useState } from "react";
 import { type Settings, saveSettings, useSettings } from "@/ui/settings";
 
 const CHOICES = {
-  system: { label: "Units", options: [["metric", "Metric"], ["us", "US"]] },
-  theme: { label: "Light", options: [["system", "As the device"], ["light", "Light"], ["dark", "Dark"]] },
-  motion: { label: "Motion", options: [["on", "On"], ["off", "Off"]] },
+  system: {
+    label: "Units",
+    options: [
+      ["metric", "Metric"],
+      ["us", "US"],
+    ],
+  },
+  theme: {
+    label: "Light",
+    options: [
+      ["system", "As the device"],
+      ["light", "Light"],
+      ["dark", "Dark"],
+    ],
+  },
+  motion: {
+    label: "Motion",
+    options: [
+      ["on", "On"],
+      ["off", "Off"],
+    ],
+  },
 } as const;
 
 export function SettingsForm({ people }: { people: readonly string[] }) {
@@ -18,7 +37,12 @@ export function SettingsForm({ people }: { people: readonly string[] }) {
     setSettings(next);
     saveSettings(next);
     const root = document.documentElement;
-    root.dataset.theme = next.theme === "system" ? (matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light") : next.theme;
+    root.dataset.theme =
+      next.theme === "system"
+        ? matchMedia("(prefers-color-scheme: dark)").matches
+          ? "dark"
+          : "light"
+        : next.theme;
     root.dataset.motion = next.motion;
     router.refresh();
   };
@@ -27,7 +51,12 @@ export function SettingsForm({ people }: { people: readonly string[] }) {
       <h2 className="caption">This device</h2>
       <label className="block">
         <span className="font-semibold">Who is holding it</span>
-        <input className="field mt-1" list="loft-crew" value={settings.who} onChange={(event) => set({ who: event.target.value })} />
+        <input
+          className="field mt-1"
+          list="loft-crew"
+          value={settings.who}
+          onChange={(event) => set({ who: event.target.value })}
+        />
         <datalist id="loft-crew">
           {people.map((person) => (
             <option key={person} value={person} />
@@ -41,7 +70,13 @@ export function SettingsForm({ people }: { people: readonly string[] }) {
             {options.map(([value, name]) => {
               const on = settings[key as keyof typeof CHOICES] === value;
               return (
-                <button key={value} type="button" aria-pressed={on} onClick={() => set({ [key]: value })} className={`btn ${on ? "border-2 border-ink bg-ink text-paper" : "btn-quiet"}`}>
+                <button
+                  key={value}
+                  type="button"
+                  aria-pressed={on}
+                  onClick={() => set({ [key]: value })}
+                  className={`btn ${on ? "border-2 border-ink bg-ink text-paper" : "btn-quiet"}`}
+                >
                   {name}
                 </button>
               );

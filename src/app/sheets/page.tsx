@@ -22,7 +22,10 @@ export default function SheetsPage() {
       <ul className="grid gap-4 md:grid-cols-2">
         {sheets.map((sheet) => (
           <li key={sheet.id}>
-            <Link href={`/sheets/${sheet.id}`} className="card block h-full border-t-[7px] border-t-brass-line p-4">
+            <Link
+              href={`/sheets/${sheet.id}`}
+              className="card block h-full border-t-[7px] border-t-brass-line p-4"
+            >
               <b className="text-[20px] leading-tight">{sheet.title}</b>
               <span className="plate block text-[17px]">
                 {sheet.maker} {sheet.model}, revision {sheet.revision}

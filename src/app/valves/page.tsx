@@ -16,7 +16,11 @@ export default function ValvesPage() {
   const places = [...new Set(valves.map((valve) => valve.place))];
   return (
     <Page title="Valves" says={`${valves.length} in the register.`}>
-      {valves.length === 0 && <Empty>No valve is registered. Bring in a register in the Loft, or pick a sheet from the library.</Empty>}
+      {valves.length === 0 && (
+        <Empty>
+          No valve is registered. Bring in a register in the Loft, or pick a sheet from the library.
+        </Empty>
+      )}
       {places.map((place) => (
         <section key={place} className="card px-4 pt-3 pb-1">
           <h2 className="caption">{place}</h2>
@@ -35,7 +39,9 @@ export default function ValvesPage() {
                         {valve.symptom ? `; ${valve.symptom}` : ""}
                       </small>
                     </span>
-                    <span className="plate text-right text-[18px]">{bell === undefined ? "–" : bell.kind === "due" ? <When at={bell.at} /> : "at work"}</span>
+                    <span className="plate text-right text-[18px]">
+                      {bell === undefined ? "–" : bell.kind === "due" ? <When at={bell.at} /> : "at work"}
+                    </span>
                   </li>
                 );
               })}

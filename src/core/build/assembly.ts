@@ -13,7 +13,11 @@ export function assembly(sheet: Sheet, build?: string): Assembly {
   const waysOf = new Map(
     sheet.parts.map((part) => [
       part.id,
-      part.stays ? [] : part.ways.filter((way) => way.builds === undefined || build === undefined || way.builds.includes(build)),
+      part.stays
+        ? []
+        : part.ways.filter(
+            (way) => way.builds === undefined || build === undefined || way.builds.includes(build),
+          ),
     ]),
   );
   return { sheet, parts, ways: (part) => waysOf.get(part) ?? [] };

@@ -21,24 +21,37 @@ export function checkSheet(sheet: Sheet): Problem[] {
     });
   const knownTools = (ids: readonly string[], path: string) =>
     ids.forEach((id, index) => {
-      if (!tools.has(id)) say(`${path}/${index}`, `There is no tool "${id}" in this sheet. Add it to the tools.`);
+      if (!tools.has(id))
+        say(`${path}/${index}`, `There is no tool "${id}" in this sheet. Add it to the tools.`);
     });
   const knownPosition = (id: string | undefined, path: string) => {
     if (id !== undefined && !positions.has(id)) say(path, `There is no position "${id}" in this sheet.`);
   };
   const unique = (ids: readonly string[], path: string) =>
     ids.forEach((id, index) => {
-      if (ids.indexOf(id) !== index) say(`${path}/${index}/id`, `"${id}" is used twice. Give each its own id.`);
+      if (ids.indexOf(id) !== index)
+        say(`${path}/${index}/id`, `"${id}" is used twice. Give each its own id.`);
     });
 
   for (const list of ["parts", "tools", "supplies", "checks", "kits", "restore", "symptoms"] as const)
-    unique(sheet[list].map((each) => each.id), `/${list}`);
+    unique(
+      sheet[list].map((each) => each.id),
+      `/${list}`,
+    );
 
   sheet.parts.forEach((part, index) => {
     const at = `/parts/${index}`;
     if (part.stays === true) return;
-    if (part.ways.length === 0) say(`${at}/ways`, `${part.name} has no way off and is not marked as staying. Say how it comes off, or that it stays.`);
-    if (part.fit === undefined) say(`${at}/fit`, `${part.name} comes off but nothing says how it goes back. Add its fit and end condition.`);
+    if (part.ways.length === 0)
+      say(
+        `${at}/ways`,
+        `${part.name} has no way off and is not marked as staying. Say how it comes off, or that it stays.`,
+      );
+    if (part.fit === undefined)
+      say(
+        `${at}/fit`,
+        `${part.name} comes off but nothing says how it goes back. Add its fit and end condition.`,
+      );
     part.ways.forEach((way, number) => {
       const here = `${at}/ways/${number}`;
       knownAll(way.heldBy, `${here}/heldBy`);
@@ -46,14 +59,25 @@ export function checkSheet(sheet: Sheet): Problem[] {
       knownTools(way.tools, `${here}/tools`);
       knownPosition(way.position?.before, `${here}/position/before`);
       knownPosition(way.position?.after, `${here}/position/after`);
-      if (part.fastener !== undefined && way.tools.length === 0) say(`${here}/tools`, `${part.name} is a fastener (${part.fastener.drive}): name the tool that turns it.`);
+      if (part.fastener !== undefined && way.tools.length === 0)
+        say(
+          `${here}/tools`,
+          `${part.name} is a fastener (${part.fastener.drive}): name the tool that turns it.`,
+        );
       if (way.stayUntilCracked !== undefined && way.stayUntilCracked >= part.quantity)
-        say(`${here}/stayUntilCracked`, `${way.stayUntilCracked} of ${part.quantity} cannot stay in: at least one has to come out.`);
+        say(
+          `${here}/stayUntilCracked`,
+          `${way.stayUntilCracked} of ${part.quantity} cannot stay in: at least one has to come out.`,
+        );
       for (const build of way.builds ?? [])
-        if (!sheet.builds.some((each) => each.id === build)) say(`${here}/builds`, `There is no build "${build}" in this sheet.`);
+        if (!sheet.builds.some((each) => each.id === build))
+          say(`${here}/builds`, `There is no build "${build}" in this sheet.`);
       way.tools.forEach((tool, place) => {
         if (part.brittle === true && /hammer|impact/i.test(tools.get(tool)?.name ?? ""))
-          say(`${here}/tools/${place}`, `${part.name} is brittle: a hammer or an impact tool breaks it. Use heat, oil and a steady pull.`);
+          say(
+            `${here}/tools/${place}`,
+            `${part.name} is brittle: a hammer or an impact tool breaks it. Use heat, oil and a steady pull.`,
+          );
         if (way.forbidden?.some((each) => tools.get(tool)?.name.toLowerCase() === each.tool.toLowerCase()))
           say(`${here}/tools/${place}`, `${tools.get(tool)?.name} is both used and forbidden here.`);
       });
@@ -72,25 +96,50 @@ export function checkSheet(sheet: Sheet): Problem[] {
       const clash = lubricantClash(part.material, supplies.get(fit.surface.with)?.base);
       if (clash !== undefined) say(`${at}/fit/surface/with`, `${part.name}: ${clash}`);
     }
-    if (fit.thread !== undefined && fit.thread.kind !== "dry") supply(fit.thread.with, `${at}/fit/thread/with`);
+    if (fit.thread !== undefined && fit.thread.kind !== "dry")
+      supply(fit.thread.with, `${at}/fit/thread/with`);
     if (fit.joint?.includes("lock") && fit.joint.includes("release"))
-      say(`${at}/fit/joint`, `${part.name} is to lock and to release: decide which; locker and anti-seize on one thread undo each other.`);
+      say(
+        `${at}/fit/joint`,
+        `${part.name} is to lock and to release: decide which; locker and anti-seize on one thread undo each other.`,
+      );
     if (fit.joint?.includes("release") && fit.thread?.kind === "locker")
-      say(`${at}/fit/thread`, `${part.name} has to release, but locker goes on its thread. Use anti-seize, or let it lock.`);
+      say(
+        `${at}/fit/thread`,
+        `${part.name} has to release, but locker goes on its thread. Use anti-seize, or let it lock.`,
+      );
     if (fit.joint?.includes("lock") && fit.thread?.kind === "anti-seize")
-      say(`${at}/fit/thread`, `${part.name} has to lock, but anti-seize goes on its thread. Use locker, or let it release.`);
-    if (fit.end.kind === "torque" && fit.end.maximum_Nm !== undefined && fit.end.torque_Nm > fit.end.maximum_Nm)
-      say(`${at}/fit/end/torque_Nm`, `${fit.end.torque_Nm} N·m is above this part's limit of ${fit.end.maximum_Nm} N·m.`);
+      say(
+        `${at}/fit/thread`,
+        `${part.name} has to lock, but anti-seize goes on its thread. Use locker, or let it release.`,
+      );
+    if (
+      fit.end.kind === "torque" &&
+      fit.end.maximum_Nm !== undefined &&
+      fit.end.torque_Nm > fit.end.maximum_Nm
+    )
+      say(
+        `${at}/fit/end/torque_Nm`,
+        `${fit.end.torque_Nm} N·m is above this part's limit of ${fit.end.maximum_Nm} N·m.`,
+      );
   });
 
-  for (const [build, name] of sheet.builds.length > 0 ? sheet.builds.map((each) => [each.id, each.name] as const) : [[undefined, ""] as const]) {
+  for (const [build, name] of sheet.builds.length > 0
+    ? sheet.builds.map((each) => [each.id, each.name] as const)
+    : [[undefined, ""] as const]) {
     const can = removable(assembly(sheet, build));
     sheet.parts.forEach((part, index) => {
       if (part.stays === true || can.has(part.id) || part.ways.length === 0) return;
       const ring = part.ways.flatMap((way) => way.heldBy.filter((id) => !can.has(id)));
       if (ring.some((id) => !parts.has(id))) return;
-      const held = ring.length > 0 ? `it is held by ${[...new Set(ring)].join(", ")}, and those are held in turn` : "no way is left";
-      say(`/parts/${index}/ways`, `${part.name} can never come off${name ? ` on build ${name}` : ""}: ${held}. Break the ring.`);
+      const held =
+        ring.length > 0
+          ? `it is held by ${[...new Set(ring)].join(", ")}, and those are held in turn`
+          : "no way is left";
+      say(
+        `/parts/${index}/ways`,
+        `${part.name} can never come off${name ? ` on build ${name}` : ""}: ${held}. Break the ring.`,
+      );
     });
   }
 
@@ -105,15 +154,20 @@ export function checkSheet(sheet: Sheet): Problem[] {
     knownAll(check.needsOff, `${at}/needsOff`);
     if (check.afterFit !== undefined) known(check.afterFit, `${at}/afterFit`);
     knownTools(check.tools, `${at}/tools`);
-    if (check.kind === "choice") check.options.forEach((option, number) => {
-      knownAll(option.alsoRenew, `${at}/options/${number}/alsoRenew`);
-      knownAll(option.reach, `${at}/options/${number}/reach`);
-    });
+    if (check.kind === "choice")
+      check.options.forEach((option, number) => {
+        knownAll(option.alsoRenew, `${at}/options/${number}/alsoRenew`);
+        knownAll(option.reach, `${at}/options/${number}/reach`);
+      });
     if (check.kind === "measure") {
-      if (check.low === undefined && check.high === undefined) say(at, "A measurement needs a low or a high limit.");
-      if (check.low !== undefined && check.high !== undefined && check.low >= check.high) say(`${at}/low`, "The low limit is not below the high one.");
-      if (check.low !== undefined && check.below === undefined) say(`${at}/below`, "Say what a reading under the low limit means.");
-      if (check.high !== undefined && check.above === undefined) say(`${at}/above`, "Say what a reading over the high limit means.");
+      if (check.low === undefined && check.high === undefined)
+        say(at, "A measurement needs a low or a high limit.");
+      if (check.low !== undefined && check.high !== undefined && check.low >= check.high)
+        say(`${at}/low`, "The low limit is not below the high one.");
+      if (check.low !== undefined && check.below === undefined)
+        say(`${at}/below`, "Say what a reading under the low limit means.");
+      if (check.high !== undefined && check.above === undefined)
+        say(`${at}/above`, "Say what a reading over the high limit means.");
     }
   });
   sheet.kits.forEach((kit, index) => {
@@ -122,19 +176,30 @@ export function checkSheet(sheet: Sheet): Problem[] {
       known(item.part, `${path}/part`);
       const part = parts.get(item.part);
       if (part?.keep !== undefined) say(path, `${part.name} is marked as in no kit, yet this kit has it.`);
-      if (part !== undefined && item.quantity < part.quantity) say(`${path}/quantity`, `The valve has ${part.quantity} of ${part.name}; this kit brings ${item.quantity}.`);
+      if (part !== undefined && item.quantity < part.quantity)
+        say(
+          `${path}/quantity`,
+          `The valve has ${part.quantity} of ${part.name}; this kit brings ${item.quantity}.`,
+        );
     });
     for (const generation of kit.generations ?? [])
-      if (!sheet.generations.includes(generation)) say(`/kits/${index}/generations`, `There is no generation "${generation}" in this sheet.`);
+      if (!sheet.generations.includes(generation))
+        say(`/kits/${index}/generations`, `There is no generation "${generation}" in this sheet.`);
   });
   knownAll(sheet.singles, "/singles");
   sheet.symptoms.forEach((symptom, index) => {
     knownAll(symptom.reach, `/symptoms/${index}/reach`);
   });
-  const supplied = new Set([...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part)), ...sheet.singles]);
+  const supplied = new Set([
+    ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part)),
+    ...sheet.singles,
+  ]);
   sheet.parts.forEach((part, index) => {
     if (part.oneUse !== undefined && !supplied.has(part.id))
-      say(`/parts/${index}/oneUse`, `${part.name} is used once, but no kit brings it and it is not sold singly.`);
+      say(
+        `/parts/${index}/oneUse`,
+        `${part.name} is used once, but no kit brings it and it is not sold singly.`,
+      );
   });
   return problems;
 }

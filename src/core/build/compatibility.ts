@@ -8,8 +8,16 @@ type Base = Sheet["supplies"][number]["base"];
  * silicone swells silicone; anaerobic locker attacks several plastics.
  */
 const CLASHES: readonly { readonly material: Material; readonly base: Base; readonly why: string }[] = [
-  { material: "epdm", base: "petroleum", why: "petroleum grease swells EPDM. Use silicone or food-grade grease." },
-  { material: "silicone", base: "silicone", why: "silicone grease swells silicone rubber. Use another base." },
+  {
+    material: "epdm",
+    base: "petroleum",
+    why: "petroleum grease swells EPDM. Use silicone or food-grade grease.",
+  },
+  {
+    material: "silicone",
+    base: "silicone",
+    why: "silicone grease swells silicone rubber. Use another base.",
+  },
   { material: "plastic", base: "anaerobic", why: "anaerobic locker cracks plastic. Leave it off." },
 ];
 

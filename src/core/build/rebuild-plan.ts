@@ -15,7 +15,12 @@ export function planRebuild(sheet: Sheet, strip: readonly StripMove[]): RebuildM
   const parts = new Map(sheet.parts.map((part) => [part.id, part]));
   const removed = strip.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
   const last = strip.findLast((move) => move.kind === "position" || move.way.position?.after !== undefined);
-  let position = last === undefined ? sheet.position?.start : last.kind === "position" ? last.to : last.way.position?.after;
+  let position =
+    last === undefined
+      ? sheet.position?.start
+      : last.kind === "position"
+        ? last.to
+        : last.way.position?.after;
   const out = new Set(removed);
   const moves: RebuildMove[] = [];
   const waiting: { part: string; until: string }[] = [];

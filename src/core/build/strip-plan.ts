@@ -91,7 +91,8 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
       if (off & bit.get(part)!) continue;
       const options = ways.get(part)!;
       minutes += Math.min(...options.map((option) => option.way.minutes));
-      if (options.length === 1 && options[0]!.tool !== "" && options[0]!.tool !== tool) tools.add(options[0]!.tool);
+      if (options.length === 1 && options[0]!.tool !== "" && options[0]!.tool !== tool)
+        tools.add(options[0]!.tool);
     }
     return minutes + TOOL_CHANGE_MIN * tools.size;
   };
@@ -117,7 +118,11 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
   });
 
   /** The state after taking one part off one way, or nothing where it is still held or stands wrong. */
-  const take = (state: State, part: string, { way, held, tool }: { way: Way; held: bigint; tool: string }): State | undefined => {
+  const take = (
+    state: State,
+    part: string,
+    { way, held, tool }: { way: Way; held: bigint; tool: string },
+  ): State | undefined => {
     if ((state.off & held) !== held) return undefined;
     const before = way.position?.before;
     const mustMove = before !== undefined && before !== state.position;
@@ -172,14 +177,22 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
       for (const option of options) {
         const after = take(state, part, option);
         if (after === undefined) {
-          if ((state.off & option.held) === option.held) stuckAt = { part, position: option.way.position?.before ?? "" };
+          if ((state.off & option.held) === option.held)
+            stuckAt = { part, position: option.way.position?.before ?? "" };
           continue;
         }
         // A part that must come off anyway, by its only way, with the tool in hand and nothing else disturbed, comes off
         // now: any plan that does it later can do it here for no more (tool and turn costs obey the triangle rule).
         const undisturbed =
-          must.has(part) && options.length === 1 && bit.get(part) !== mover && option.way.position === undefined;
-        if (undisturbed && after.cost - state.cost <= option.way.minutes + 1e-9 && (option.way.bodyUp === undefined || option.way.bodyUp === state.up))
+          must.has(part) &&
+          options.length === 1 &&
+          bit.get(part) !== mover &&
+          option.way.position === undefined;
+        if (
+          undisturbed &&
+          after.cost - state.cost <= option.way.minutes + 1e-9 &&
+          (option.way.bodyUp === undefined || option.way.bodyUp === state.up)
+        )
           free ??= after;
         successors.push(after);
       }
@@ -208,7 +221,9 @@ function refuse(each: Assembly, demand: StripDemand): StripFailure | undefined {
     if (found === undefined) return { kind: "unknown-part", part };
     if (found.stays) return { kind: "stays", part };
     if (!can.has(part)) {
-      const by = [...new Set(each.ways(part).flatMap((way) => way.heldBy.filter((holder) => !can.has(holder))))];
+      const by = [
+        ...new Set(each.ways(part).flatMap((way) => way.heldBy.filter((holder) => !can.has(holder)))),
+      ];
       return { kind: "held-fast", part, by };
     }
   }
@@ -216,7 +231,11 @@ function refuse(each: Assembly, demand: StripDemand): StripFailure | undefined {
 }
 
 /** Every part that any way to the wanted ones may need. */
-function withAlternatives(each: Assembly, reach: readonly string[], mayCome: ReadonlySet<string>): Set<string> {
+function withAlternatives(
+  each: Assembly,
+  reach: readonly string[],
+  mayCome: ReadonlySet<string>,
+): Set<string> {
   const needed = new Set<string>();
   const visit = (part: string) => {
     if (needed.has(part) || !mayCome.has(part)) return;

@@ -51,5 +51,11 @@ export function trayAccount(
     };
   });
   const missing = items.filter((item) => item.place === "on-tray");
-  return { items, off: items.length, back: items.length - missing.length, missing, balances: missing.length === 0 };
+  return {
+    items,
+    off: items.length,
+    back: items.length - missing.length,
+    missing,
+    balances: missing.length === 0,
+  };
 }

@@ -9,18 +9,27 @@ export interface SentInput {
 }
 
 export interface Answer extends Omit<Outcome, "outputs"> {
-  readonly outputs: Readonly<Record<string, { readonly value: number; readonly unit: string; readonly si: number }>>;
+  readonly outputs: Readonly<
+    Record<string, { readonly value: number; readonly unit: string; readonly si: number }>
+  >;
   readonly sources: readonly string[];
 }
 
 /** Checks what was sent against the declaration, computes, and gives the outputs in the asked system's units. */
-export function calculate(calculator: Calculator, sent: Readonly<Record<string, SentInput>>, system: "metric" | "us" = "metric"): Result<Answer, Problem[]> {
+export function calculate(
+  calculator: Calculator,
+  sent: Readonly<Record<string, SentInput>>,
+  system: "metric" | "us" = "metric",
+): Result<Answer, Problem[]> {
   const problems: Problem[] = [];
   const si = new Map<string, number>();
   const choices = new Map<string, string>();
   for (const name of Object.keys(sent))
     if (!calculator.inputs.some((input) => input.name === name))
-      problems.push({ path: `/inputs/${name}`, message: `There is no input "${name}". It has: ${calculator.inputs.map((input) => input.name).join(", ")}.` });
+      problems.push({
+        path: `/inputs/${name}`,
+        message: `There is no input "${name}". It has: ${calculator.inputs.map((input) => input.name).join(", ")}.`,
+      });
   for (const input of calculator.inputs) {
     const read = readInput(input, sent[input.name]);
     if (!read.ok) problems.push({ path: `/inputs/${input.name}`, message: read.error });
@@ -37,7 +46,8 @@ export function calculate(calculator: Calculator, sent: Readonly<Record<string, 
     outputs: Object.fromEntries(
       calculator.outputs.map((output) => {
         const value = outputs[output.name];
-        if (value === undefined || !Number.isFinite(value)) throw new Error(`${calculator.id} gave ${output.name} = ${value}`);
+        if (value === undefined || !Number.isFinite(value))
+          throw new Error(`${calculator.id} gave ${output.name} = ${value}`);
         const shown = unit(output.units[system]);
         return [output.name, { value: fromSI(value, shown), unit: shown.id, si: value }];
       }),
@@ -45,7 +55,11 @@ export function calculate(calculator: Calculator, sent: Readonly<Record<string, 
   });
 }
 
-function givenFrom(calculator: Calculator, si: ReadonlyMap<string, number>, choices: ReadonlyMap<string, string>): Given {
+function givenFrom(
+  calculator: Calculator,
+  si: ReadonlyMap<string, number>,
+  choices: ReadonlyMap<string, string>,
+): Given {
   const get = <T>(map: ReadonlyMap<string, T>, name: string): T => {
     const value = map.get(name);
     if (value === undefined) throw new Error(`${calculator.id} has no input "${name}"`);
@@ -58,12 +72,18 @@ function readInput(input: CalculatorInput, sent: SentInput | undefined): Result<
   if (sent === undefined) return input.usual === undefined ? err(`Missing: ${input.help}`) : ok(input.usual);
   if (input.kind === "choice") {
     const option = input.options.find((each) => each.id === sent.value);
-    return option === undefined ? err(`Choose one of: ${input.options.map((each) => each.id).join(", ")}.`) : ok(option.id);
+    return option === undefined
+      ? err(`Choose one of: ${input.options.map((each) => each.id).join(", ")}.`)
+      : ok(option.id);
   }
   if (typeof sent.value !== "number" || !Number.isFinite(sent.value)) return err("Send a finite number.");
   const found = unitNamed(sent.unit ?? input.units.metric, input.dimension);
   if (found === undefined)
-    return err(`"${sent.unit}" is not a unit of ${input.dimension}. Use one of: ${unitsOf(input.dimension).map((each) => each.id || "(none)").join(", ")}.`);
+    return err(
+      `"${sent.unit}" is not a unit of ${input.dimension}. Use one of: ${unitsOf(input.dimension)
+        .map((each) => each.id || "(none)")
+        .join(", ")}.`,
+    );
   const value = toSI(sent.value, found);
   if (value < input.least || value > input.most)
     return err(`Out of range: ${formatIn(input.least, found)} to ${formatIn(input.most, found)}.`);

@@ -9,24 +9,41 @@ describe.each(CALCULATORS.map((each) => [each.id, each] as const))("%s", (_, cal
     expect(calculator.sources.length).toBeGreaterThan(0);
   });
 
-  it.each(calculator.examples.map((example) => [example.source, example] as const))("%s", (_source, example) => {
-    const answer = calculate(calculator, example.inputs);
-    if (!answer.ok) throw new Error(JSON.stringify(answer.error));
-    for (const [name, expected] of Object.entries(example.outputs)) {
-      const shown = fromSI(answer.value.outputs[name]!.si, unit(expected.unit));
-      expect(Math.abs(shown - expected.value), `${name} is ${shown}`).toBeLessThanOrEqual(expected.within);
-    }
-    if (example.verdict !== undefined) expect(answer.value.verdict).toBe(example.verdict);
-  });
+  it.each(calculator.examples.map((example) => [example.source, example] as const))(
+    "%s",
+    (_source, example) => {
+      const answer = calculate(calculator, example.inputs);
+      if (!answer.ok) throw new Error(JSON.stringify(answer.error));
+      for (const [name, expected] of Object.entries(example.outputs)) {
+        const shown = fromSI(answer.value.outputs[name]!.si, unit(expected.unit));
+        expect(Math.abs(shown - expected.value), `${name} is ${shown}`).toBeLessThanOrEqual(expected.within);
+      }
+      if (example.verdict !== undefined) expect(answer.value.verdict).toBe(example.verdict);
+    },
+  );
 
   it("never gives a figure that is not finite, and never throws, whatever is sent", () => {
-    const value = fc.oneof(fc.double(), fc.constantFrom(0, -1, 1e300, Number.NaN), fc.string(), fc.constant(null), fc.constant({}));
-    const sent = fc.dictionary(fc.constantFrom(...calculator.inputs.map((input) => input.name), "nonsense"), fc.record({ value, unit: fc.constantFrom("mm", "in", "bar g", "%", "", "furlong") }));
+    const value = fc.oneof(
+      fc.double(),
+      fc.constantFrom(0, -1, 1e300, Number.NaN),
+      fc.string(),
+      fc.constant(null),
+      fc.constant({}),
+    );
+    const sent = fc.dictionary(
+      fc.constantFrom(...calculator.inputs.map((input) => input.name), "nonsense"),
+      fc.record({ value, unit: fc.constantFrom("mm", "in", "bar g", "%", "", "furlong") }),
+    );
     fc.assert(
       fc.property(sent, (inputs) => {
         const answer = calculate(calculator, inputs as Record<string, SentInput>);
-        if (answer.ok) for (const output of Object.values(answer.value.outputs)) expect(Number.isFinite(output.value)).toBe(true);
-        else expect(answer.error.every((each) => each.path.startsWith("/inputs/") && each.message.length > 0)).toBe(true);
+        if (answer.ok)
+          for (const output of Object.values(answer.value.outputs))
+            expect(Number.isFinite(output.value)).toBe(true);
+        else
+          expect(
+            answer.error.every((each) => each.path.startsWith("/inputs/") && each.message.length > 0),
+          ).toBe(true);
       }),
       { numRuns: 300 },
     );
@@ -35,9 +52,16 @@ describe.each(CALCULATORS.map((each) => [each.id, each] as const))("%s", (_, cal
   it("gives the same answer whatever unit an input is sent in", () => {
     for (const input of calculator.inputs) {
       if (input.kind !== "measured" || input.usual === undefined) continue;
-      const answers = unitsOf(input.dimension).map((each) => calculate(calculator, { [input.name]: { value: fromSI(input.usual!, each), unit: each.id } }));
-      const outputs = answers.map((answer) => (answer.ok ? Object.values(answer.value.outputs).map((each) => each.si) : answer.error));
-      for (const each of outputs) each.forEach((value, index) => expect(value as number).toBeCloseTo(outputs[0]![index] as number, 6));
+      const answers = unitsOf(input.dimension).map((each) =>
+        calculate(calculator, { [input.name]: { value: fromSI(input.usual!, each), unit: each.id } }),
+      );
+      const outputs = answers.map((answer) =>
+        answer.ok ? Object.values(answer.value.outputs).map((each) => each.si) : answer.error,
+      );
+      for (const each of outputs)
+        each.forEach((value, index) => {
+          expect(value as number).toBeCloseTo(outputs[0]![index] as number, 6);
+        });
     }
   });
 });
@@ -45,7 +69,10 @@ describe.each(CALCULATORS.map((each) => [each.id, each] as const))("%s", (_, cal
 describe("laws", () => {
   it("torque is linear in K and in preload", () => {
     const torque = (condition: string, share: number) => {
-      const answer = calculate(CALCULATORS[0]!, { condition: { value: condition }, share: { value: share, unit: "%" } });
+      const answer = calculate(CALCULATORS[0]!, {
+        condition: { value: condition },
+        share: { value: share, unit: "%" },
+      });
       return answer.ok ? answer.value.outputs.torque!.si : Number.NaN;
     };
     expect(torque("anti-seize", 50) / torque("dry", 50)).toBeCloseTo(0.12 / 0.2, 9);

@@ -58,7 +58,9 @@ export interface Refused {
 export interface WorkedExample {
   readonly source: string;
   readonly inputs: Readonly<Record<string, { readonly value: number | string; readonly unit?: string }>>;
-  readonly outputs: Readonly<Record<string, { readonly value: number; readonly unit: string; readonly within: number }>>;
+  readonly outputs: Readonly<
+    Record<string, { readonly value: number; readonly unit: string; readonly within: number }>
+  >;
   readonly verdict?: Verdict;
 }
 

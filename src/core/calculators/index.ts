@@ -9,4 +9,5 @@ export { drainCurve } from "./drain-down";
 /** The bench book: a calculation is added by its file and a line here. */
 export const CALCULATORS: readonly Calculator[] = [boltUp, drainDown];
 
-export const calculatorNamed = (id: string): Calculator | undefined => CALCULATORS.find((each) => each.id === id);
+export const calculatorNamed = (id: string): Calculator | undefined =>
+  CALCULATORS.find((each) => each.id === id);

@@ -1,9 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Force, Length, Torque } from "../quantity";
-import { crossingOrder, metricStressArea, tighteningTorque, torqueInCondition, unifiedStressArea, wrenchSetting } from ".";
+import {
+  crossingOrder,
+  metricStressArea,
+  tighteningTorque,
+  torqueInCondition,
+  unifiedStressArea,
+  wrenchSetting,
+} from ".";
 
-const gapAround = (a: number, b: number, count: number) => Math.min((a - b + count) % count, (b - a + count) % count);
+const gapAround = (a: number, b: number, count: number) =>
+  Math.min((a - b + count) % count, (b - a + count) % count);
 
 describe("the crossing pattern", () => {
   it.each([
@@ -24,7 +32,10 @@ describe("the crossing pattern", () => {
         const order = crossingOrder(count);
         expect([...order].sort((a, b) => a - b)).toEqual(Array.from({ length: count }, (_, index) => index));
         for (let turn = 1; turn < count; turn++)
-          expect(gapAround(order[turn]!, order[turn - 1]!, count), `bolt ${turn} of ${count}`).toBeGreaterThan(1);
+          expect(
+            gapAround(order[turn]!, order[turn - 1]!, count),
+            `bolt ${turn} of ${count}`,
+          ).toBeGreaterThan(1);
       }),
     );
   });

@@ -6,15 +6,24 @@
  * @param count bolts, 3 or more · @returns places round the circle in pulling order
  */
 export function crossingOrder(count: number): number[] {
-  if (!Number.isInteger(count) || count < 3) throw new Error(`a bolt circle has 3 or more bolts, not ${count}`);
+  if (!Number.isInteger(count) || count < 3)
+    throw new Error(`a bolt circle has 3 or more bolts, not ${count}`);
   if (count % 4 === 0) {
     const quarter = count / 4;
-    return spread(quarter).flatMap((first) => [first, first + 2 * quarter, first + quarter, first + 3 * quarter]);
+    return spread(quarter).flatMap((first) => [
+      first,
+      first + 2 * quarter,
+      first + quarter,
+      first + 3 * quarter,
+    ]);
   }
   if (count % 2 === 0) {
     const half = count / 2;
     const step = (half - 1) / 2;
-    return Array.from({ length: half }, (_, turn) => (turn * step) % half).flatMap((first) => [first, first + half]);
+    return Array.from({ length: half }, (_, turn) => (turn * step) % half).flatMap((first) => [
+      first,
+      first + half,
+    ]);
   }
   const step = (count - 1) / 2;
   return Array.from({ length: count }, (_, turn) => (turn * step) % count);
@@ -29,4 +38,5 @@ function spread(size: number): number[] {
     : [...range(0, size, 2), ...range(1, size, 2)];
 }
 
-const range = (from: number, to: number, step: number) => Array.from({ length: Math.ceil((to - from) / step) }, (_, index) => from + index * step);
+const range = (from: number, to: number, step: number) =>
+  Array.from({ length: Math.ceil((to - from) / step) }, (_, index) => from + index * step);

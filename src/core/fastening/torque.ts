@@ -17,7 +17,8 @@ export const NUT_FACTOR: Record<Condition, { readonly k: number; readonly spread
 };
 
 /** T = K · F · d: wrench torque that gives one bolt its preload (short-form equation, ASME PCC-1). N·m from N and m. */
-export const tighteningTorque = (k: number, preload: Force, diameter: Length): Torque => (k * preload * diameter) as Torque;
+export const tighteningTorque = (k: number, preload: Force, diameter: Length): Torque =>
+  (k * preload * diameter) as Torque;
 
 /** The same preload with something else on the thread: torque goes with K. */
 export const torqueInCondition = (stated: Torque, statedFor: Condition, actual: Condition): Torque =>
@@ -27,13 +28,15 @@ export const torqueInCondition = (stated: Torque, statedFor: Condition, actual: 
  * Tensile stress area of a metric thread, A = π/4 · (d − 0.9382·P)². ISO 898-1.
  * @param diameter nominal, m · @param pitch m
  */
-export const metricStressArea = (diameter: Length, pitch: Length): Area => ((Math.PI / 4) * (diameter - 0.9382 * pitch) ** 2) as Area;
+export const metricStressArea = (diameter: Length, pitch: Length): Area =>
+  ((Math.PI / 4) * (diameter - 0.9382 * pitch) ** 2) as Area;
 
 /**
  * Tensile stress area of a unified thread, A = π/4 · (D − 0.9743/n)². ASME B1.1.
  * @param diameter nominal, m · @param pitch 1/n in m
  */
-export const unifiedStressArea = (diameter: Length, pitch: Length): Area => ((Math.PI / 4) * (diameter - 0.9743 * pitch) ** 2) as Area;
+export const unifiedStressArea = (diameter: Length, pitch: Length): Area =>
+  ((Math.PI / 4) * (diameter - 0.9743 * pitch) ** 2) as Area;
 
 /** Proof stress by strength grade: SAE J429 2/5/8, ASTM A193 B7/B8 (yield, class 1), ISO 898-1 4.6/8.8/10.9. */
 export const PROOF_STRESS: Record<string, Stress> = {

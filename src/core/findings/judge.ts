@@ -44,8 +44,10 @@ export function judge(check: Check, answer: Answer, limitSI: (value: number) => 
     }
     case "measure": {
       if (answer.kind !== "measured") return undefined;
-      if (check.low !== undefined && answer.si < limitSI(check.low)) return finding(check, answer.typed, check.below ?? check.within);
-      if (check.high !== undefined && answer.si > limitSI(check.high)) return finding(check, answer.typed, check.above ?? check.within);
+      if (check.low !== undefined && answer.si < limitSI(check.low))
+        return finding(check, answer.typed, check.below ?? check.within);
+      if (check.high !== undefined && answer.si > limitSI(check.high))
+        return finding(check, answer.typed, check.above ?? check.within);
       return finding(check, answer.typed, check.within);
     }
   }

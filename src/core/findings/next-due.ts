@@ -27,12 +27,20 @@ export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
   return sheet.intervals
     .map((interval): Due => {
       const at = since === undefined ? now : addMonths(Date.parse(since), interval.every_months);
-      const from = valve.serviced !== undefined ? "its last service" : since !== undefined ? "its installation" : undefined;
+      const from =
+        valve.serviced !== undefined
+          ? "its last service"
+          : since !== undefined
+            ? "its installation"
+            : undefined;
       return {
         at,
         interval: interval.id,
         what: interval.what,
-        why: from === undefined ? "Neither service nor installation is on record." : `${interval.every_months} months from ${from}. ${interval.source}.`,
+        why:
+          from === undefined
+            ? "Neither service nor installation is on record."
+            : `${interval.every_months} months from ${from}. ${interval.source}.`,
       };
     })
     .sort((a, b) => a.at - b.at);

@@ -24,18 +24,23 @@ export function renewals(
     if (!list.has(renewal.part)) list.set(renewal.part, renewal);
   };
   for (const found of findings) {
-    if (found.means === "renew" && found.part !== undefined) add({ part: found.part, why: found.says, because: "found" });
+    if (found.means === "renew" && found.part !== undefined)
+      add({ part: found.part, why: found.says, because: "found" });
     for (const part of found.alsoRenew) add({ part, why: found.says, because: "found" });
   }
   for (const [part, why] of spoiled) add({ part, why, because: "spoiled" });
   for (const [part, why] of chosen) add({ part, why, because: "chosen" });
-  const supplied = new Set([...sheet.singles, ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part))]);
+  const supplied = new Set([
+    ...sheet.singles,
+    ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part)),
+  ]);
   for (const id of removed) {
     const part = sheet.parts.find((each) => each.id === id);
     if (part === undefined || !supplied.has(id)) continue;
     if (policy === "what-was-disturbed" && part.soft === true)
       add({ part: id, why: "A soft part that was moved: renewed as a set.", because: "policy" });
-    if (policy === "everything-open") add({ part: id, why: "Renewed while the valve is open.", because: "policy" });
+    if (policy === "everything-open")
+      add({ part: id, why: "Renewed while the valve is open.", because: "policy" });
   }
   return [...list.values()];
 }

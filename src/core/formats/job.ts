@@ -1,7 +1,7 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { LineSchema } from "./line";
 import { ValveSchema } from "./register";
-import { closed, Id, Instant, Minutes, oneOf, Words } from "./shared";
+import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Words } from "./shared";
 import { CHECK_DIMENSIONS, SheetSchema } from "./sheet";
 import { StoreSchema } from "./store";
 
@@ -13,20 +13,64 @@ const Step = Type.String({ minLength: 1, maxLength: 200 });
 const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
 
 /** One thing that happened. Never changed, never deleted: an undo is an event too. */
-export const EventSchema = Type.Union([
-  Type.Object({ kind: Type.Literal("step-done"), ...base, step: Step, entry: Type.Optional(Type.String({ maxLength: 400 })) }, closed),
+export const EventSchema = oneKindOf(
+  Type.Object(
+    {
+      kind: Type.Literal("step-done"),
+      ...base,
+      step: Step,
+      entry: Type.Optional(Type.String({ maxLength: 400 })),
+    },
+    closed,
+  ),
   Type.Object({ kind: Type.Literal("step-overridden"), ...base, step: Step, reason: Words }, closed),
   Type.Object(
-    { kind: Type.Literal("reading-taken"), ...base, step: Step, what: Id, dimension: oneOf(...CHECK_DIMENSIONS), si: Type.Number(), typed: Typed },
+    {
+      kind: Type.Literal("reading-taken"),
+      ...base,
+      step: Step,
+      what: Id,
+      dimension: oneOf(...CHECK_DIMENSIONS),
+      si: Type.Number(),
+      typed: Typed,
+    },
     closed,
   ),
-  Type.Object({ kind: Type.Literal("check-answered"), ...base, step: Step, check: Id, answer: Words, reason: Type.Optional(Words) }, closed),
-  Type.Object({ kind: Type.Literal("check-measured"), ...base, step: Step, check: Id, si: Type.Number(), typed: Typed }, closed),
   Type.Object(
-    { kind: Type.Literal("part-judged"), ...base, part: Id, disposition: oneOf("reuse", "renew"), reason: Words },
+    {
+      kind: Type.Literal("check-answered"),
+      ...base,
+      step: Step,
+      check: Id,
+      answer: Words,
+      reason: Type.Optional(Words),
+    },
     closed,
   ),
-  Type.Object({ kind: Type.Literal("bolt-pulled"), ...base, step: Step, pass: Type.Integer({ minimum: 1 }), bolt: Type.Integer({ minimum: 1 }) }, closed),
+  Type.Object(
+    { kind: Type.Literal("check-measured"), ...base, step: Step, check: Id, si: Type.Number(), typed: Typed },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal("part-judged"),
+      ...base,
+      part: Id,
+      disposition: oneOf("reuse", "renew"),
+      reason: Words,
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal("bolt-pulled"),
+      ...base,
+      step: Step,
+      pass: Type.Integer({ minimum: 1 }),
+      bolt: Type.Integer({ minimum: 1 }),
+    },
+    closed,
+  ),
   Type.Object({ kind: Type.Literal("wait-started"), ...base, step: Step, minutes: Minutes }, closed),
   Type.Object({ kind: Type.Literal("closure-passes"), ...base, link: Id }, closed),
   Type.Object({ kind: Type.Literal("note-added"), ...base, step: Type.Optional(Step), text: Words }, closed),
@@ -34,7 +78,7 @@ export const EventSchema = Type.Union([
   Type.Object({ kind: Type.Literal("resumed"), ...base }, closed),
   Type.Object({ kind: Type.Literal("undone"), ...base, event: Id }, closed),
   Type.Object({ kind: Type.Literal("signed-off"), ...base, statement: Words }, closed),
-]);
+);
 export type JobEvent = Static<typeof EventSchema>;
 export type JobEventKind = JobEvent["kind"];
 
@@ -73,6 +117,11 @@ export const JobSchema = Type.Object(
     inputs: JobInputsSchema,
     events: Type.Array(SealedEventSchema),
   },
-  { ...closed, $id: "loftbell.job.json", title: "Job", description: "What a job began with and everything that happened since." },
+  {
+    ...closed,
+    $id: "loftbell.job.json",
+    title: "Job",
+    description: "What a job began with and everything that happened since.",
+  },
 );
 export type JobDocument = Static<typeof JobSchema>;

@@ -1,11 +1,23 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, Id, Minutes, oneOf, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
 
-export const MEDIA = ["water", "steam", "condensate", "gas", "air", "ammonia", "co2", "oil", "electricity"] as const;
+export const MEDIA = [
+  "water",
+  "steam",
+  "condensate",
+  "gas",
+  "air",
+  "ammonia",
+  "co2",
+  "oil",
+  "electricity",
+] as const;
 export const Medium = oneOf(...MEDIA);
 export type Medium = Static<typeof Medium>;
 
-const Point = Type.Tuple([Type.Number(), Type.Number()], { description: "Place on the drawing, in drawing units." });
+const Point = Type.Tuple([Type.Number(), Type.Number()], {
+  description: "Place on the drawing, in drawing units.",
+});
 
 const Node = Type.Object(
   {
@@ -16,7 +28,9 @@ const Node = Type.Object(
     hydrant: Type.Optional(Type.Boolean({ description: "A fire hydrant: out of service is an impairment." })),
     protects: Type.Optional(Type.Boolean({ description: "A fire-protection zone hangs on this consumer." })),
     elevation_m: Type.Number({ minimum: -500, maximum: 9000 }),
-    pressure_bar: Type.Optional(Type.Number({ minimum: 0, maximum: 400, description: "bar gauge at a source." })),
+    pressure_bar: Type.Optional(
+      Type.Number({ minimum: 0, maximum: 400, description: "bar gauge at a source." }),
+    ),
     volume_L: Type.Optional(Type.Number({ minimum: 0, description: "Content of a vessel." })),
     opening_mm: Type.Optional(Type.Number({ exclusiveMinimum: 0, description: "Bore of a drain or vent." })),
     feedsBack: Type.Optional(Type.Boolean({ description: "Can push its medium back into the line." })),
@@ -50,13 +64,13 @@ const ValveState = {
   hardToReach: Type.Optional(Type.String({ description: "Why it takes longer than the walk." })),
 };
 
-const Link = Type.Union([
+const Link = oneKindOf(
   Type.Object({ kind: Type.Literal("pipe"), ...ends, ...Run }, closed),
   Type.Object({ kind: Type.Literal("valve"), ...ends, ...ValveState }, closed),
   Type.Object({ kind: Type.Literal("control-valve"), ...ends, ...ValveState }, closed),
   Type.Object({ kind: Type.Literal("check"), ...ends }, closed),
   Type.Object({ kind: Type.Literal("pump"), ...ends, access_min: Minutes }, closed),
-]);
+);
 
 export const LineSchema = Type.Object(
   {
@@ -70,7 +84,12 @@ export const LineSchema = Type.Object(
     nodes: Type.Array(Node, { minItems: 2 }),
     links: Type.Array(Link, { minItems: 1 }),
   },
-  { ...closed, $id: "loftbell.line.json", title: "Line", description: "A piping system as nodes and links: what feeds what." },
+  {
+    ...closed,
+    $id: "loftbell.line.json",
+    title: "Line",
+    description: "A piping system as nodes and links: what feeds what.",
+  },
 );
 
 export type Line = Static<typeof LineSchema>;

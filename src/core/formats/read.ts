@@ -20,7 +20,9 @@ export type DocumentFormat = keyof typeof DOCUMENT_SCHEMAS;
 /** The rows of the CSV files, by the name of the file's subject. */
 export const ROW_SCHEMAS = { register: ValveSchema, readings: ReadingSchema, crew: PersonSchema } as const;
 
-const ajv = addFormats(new Ajv({ allErrors: true, discriminator: false, verbose: true, allowUnionTypes: true }));
+const ajv = addFormats(
+  new Ajv({ allErrors: true, discriminator: true, verbose: true, allowUnionTypes: true }),
+);
 const validators = new Map<TSchema, ValidateFunction>();
 
 function validatorOf(schema: TSchema): ValidateFunction {
@@ -41,7 +43,7 @@ const MOST_ERRORS = 400;
 export function readAs<S extends TSchema>(schema: S, value: unknown, at = ""): Result<Static<S>, Problem[]> {
   const validate = validatorOf(schema);
   if (validate(value)) return ok(value as Static<S>);
-  return err(problemsFrom((validate.errors ?? []).slice(0, MOST_ERRORS), value, at));
+  return err(problemsFrom((validate.errors ?? []).slice(0, MOST_ERRORS), at));
 }
 
 /** Checks an event; one written by a newer program is told apart from a broken one. */
@@ -58,54 +60,38 @@ export function readEvent(value: unknown, at = ""): Result<Static<typeof EventSc
 }
 
 /** Reads a whole document of any of the open formats. */
-export function readDocument(value: unknown): Result<{ [F in DocumentFormat]: Static<(typeof DOCUMENT_SCHEMAS)[F]> }[DocumentFormat], Problem[]> {
+export function readDocument(
+  value: unknown,
+): Result<{ [F in DocumentFormat]: Static<(typeof DOCUMENT_SCHEMAS)[F]> }[DocumentFormat], Problem[]> {
   const head = value as { format?: unknown; version?: unknown } | null;
   if (typeof head !== "object" || head === null)
-    return err([{ path: "", message: "This is not a Loft Bell document: a JSON object with a format field is expected." }]);
+    return err([
+      {
+        path: "",
+        message: "This is not a Loft Bell document: a JSON object with a format field is expected.",
+      },
+    ]);
   const format = head.format;
   if (typeof format !== "string" || !(format in DOCUMENT_SCHEMAS))
-    return err([{ path: "/format", message: `Set format to one of ${Object.keys(DOCUMENT_SCHEMAS).join(", ")}.` }]);
+    return err([
+      { path: "/format", message: `Set format to one of ${Object.keys(DOCUMENT_SCHEMAS).join(", ")}.` },
+    ]);
   if (typeof head.version === "number" && head.version > 1)
-    return err([{ path: "/version", message: `This file is of version ${head.version}, newer than this program reads (1). Update Loft Bell first.` }]);
+    return err([
+      {
+        path: "/version",
+        message: `This file is of version ${head.version}, newer than this program reads (1). Update Loft Bell first.`,
+      },
+    ]);
   return readAs(DOCUMENT_SCHEMAS[format as DocumentFormat], value);
 }
 
-/** A union reports every branch; the branch whose `kind` matches is the one the author meant. */
-function meant(error: ErrorObject, all: readonly ErrorObject[], root: unknown): boolean {
-  if (error.keyword === "anyOf") return !all.some((other) => other !== error && other.instancePath.startsWith(error.instancePath) && other.keyword !== "const");
-  const branch = /^(.*\/anyOf\/\d+)\//.exec(error.schemaPath)?.[1];
-  if (branch === undefined) return true;
-  const clash = all.some((other) => {
-    if (other.keyword !== "const" || !/\/(kind|v)$/.test(other.instancePath)) return false;
-    if (!other.schemaPath.startsWith(`${branch}/`)) return false;
-    return error.instancePath.startsWith(other.instancePath.replace(/\/(kind|v)$/, ""));
-  });
-  if (!clash) return true;
-  // No branch at all matches an unknown kind: then the kind itself is the problem, told once.
-  const kindError = error.keyword === "const" && error.instancePath.endsWith("/kind");
-  const holder = error.instancePath.replace(/\/kind$/, "");
-  return kindError && kinds(error).every((each) => each !== valueAt(root, `${holder}/kind`));
-}
-
-const kinds = (error: ErrorObject): unknown[] => {
-  const union = (error.parentSchema as { anyOf?: { properties?: { kind?: { const?: unknown } } }[] } | undefined)?.anyOf;
-  return union?.map((branch) => branch.properties?.kind?.const) ?? [];
-};
-
-function valueAt(root: unknown, path: string): unknown {
-  return path
-    .split("/")
-    .slice(1)
-    .reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key.replaceAll("~1", "/")], root);
-}
-
-function problemsFrom(errors: readonly ErrorObject[], root: unknown, at: string): Problem[] {
+function problemsFrom(errors: readonly ErrorObject[], at: string): Problem[] {
   const seen = new Map<string, Problem>();
-  const chosen = errors.filter((error) => meant(error, errors, root));
-  for (const error of chosen.length > 0 ? chosen : errors) {
+  for (const error of errors) {
     const problem = toProblem(error, at);
-    const key = `${problem.path} ${error.keyword === "const" ? "const" : problem.message}`;
-    if (!seen.has(key)) seen.set(key, problem);
+    // A broken branch is reported once for itself and once for the union around it.
+    if (error.keyword !== "oneOf") seen.set(`${problem.path} ${problem.message}`, problem);
     if (seen.size >= MOST_PROBLEMS) break;
   }
   return [...seen.values()];
@@ -118,11 +104,17 @@ function toProblem(error: ErrorObject, at: string): Problem {
     case "required":
       return { path: `${path}/${error.params.missingProperty}`, message: "Missing: add this field." };
     case "additionalProperties":
-      return { path: `${path}/${error.params.additionalProperty}`, message: "Unknown field: remove it or correct its name." };
-    case "const":
-      return { path, message: `${shown(error.data)} is not known here.` };
-    case "anyOf":
-      return { path, message: `${shown(error.data)} is none of the allowed forms.` };
+      return {
+        path: `${path}/${error.params.additionalProperty}`,
+        message: "Unknown field: remove it or correct its name.",
+      };
+    case "enum":
+      return {
+        path,
+        message: `${shown(error.data)} is not known here. Use one of: ${error.params.allowedValues.join(", ")}.`,
+      };
+    case "discriminator":
+      return { path: `${path}/kind`, message: `${shown(error.params.tagValue)} is no kind known here.` };
     default:
       return { path, message: `${shown(error.data)} ${error.message ?? "is not valid"}.` };
   }

@@ -1,6 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
+import { closed, Id, Instant, oneOf, Words } from "./shared";
 import { CHECK_DIMENSIONS } from "./sheet";
-import { closed, Id, Instant, Words } from "./shared";
 
 /** One row of the register: a valve that stands somewhere and has a sheet. CSV columns bear these names. */
 export const ValveSchema = Type.Object(
@@ -18,7 +18,12 @@ export const ValveSchema = Type.Object(
     serviced: Type.Optional(Instant),
     symptom: Type.Optional(Words),
   },
-  { ...closed, $id: "loftbell.register-row.json", title: "Register row", description: "A registered valve, one CSV row." },
+  {
+    ...closed,
+    $id: "loftbell.register-row.json",
+    title: "Register row",
+    description: "A registered valve, one CSV row.",
+  },
 );
 export type Valve = Static<typeof ValveSchema>;
 
@@ -27,17 +32,31 @@ export const ReadingSchema = Type.Object(
     tag: Id,
     at: Instant,
     what: Id,
-    dimension: Type.Union(CHECK_DIMENSIONS.map((each) => Type.Literal(each))),
+    dimension: oneOf(...CHECK_DIMENSIONS),
     value: Type.Number({ description: "In the unit of the next column." }),
     unit: Type.String(),
     by: Words,
   },
-  { ...closed, $id: "loftbell.reading-row.json", title: "Reading row", description: "One reading of one valve, one CSV row." },
+  {
+    ...closed,
+    $id: "loftbell.reading-row.json",
+    title: "Reading row",
+    description: "One reading of one valve, one CSV row.",
+  },
 );
 export type ReadingRow = Static<typeof ReadingSchema>;
 
 export const PersonSchema = Type.Object(
-  { id: Id, name: Words, may: Type.String({ description: "What this person is competent or licensed to do." }) },
-  { ...closed, $id: "loftbell.person-row.json", title: "Crew row", description: "One of the crew, one CSV row." },
+  {
+    id: Id,
+    name: Words,
+    may: Type.String({ description: "What this person is competent or licensed to do." }),
+  },
+  {
+    ...closed,
+    $id: "loftbell.person-row.json",
+    title: "Crew row",
+    description: "One of the crew, one CSV row.",
+  },
 );
 export type Person = Static<typeof PersonSchema>;

@@ -1,11 +1,17 @@
-import { type TLiteral, type TSchema, type TUnion, Type } from "@sinclair/typebox";
+import { type Static, type TObject, type TUnion, Type } from "@sinclair/typebox";
 
-/** A choice of words, as one schema: `oneOf("open", "shut")`. */
-export function oneOf<const T extends readonly string[]>(...words: T) {
-  return Type.Union(words.map((word) => Type.Literal(word))) as unknown as TUnion<
-    { [K in keyof T]: TLiteral<T[K]> } & TSchema[]
-  >;
-}
+/** A choice of words: `oneOf("open", "shut")`. */
+export const oneOf = <const T extends readonly string[]>(...words: T) =>
+  Type.Unsafe<T[number]>({ type: "string", enum: [...words] });
+
+/** A union of objects told apart by their `kind`: an error then names the branch that was meant, and only that. */
+export const oneKindOf = <T extends TObject[]>(...schemas: [...T]) =>
+  Type.Unsafe<Static<TUnion<T>>>({
+    type: "object",
+    discriminator: { propertyName: "kind" },
+    required: ["kind"],
+    oneOf: schemas,
+  });
 
 /** Short names that join documents: tags, part ids, node ids. */
 export const Id = Type.String({ pattern: "^[A-Za-z0-9][A-Za-z0-9._:-]*$", maxLength: 60 });

@@ -1,8 +1,9 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { Medium } from "./line";
-import { closed, Id, Minutes, oneOf, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
 
-const mm = (description: string) => Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}, mm` });
+const mm = (description: string) =>
+  Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}, mm` });
 
 /** A part as it is drawn: a simple turned shape of true proportions. */
 const Shape = Type.Object(
@@ -38,7 +39,7 @@ const Shape = Type.Object(
 );
 
 /** Where tightening ends. There is no blank: a figure nobody has is "to-ask-for". */
-export const EndCondition = Type.Union([
+export const EndCondition = oneKindOf(
   Type.Object(
     {
       kind: Type.Literal("torque"),
@@ -55,15 +56,31 @@ export const EndCondition = Type.Union([
   Type.Object({ kind: Type.Literal("hand-tight") }, closed),
   Type.Object({ kind: Type.Literal("snug") }, closed),
   Type.Object({ kind: Type.Literal("flush") }, closed),
-  Type.Object({ kind: Type.Literal("touch-and-back-off"), backOff_turns: Type.Number({ exclusiveMinimum: 0, maximum: 5 }) }, closed),
-  Type.Object({ kind: Type.Literal("seat-to-depth"), depth_mm: Type.Number(), tolerance_mm: Type.Number({ exclusiveMinimum: 0 }) }, closed),
+  Type.Object(
+    {
+      kind: Type.Literal("touch-and-back-off"),
+      backOff_turns: Type.Number({ exclusiveMinimum: 0, maximum: 5 }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal("seat-to-depth"),
+      depth_mm: Type.Number(),
+      tolerance_mm: Type.Number({ exclusiveMinimum: 0 }),
+    },
+    closed,
+  ),
   Type.Object({ kind: Type.Literal("until-stop"), seen: Words }, closed),
   Type.Object({ kind: Type.Literal("seated"), seen: Words }, closed),
   Type.Object({ kind: Type.Literal("to-ask-for"), whom: Words }, closed),
-]);
+);
 export type EndCondition = Static<typeof EndCondition>;
 
-const Caution = Type.Object({ can: Type.String({ description: "What can happen." }), do: Type.String({ description: "What to do." }) }, closed);
+const Caution = Type.Object(
+  { can: Type.String({ description: "What can happen." }), do: Type.String({ description: "What to do." }) },
+  closed,
+);
 
 /** One way a part comes off: what must be off before, how, with what, in which position. */
 const Way = Type.Object(
@@ -80,8 +97,12 @@ const Way = Type.Object(
     position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
     marks: Type.Optional(Words),
     cautions: Type.Optional(Type.Array(Caution)),
-    stayUntilCracked: Type.Optional(Type.Integer({ minimum: 1, description: "How many fasteners stay in until the joint is cracked." })),
-    spoils: Type.Optional(Type.Array(Id, { description: "One-use parts that this removal spoils beside the part itself." })),
+    stayUntilCracked: Type.Optional(
+      Type.Integer({ minimum: 1, description: "How many fasteners stay in until the joint is cracked." }),
+    ),
+    spoils: Type.Optional(
+      Type.Array(Id, { description: "One-use parts that this removal spoils beside the part itself." }),
+    ),
   },
   closed,
 );
@@ -94,20 +115,28 @@ const Fit = Type.Object(
     tools: Type.Array(Id),
     orientation: Type.Optional(Words),
     surface: Type.Optional(
-      Type.Union([
-        Type.Object({ kind: Type.Literal("lubricate"), with: Id, where: Words, keepOff: Type.Optional(Words) }, closed),
+      oneKindOf(
+        Type.Object(
+          { kind: Type.Literal("lubricate"), with: Id, where: Words, keepOff: Type.Optional(Words) },
+          closed,
+        ),
         Type.Object({ kind: Type.Literal("dry"), why: Words }, closed),
-      ]),
+      ),
     ),
     thread: Type.Optional(
-      Type.Union([
-        Type.Object({ kind: Type.Literal("locker"), grade: oneOf("low", "medium", "high"), with: Id, why: Words }, closed),
+      oneKindOf(
+        Type.Object(
+          { kind: Type.Literal("locker"), grade: oneOf("low", "medium", "high"), with: Id, why: Words },
+          closed,
+        ),
         Type.Object({ kind: Type.Literal("anti-seize"), with: Id, why: Words }, closed),
         Type.Object({ kind: Type.Literal("sealant"), with: Id, why: Words }, closed),
         Type.Object({ kind: Type.Literal("dry"), why: Words }, closed),
-      ]),
+      ),
     ),
-    joint: Type.Optional(Type.Array(oneOf("lock", "seal", "release"), { description: "What the joint must do." })),
+    joint: Type.Optional(
+      Type.Array(oneOf("lock", "seal", "release"), { description: "What the joint must do." }),
+    ),
     end: EndCondition,
     looseUntil: Type.Optional(Type.String({ description: "Left loose until this part is in." })),
     position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
@@ -121,7 +150,22 @@ const Part = Type.Object(
     id: Id,
     name: Words,
     quantity: Type.Integer({ minimum: 1, maximum: 500 }),
-    material: oneOf("iron", "steel", "stainless", "brass", "bronze", "aluminium", "plastic", "nitrile", "epdm", "silicone", "ptfe", "graphite", "fibre", "copper"),
+    material: oneOf(
+      "iron",
+      "steel",
+      "stainless",
+      "brass",
+      "bronze",
+      "aluminium",
+      "plastic",
+      "nitrile",
+      "epdm",
+      "silicone",
+      "ptfe",
+      "graphite",
+      "fibre",
+      "copper",
+    ),
     brittle: Type.Optional(Type.Boolean()),
     potable: Type.Optional(Type.Boolean()),
     shape: Shape,
@@ -132,11 +176,20 @@ const Part = Type.Object(
     keep: Type.Optional(Type.String({ description: "Why it must not be lost: it is in no kit." })),
     fastener: Type.Optional(
       Type.Object(
-        { thread: Words, drive: Words, grade: Type.Optional(Words), circle_mm: Type.Optional(mm("Bolt circle")) },
+        {
+          thread: Words,
+          drive: Words,
+          grade: Type.Optional(Words),
+          circle_mm: Type.Optional(mm("Bolt circle")),
+        },
         closed,
       ),
     ),
-    features: Type.Optional(Type.Array(Type.Object({ name: Words, value: Words }, closed), { description: "What tells it from a look-alike." })),
+    features: Type.Optional(
+      Type.Array(Type.Object({ name: Words, value: Words }, closed), {
+        description: "What tells it from a look-alike.",
+      }),
+    ),
     fit: Type.Optional(Fit),
   },
   closed,
@@ -152,7 +205,15 @@ const Verdict = {
   reach: Type.Optional(Type.Array(Id, { description: "Parts that must now be reached." })),
 };
 
-export const CHECK_DIMENSIONS = ["length", "gauge pressure", "time", "turns", "torque", "resistance", "number"] as const;
+export const CHECK_DIMENSIONS = [
+  "length",
+  "gauge pressure",
+  "time",
+  "turns",
+  "torque",
+  "resistance",
+  "number",
+] as const;
 
 const checkBase = {
   id: Id,
@@ -169,9 +230,13 @@ const checkBase = {
 };
 
 /** The three kinds of check: a choice, a measurement with limits, a go/no-go trick. */
-const Check = Type.Union([
+const Check = oneKindOf(
   Type.Object(
-    { ...checkBase, kind: Type.Literal("choice"), options: Type.Array(Type.Object({ id: Id, label: Words, ...Verdict }, closed), { minItems: 2 }) },
+    {
+      ...checkBase,
+      kind: Type.Literal("choice"),
+      options: Type.Array(Type.Object({ id: Id, label: Words, ...Verdict }, closed), { minItems: 2 }),
+    },
     closed,
   ),
   Type.Object(
@@ -190,20 +255,32 @@ const Check = Type.Union([
     closed,
   ),
   Type.Object(
-    { ...checkBase, kind: Type.Literal("trick"), go: Type.Object({ label: Words, ...Verdict }, closed), noGo: Type.Object({ label: Words, ...Verdict }, closed) },
+    {
+      ...checkBase,
+      kind: Type.Literal("trick"),
+      go: Type.Object({ label: Words, ...Verdict }, closed),
+      noGo: Type.Object({ label: Words, ...Verdict }, closed),
+    },
     closed,
   ),
-]);
+);
 
 const Kit = Type.Object(
   {
     id: Id,
     name: Words,
-    generations: Type.Optional(Type.Array(Words, { description: "Fits these generations of the valve; all when absent." })),
-    contents: Type.Array(Type.Object({ part: Id, quantity: Type.Integer({ minimum: 1 }) }, closed), { minItems: 1 }),
-    leftovers: Type.Array(Type.Object({ name: Words, quantity: Type.Integer({ minimum: 1 }), why: Words }, closed), {
-      description: "What is right to be left over.",
+    generations: Type.Optional(
+      Type.Array(Words, { description: "Fits these generations of the valve; all when absent." }),
+    ),
+    contents: Type.Array(Type.Object({ part: Id, quantity: Type.Integer({ minimum: 1 }) }, closed), {
+      minItems: 1,
     }),
+    leftovers: Type.Array(
+      Type.Object({ name: Words, quantity: Type.Integer({ minimum: 1 }), why: Words }, closed),
+      {
+        description: "What is right to be left over.",
+      },
+    ),
   },
   closed,
 );
@@ -230,18 +307,30 @@ export const SheetSchema = Type.Object(
     family: Id,
     demonstration: Type.Boolean({ description: "True: demonstration data, not for real equipment." }),
     summary: Words,
-    builds: Type.Array(Type.Object({ id: Id, name: Words }, closed), { description: "Variants of the same model." }),
+    builds: Type.Array(Type.Object({ id: Id, name: Words }, closed), {
+      description: "Variants of the same model.",
+    }),
     generations: Type.Array(Words),
     hazards: Type.Array(Type.Object({ id: Id, can: Words, do: Words }, closed)),
     protective: Type.Array(Words, { description: "Protective gear." }),
     competence: Words,
-    intervals: Type.Array(Type.Object({ id: Id, every_months: Type.Number({ exclusiveMinimum: 0 }), what: Words, source: Words }, closed), { minItems: 1 }),
+    intervals: Type.Array(
+      Type.Object(
+        { id: Id, every_months: Type.Number({ exclusiveMinimum: 0 }), what: Words, source: Words },
+        closed,
+      ),
+      { minItems: 1 },
+    ),
     isolation: Type.Object(
       {
         medium: Medium,
         zeroAt: Words,
         fitGauge: Words,
-        zero_bar: Type.Number({ minimum: 0, maximum: 1, description: "A reading above this is not zero, bar gauge." }),
+        zero_bar: Type.Number({
+          minimum: 0,
+          maximum: 1,
+          description: "A reading above this is not zero, bar gauge.",
+        }),
         hold_min: Minutes,
         drainsItself: Type.Boolean({ description: "The valve drains once shut off (a dry barrel)." }),
         noLine: Words,
@@ -249,11 +338,23 @@ export const SheetSchema = Type.Object(
       closed,
     ),
     connections: Type.Array(
-      Type.Object({ id: Id, name: Words, kind: oneOf("port", "terminal", "hose", "wire"), colour: Type.Optional(Words), polarity: oneOf("matters", "free") }, closed),
+      Type.Object(
+        {
+          id: Id,
+          name: Words,
+          kind: oneOf("port", "terminal", "hose", "wire"),
+          colour: Type.Optional(Words),
+          polarity: oneOf("matters", "free"),
+        },
+        closed,
+      ),
     ),
-    capture: Type.Array(Type.Object({ id: Id, ask: Words, why: Words, choices: Type.Array(Words, { minItems: 2 }) }, closed), {
-      description: "What is noted before anything moves.",
-    }),
+    capture: Type.Array(
+      Type.Object({ id: Id, ask: Words, why: Words, choices: Type.Array(Words, { minItems: 2 }) }, closed),
+      {
+        description: "What is noted before anything moves.",
+      },
+    ),
     position: Type.Optional(
       Type.Object(
         {
@@ -267,18 +368,44 @@ export const SheetSchema = Type.Object(
       ),
     ),
     tools: Type.Array(Tool),
-    supplies: Type.Array(Type.Object({ id: Id, name: Words, base: oneOf("silicone", "petroleum", "food-grade", "anaerobic", "ptfe", "metallic") }, closed)),
+    supplies: Type.Array(
+      Type.Object(
+        {
+          id: Id,
+          name: Words,
+          base: oneOf("silicone", "petroleum", "food-grade", "anaerobic", "ptfe", "metallic"),
+        },
+        closed,
+      ),
+    ),
     parts: Type.Array(Part, { minItems: 2 }),
     checks: Type.Array(Check),
     kits: Type.Array(Kit),
     singles: Type.Array(Id, { description: "Parts sold singly." }),
     restore: Type.Array(
-      Type.Object({ id: Id, when: oneOf("before-opening", "after-opening"), do: Words, why: Words, minutes: Minutes, cautions: Type.Optional(Type.Array(Caution)) }, closed),
+      Type.Object(
+        {
+          id: Id,
+          when: oneOf("before-opening", "after-opening"),
+          do: Words,
+          why: Words,
+          minutes: Minutes,
+          cautions: Type.Optional(Type.Array(Caution)),
+        },
+        closed,
+      ),
     ),
-    symptoms: Type.Array(Type.Object({ id: Id, says: Words, reach: Type.Array(Id, { minItems: 1 }) }, closed)),
+    symptoms: Type.Array(
+      Type.Object({ id: Id, says: Words, reach: Type.Array(Id, { minItems: 1 }) }, closed),
+    ),
     tag: Words,
   },
-  { ...closed, $id: "loftbell.sheet.json", title: "Service sheet", description: "The build and service data of one model." },
+  {
+    ...closed,
+    $id: "loftbell.sheet.json",
+    title: "Service sheet",
+    description: "The build and service data of one model.",
+  },
 );
 
 export type Sheet = Static<typeof SheetSchema>;

@@ -9,11 +9,25 @@ export const StoreSchema = Type.Object(
     name: Words,
     currency: Type.String({ minLength: 1, maxLength: 8 }),
     demonstration: Type.Optional(Type.Boolean()),
-    places: Type.Array(Type.Object({ id: Id, name: Words, kind: oneOf("van", "shop", "supplier"), days: Type.Number({ minimum: 0, description: "Days until in hand." }) }, closed), { minItems: 1 }),
+    places: Type.Array(
+      Type.Object(
+        {
+          id: Id,
+          name: Words,
+          kind: oneOf("van", "shop", "supplier"),
+          days: Type.Number({ minimum: 0, description: "Days until in hand." }),
+        },
+        closed,
+      ),
+      { minItems: 1 },
+    ),
     stock: Type.Array(
       Type.Object(
         {
-          item: Type.Object({ sheet: Type.Optional(Id), kind: oneOf("kit", "part", "supply"), id: Id }, closed),
+          item: Type.Object(
+            { sheet: Type.Optional(Id), kind: oneOf("kit", "part", "supply"), id: Id },
+            closed,
+          ),
           name: Words,
           place: Id,
           quantity: Type.Integer({ minimum: 0 }),
@@ -23,7 +37,12 @@ export const StoreSchema = Type.Object(
       ),
     ),
   },
-  { ...closed, $id: "loftbell.store.json", title: "Store", description: "Kits, single parts and supplies, and where they lie." },
+  {
+    ...closed,
+    $id: "loftbell.store.json",
+    title: "Store",
+    description: "Kits, single parts and supplies, and where they lie.",
+  },
 );
 
 export type Store = Static<typeof StoreSchema>;

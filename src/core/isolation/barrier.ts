@@ -7,7 +7,11 @@ export type Unfit = "no-valve" | "check-valve" | "control-valve" | "seized" | "p
 const NO_LOCK_POINT_MIN = 5;
 
 /** Whether a link may stand as a barrier between a person and an energy; if not, why not. */
-export function unfitness(link: LineLink, passing: ReadonlySet<string>, avoid: ReadonlySet<string>): Unfit | undefined {
+export function unfitness(
+  link: LineLink,
+  passing: ReadonlySet<string>,
+  avoid: ReadonlySet<string>,
+): Unfit | undefined {
   switch (link.kind) {
     case "pipe":
     case "pump":
@@ -24,4 +28,5 @@ export function unfitness(link: LineLink, passing: ReadonlySet<string>, avoid: R
 }
 
 /** What closing and locking this valve costs, in minutes. */
-export const closingMinutes = (valve: LineValve): number => valve.access_min + (valve.lockable ? 0 : NO_LOCK_POINT_MIN);
+export const closingMinutes = (valve: LineValve): number =>
+  valve.access_min + (valve.lockable ? 0 : NO_LOCK_POINT_MIN);

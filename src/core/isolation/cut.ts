@@ -63,7 +63,8 @@ export function leastCut(net: Network, demand: CutDemand): Cut {
         { ...relaxed, given: new Set([...relaxed.given, ...lost]) },
         constant + lost.reduce((sum, node) => sum + outageMinutes(net.nodes[node]!) * TENTHS, 0),
       );
-    for (const beyond of neighbours(net, stranded, side.dead)) search({ ...relaxed, live: [...relaxed.live, beyond] }, constant);
+    for (const beyond of neighbours(net, stranded, side.dead))
+      search({ ...relaxed, live: [...relaxed.live, beyond] }, constant);
   };
   search(base, 0);
   if (best !== undefined) return { kind: "found", links: best.links, exact: flows < MOST_FLOWS };
@@ -89,7 +90,9 @@ function relaxedCut(
   const forced = new Set([...hot, ...live]);
   // An energy inside the zone itself cannot be shut off by anything.
   if (demand.zone.some((node) => forced.has(node))) return undefined;
-  const served = net.nodes.flatMap((node, index) => (outageMinutes(node) > 0 && !given.has(index) && !forced.has(index) ? [index] : []));
+  const served = net.nodes.flatMap((node, index) =>
+    outageMinutes(node) > 0 && !given.has(index) && !forced.has(index) ? [index] : [],
+  );
   const count = net.links.length + demand.zone.length + forced.size + served.length;
   const tail = new Int32Array(count);
   const head = new Int32Array(count);
@@ -120,10 +123,16 @@ const boundary = (net: Network, dead: Uint8Array): number[] =>
   net.links.flatMap((_, index) => (dead[net.from[index]!] !== dead[net.to[index]!] ? [index] : []));
 
 /** A piece of the live side that no energy reaches, though consumers in it count as served. */
-function firstStranded(net: Network, dead: Uint8Array, hot: readonly number[], { live, given }: Relaxed): number[] | undefined {
+function firstStranded(
+  net: Network,
+  dead: Uint8Array,
+  hot: readonly number[],
+  { live, given }: Relaxed,
+): number[] | undefined {
   const passable = (link: number) => !dead[net.from[link]!] && !dead[net.to[link]!];
   const reached = reachable(net, hot, passable);
-  const matters = (node: number) => live.includes(node) || (outageMinutes(net.nodes[node]!) > 0 && !given.has(node));
+  const matters = (node: number) =>
+    live.includes(node) || (outageMinutes(net.nodes[node]!) > 0 && !given.has(node));
   for (let node = 0; node < net.nodes.length; node++) {
     if (dead[node] || reached[node] || !matters(node)) continue;
     const piece = reachable(net, [node], passable);

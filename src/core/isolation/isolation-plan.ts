@@ -96,7 +96,10 @@ export function planOn(net: Network, demand: IsolationDemand): Result<IsolationP
   const closed = new Set(cut.links);
   const back = reachable(net, energies(net), (link) => !closed.has(link));
   const open = zone.value.find((node) => back[node]);
-  if (open !== undefined) throw new Error(`closing ${cut.links.map((index) => net.links[index]!.id)} leaves ${net.nodes[open]!.id} live`);
+  if (open !== undefined)
+    throw new Error(
+      `closing ${cut.links.map((index) => net.links[index]!.id)} leaves ${net.nodes[open]!.id} live`,
+    );
   return ok(describe(net, zone.value, closed, unfit, cut.exact));
 }
 
@@ -135,7 +138,10 @@ function describe(
   const order = [...closed].sort((a, b) => nearer(net, distance, a) - nearer(net, distance, b) || a - b);
   const closures = order.map((index) => closureOf(net, index, inside, zone, closed, unfit));
   const reopen = [...order]
-    .sort((a, b) => insideHeight(net, a, inside) - insideHeight(net, b, inside) || order.indexOf(a) - order.indexOf(b))
+    .sort(
+      (a, b) =>
+        insideHeight(net, a, inside) - insideHeight(net, b, inside) || order.indexOf(a) - order.indexOf(b),
+    )
     .map((index, place) => ({
       link: net.links[index]!.id,
       why:
@@ -151,7 +157,9 @@ function describe(
     section,
     lost: lostConsumers(net, closed),
     pumps: net.links.flatMap((link) =>
-      link.kind === "pump" && (inside.has(link.from) || inside.has(link.to)) ? [{ link: link.id, name: link.name ?? link.id }] : [],
+      link.kind === "pump" && (inside.has(link.from) || inside.has(link.to))
+        ? [{ link: link.id, name: link.name ?? link.id }]
+        : [],
     ),
   };
 }
@@ -165,7 +173,11 @@ const insideHeight = (net: Network, link: number, inside: ReadonlySet<string>) =
 };
 
 /** Links walked from the nearest start; Infinity where nothing leads. */
-function distances(net: Network, starts: readonly number[], passable: (link: number) => boolean): Float64Array {
+function distances(
+  net: Network,
+  starts: readonly number[],
+  passable: (link: number) => boolean,
+): Float64Array {
   const distance = new Float64Array(net.nodes.length).fill(Number.POSITIVE_INFINITY);
   const queue = [...starts];
   for (const node of queue) distance[node] = 0;
@@ -196,9 +208,11 @@ function closureOf(
   const source = feederName(net, net.nodeIndex.get(outer)!, closed);
   const skipped = shortestWay(net, net.nodeIndex.get(inner)!, zone, closed).flatMap((passed) => {
     const why = unfit(passed);
-    return why === "seized" || why === "passes" || why === "avoided" ? [`${net.links[passed]!.id}, which ${unfitWords(why)}`] : [];
+    return why === "seized" || why === "passes" || why === "avoided"
+      ? [`${net.links[passed]!.id}, which ${unfitWords(why)}`]
+      : [];
   });
-  const feeds = `${source === undefined ? "keeps pressure from coming back along this pipe" : `parts the work from ${source}`}`;
+  const feeds = `${source === undefined ? "keeps pressure from coming back along this pipe" : `cuts the work off from ${source}`}`;
   return {
     link: link.id,
     name: link.name ?? link.id,
@@ -227,12 +241,19 @@ function feederName(net: Network, outer: number, closed: ReadonlySet<number>): s
 }
 
 /** Links on a shortest walk from a node to the zone, inside the section. */
-function shortestWay(net: Network, from: number, zone: readonly number[], closed: ReadonlySet<number>): number[] {
+function shortestWay(
+  net: Network,
+  from: number,
+  zone: readonly number[],
+  closed: ReadonlySet<number>,
+): number[] {
   const distance = distances(net, zone, (link) => !closed.has(link));
   const way: number[] = [];
   for (let node = from; distance[node]! > 0 && distance[node]! < Number.POSITIVE_INFINITY; ) {
     const slots = net.incident.subarray(net.start[node]!, net.start[node + 1]!);
-    const step = slots.find((link) => !closed.has(link) && distance[otherEnd(net, link, node)]! === distance[node]! - 1);
+    const step = slots.find(
+      (link) => !closed.has(link) && distance[otherEnd(net, link, node)]! === distance[node]! - 1,
+    );
     if (step === undefined) break;
     way.push(step);
     node = otherEnd(net, step, node);
@@ -245,7 +266,14 @@ function lostConsumers(net: Network, closed: ReadonlySet<number>): LostConsumer[
   const after = fed(net, new Set([...closed].map((index) => net.links[index]!.id)));
   return net.nodes.flatMap((node, index) =>
     node.kind === "consumer" && before[index] && !after[index]
-      ? [{ node: node.id, name: node.name ?? node.id, hydrant: node.hydrant === true, protects: node.protects === true }]
+      ? [
+          {
+            node: node.id,
+            name: node.name ?? node.id,
+            hydrant: node.hydrant === true,
+            protects: node.protects === true,
+          },
+        ]
       : [],
   );
 }
@@ -255,11 +283,16 @@ function openPath(net: Network, zone: readonly number[], unshuttable: (link: num
   const distance = distances(net, zone, unshuttable);
   const start = energies(net).find((node) => distance[node]! < Number.POSITIVE_INFINITY);
   if (start === undefined) return [];
-  const name = (node: number) => ({ id: net.nodes[node]!.id, name: net.nodes[node]!.name ?? net.nodes[node]!.id });
+  const name = (node: number) => ({
+    id: net.nodes[node]!.id,
+    name: net.nodes[node]!.name ?? net.nodes[node]!.id,
+  });
   const path: PathStep[] = [name(start)];
   for (let node = start; distance[node]! > 0; ) {
     const slots = net.incident.subarray(net.start[node]!, net.start[node + 1]!);
-    const link = slots.find((each) => unshuttable(each) && distance[otherEnd(net, each, node)]! === distance[node]! - 1)!;
+    const link = slots.find(
+      (each) => unshuttable(each) && distance[otherEnd(net, each, node)]! === distance[node]! - 1,
+    )!;
     node = otherEnd(net, link, node);
     if (net.links[link]!.kind !== "pipe") path.push(named(net, link));
     if (distance[node] === 0) path.push(name(node));

@@ -3,8 +3,20 @@ import { describe, expect, it } from "vitest";
 import type { Line } from "../formats";
 import { closingMinutes, isolationMessage, outageMinutes, planIsolation, unfitness } from ".";
 
-const node = (id: string, kind: Line["nodes"][number]["kind"] = "junction", more = {}) => ({ id, kind, elevation_m: 0, ...more });
-const pipe = (id: string, from: string, to: string) => ({ kind: "pipe" as const, id, from, to, dn_mm: 100, length_m: 10 });
+const node = (id: string, kind: Line["nodes"][number]["kind"] = "junction", more = {}) => ({
+  id,
+  kind,
+  elevation_m: 0,
+  ...more,
+});
+const pipe = (id: string, from: string, to: string) => ({
+  kind: "pipe" as const,
+  id,
+  from,
+  to,
+  dn_mm: 100,
+  length_m: 10,
+});
 const valve = (id: string, from: string, to: string, more = {}) => ({
   kind: "valve" as const,
   id,
@@ -30,7 +42,13 @@ const lineOf = (nodes: Line["nodes"], links: Line["links"]): Line => ({
 /** Source — A — B — hydrant, with a valve on each step. */
 const chain = (a = {}, b = {}) =>
   lineOf(
-    [node("S", "source"), node("J1"), node("J2"), node("H", "consumer", { hydrant: true, elevation_m: 2 }), node("D", "drain", { elevation_m: -1 })],
+    [
+      node("S", "source"),
+      node("J1"),
+      node("J2"),
+      node("H", "consumer", { hydrant: true, elevation_m: 2 }),
+      node("D", "drain", { elevation_m: -1 }),
+    ],
     [valve("A", "S", "J1", a), valve("B", "J1", "J2", b), pipe("p", "J2", "H"), pipe("d", "J2", "D")],
   );
 
@@ -53,13 +71,18 @@ describe("what to shut", () => {
 
   it("says why a nearer valve was left", () => {
     const plan = planIsolation(chain({}, { passes: true }), { open: ["H"] });
-    expect(plan.ok && plan.value.closures[0]?.why).toBe("Parts the work from S; taken instead of B, which is known to pass.");
+    expect(plan.ok && plan.value.closures[0]?.why).toBe(
+      "Cuts the work off from S; taken instead of B, which is known to pass.",
+    );
   });
 
   it("never counts a check valve or a control valve as a barrier", () => {
     const line = lineOf(
       [node("S", "source"), node("J"), node("H", "consumer")],
-      [{ kind: "check", id: "C", from: "J", to: "S" }, { ...valve("R", "J", "H"), kind: "control-valve" }],
+      [
+        { kind: "check", id: "C", from: "J", to: "S" },
+        { ...valve("R", "J", "H"), kind: "control-valve" },
+      ],
     );
     expect(closuresOf(line, ["H"])).toContain("Nothing can be shut along S → C → R → H");
   });
@@ -77,7 +100,12 @@ describe("what to shut", () => {
 
   it("shuts off a consumer that can push back", () => {
     const line = lineOf(
-      [node("S", "source"), node("J"), node("H", "consumer"), node("T", "consumer", { feedsBack: true, name: "Roof tank" })],
+      [
+        node("S", "source"),
+        node("J"),
+        node("H", "consumer"),
+        node("T", "consumer", { feedsBack: true, name: "Roof tank" }),
+      ],
       [valve("A", "S", "J"), pipe("p", "J", "H"), valve("T1", "J", "T")],
     );
     expect(closuresOf(line, ["H"])).toEqual(["A", "T1"]);
@@ -91,7 +119,10 @@ describe("what to shut", () => {
     expect(closuresOf(line, ["H"])).toEqual(["A"]);
     expect(closuresOf(line, ["H"], { keep: ["F"] })).toEqual(["B"]);
     // With B only three minutes further than A, keeping the shed in service is worth the walk without being asked.
-    const nearly = { ...line, links: line.links.map((link) => (link.id === "B" ? { ...link, access_min: 3 } : link)) } as Line;
+    const nearly = {
+      ...line,
+      links: line.links.map((link) => (link.id === "B" ? { ...link, access_min: 3 } : link)),
+    } as Line;
     expect(closuresOf(nearly, ["H"])).toEqual(["B"]);
   });
 
@@ -115,8 +146,13 @@ describe("what to shut", () => {
   });
 
   it("refuses a line that hangs together wrongly, with the path", () => {
-    const plan = planIsolation(lineOf([node("S", "source"), node("S", "junction")], [pipe("p", "S", "X")]), { open: ["S"] });
-    expect(plan).toMatchObject({ ok: false, error: { kind: "bad-line", problems: [{ path: "/nodes/1/id" }, { path: "/links/0/to" }] } });
+    const plan = planIsolation(lineOf([node("S", "source"), node("S", "junction")], [pipe("p", "S", "X")]), {
+      open: ["S"],
+    });
+    expect(plan).toMatchObject({
+      ok: false,
+      error: { kind: "bad-line", problems: [{ path: "/nodes/1/id" }, { path: "/links/0/to" }] },
+    });
   });
 });
 
@@ -124,7 +160,10 @@ describe("what to shut", () => {
 const randomLine = fc
   .record({
     size: fc.integer({ min: 3, max: 7 }),
-    uses: fc.array(fc.constantFrom("plain", "plain", "tap", "hydrant", "zone"), { minLength: 7, maxLength: 7 }),
+    uses: fc.array(fc.constantFrom("plain", "plain", "tap", "hydrant", "zone"), {
+      minLength: 7,
+      maxLength: 7,
+    }),
     links: fc.array(
       fc.record({
         a: fc.nat(6),
@@ -140,18 +179,28 @@ const randomLine = fc
   })
   .map(({ size, uses, links }) => {
     const nodes = Array.from({ length: size }, (_, i) =>
-      node(`n${i}`, i === 0 ? "source" : uses[i] === "plain" ? "junction" : "consumer", { hydrant: uses[i] === "hydrant", protects: uses[i] === "zone" }),
+      node(`n${i}`, i === 0 ? "source" : uses[i] === "plain" ? "junction" : "consumer", {
+        hydrant: uses[i] === "hydrant",
+        protects: uses[i] === "zone",
+      }),
     );
     const made = links.flatMap((link, i): Line["links"] => {
       const [from, to] = [`n${link.a % size}`, `n${link.b % size}`];
       if (from === to) return [];
       if (link.kind === "pipe") return [pipe(`l${i}`, from, to)];
       if (link.kind === "check") return [{ kind: "check" as const, id: `l${i}`, from, to }];
-      const flaws = { operable: link.operable || !link.passes, passes: link.passes && link.operable, lockable: link.lockable, access_min: link.access };
+      const flaws = {
+        operable: link.operable || !link.passes,
+        passes: link.passes && link.operable,
+        lockable: link.lockable,
+        access_min: link.access,
+      };
       return [valve(`l${i}`, from, to, flaws)];
     });
     const ends = new Set(made.flatMap((link) => [link.from, link.to]));
-    const spare = nodes.filter((each) => !ends.has(each.id)).map((each, i) => pipe(`x${i}`, each.id, each.id === "n1" ? "n2" : "n1"));
+    const spare = nodes
+      .filter((each) => !ends.has(each.id))
+      .map((each, i) => pipe(`x${i}`, each.id, each.id === "n1" ? "n2" : "n1"));
     return lineOf(nodes, [...made, ...spare]);
   });
 
@@ -174,14 +223,19 @@ const none = new Set<string>();
 /** Minutes to shut this set, and of the outages it makes (the opened place itself is out whatever is shut). */
 function costOf(line: Line, closed: ReadonlySet<string>, target: string): number {
   const [before, after] = [live(line, none), live(line, closed)];
-  const closing = line.links.reduce((sum, link) => (link.kind === "valve" && closed.has(link.id) ? sum + closingMinutes(link) : sum), 0);
+  const closing = line.links.reduce(
+    (sum, link) => (link.kind === "valve" && closed.has(link.id) ? sum + closingMinutes(link) : sum),
+    0,
+  );
   const lost = line.nodes.filter((each) => each.id !== target && before.has(each.id) && !after.has(each.id));
   return lost.reduce((sum, each) => sum + outageMinutes(each), closing);
 }
 
 /** The cheapest set by trying every set of fit valves. */
 function cheapestByTryingAll(line: Line, target: string): number {
-  const fit = line.links.filter((link) => link.kind === "valve" && unfitness(link, none, none) === undefined).map((link) => link.id);
+  const fit = line.links
+    .filter((link) => link.kind === "valve" && unfitness(link, none, none) === undefined)
+    .map((link) => link.id);
   let best = Number.POSITIVE_INFINITY;
   for (let mask = 0; mask < 1 << fit.length; mask++) {
     const closed = new Set(fit.filter((_, i) => mask & (1 << i)));
@@ -203,7 +257,8 @@ describe("on random networks", () => {
         }
         const closed = new Set(plan.value.closures.map((each) => each.link));
         expect(live(line, closed).has("n1")).toBe(false);
-        for (const each of closed) expect(live(line, new Set([...closed].filter((id) => id !== each))).has("n1"), each).toBe(true);
+        for (const each of closed)
+          expect(live(line, new Set([...closed].filter((id) => id !== each))).has("n1"), each).toBe(true);
         expect(costOf(line, closed, "n1")).toBeCloseTo(best, 6);
         expect(plan.value.exact).toBe(true);
       }),

@@ -1,6 +1,6 @@
+import { type Network, reachable } from "../line";
 import { circleArea, drainTime, pipeVolume } from "../physics";
 import type { Length, Volume } from "../quantity";
-import { type Network, reachable } from "../line";
 
 /** Sharp-edged drain cock. */
 const DISCHARGE = 0.62;
@@ -23,20 +23,37 @@ export interface Section {
 export function shutInSection(net: Network, zone: readonly number[], closed: ReadonlySet<number>): Section {
   const inside = reachable(net, zone, (link) => !closed.has(link));
   const members = net.nodes.map((_, index) => index).filter((index) => inside[index]);
-  const links = net.links.map((_, index) => index).filter((index) => inside[net.from[index]!] && inside[net.to[index]!] && !closed.has(index));
+  const links = net.links
+    .map((_, index) => index)
+    .filter((index) => inside[net.from[index]!] && inside[net.to[index]!] && !closed.has(index));
   const height = (index: number) => net.nodes[index]!.elevation_m;
   const runs = links.flatMap((index) => {
     const link = net.links[index]!;
     if (link.kind !== "pipe") return [];
     const volume = pipeVolume((link.dn_mm / 1000) as Length, link.length_m as Length);
-    return [{ volume, top: Math.max(height(net.from[index]!), height(net.to[index]!)), foot: Math.min(height(net.from[index]!), height(net.to[index]!)) }];
+    return [
+      {
+        volume,
+        top: Math.max(height(net.from[index]!), height(net.to[index]!)),
+        foot: Math.min(height(net.from[index]!), height(net.to[index]!)),
+      },
+    ];
   });
   const vessels = members.reduce((sum, index) => sum + (net.nodes[index]!.volume_L ?? 0) / 1000, 0);
   const volume = runs.reduce((sum, run) => sum + run.volume, vessels);
 
-  const lowest = pick(members.filter((index) => net.nodes[index]!.kind === "drain"), (index) => -height(index));
-  const highest = pick(members.filter((index) => net.nodes[index]!.kind === "vent" || net.nodes[index]!.hydrant), height);
-  const gauge = pick(members.filter((index) => net.nodes[index]!.kind === "gauge"), (index) => -height(index));
+  const lowest = pick(
+    members.filter((index) => net.nodes[index]!.kind === "drain"),
+    (index) => -height(index),
+  );
+  const highest = pick(
+    members.filter((index) => net.nodes[index]!.kind === "vent" || net.nodes[index]!.hydrant),
+    height,
+  );
+  const gauge = pick(
+    members.filter((index) => net.nodes[index]!.kind === "gauge"),
+    (index) => -height(index),
+  );
   const top = Math.max(...members.map(height));
   return {
     nodes: members.map((index) => net.nodes[index]!.id),
@@ -56,8 +73,12 @@ function drainAt(
   top: number,
 ): NonNullable<Section["drain"]> {
   const node = net.nodes[drain]!;
-  const below = runs.filter((run) => run.top < node.elevation_m - 0.05).reduce((sum, run) => sum + run.volume, 0);
-  const opening = circleArea((node.opening_mm === undefined ? USUAL_DRAIN_M : node.opening_mm / 1000) as Length);
+  const below = runs
+    .filter((run) => run.top < node.elevation_m - 0.05)
+    .reduce((sum, run) => sum + run.volume, 0);
+  const opening = circleArea(
+    (node.opening_mm === undefined ? USUAL_DRAIN_M : node.opening_mm / 1000) as Length,
+  );
   const head = Math.max(LEAST_HEAD_M, top - node.elevation_m) as Length;
   const seconds = drainTime((volume - below) as Volume, head, opening, DISCHARGE);
   return { node: node.id, minutes: seconds / 60, staysBelow_L: below * 1000 };

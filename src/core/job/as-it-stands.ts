@@ -10,7 +10,11 @@ export function lineAsItStands(line: Line, held: HeldShut): Line {
     links: line.links.map((link) => {
       const by = held.get(link.id);
       if (by === undefined || link.kind !== "valve") return link;
-      return { ...link, normally: "shut" as const, where: `${link.where ? `${link.where}; ` : ""}shut for ${by.valve}, another job: put your own lock on, too` };
+      return {
+        ...link,
+        normally: "shut" as const,
+        where: `${link.where ? `${link.where}; ` : ""}shut for ${by.valve}, another job: put your own lock on, too`,
+      };
     }),
   };
 }

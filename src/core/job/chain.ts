@@ -8,7 +8,10 @@ export function canonical(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(canonical).join(",")}]`;
   if (typeof value === "object" && value !== null) {
     const entries = Object.entries(value).filter(([, each]) => each !== undefined);
-    return `{${entries.sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, each]) => `${JSON.stringify(key)}:${canonical(each)}`).join(",")}}`;
+    return `{${entries
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([key, each]) => `${JSON.stringify(key)}:${canonical(each)}`)
+      .join(",")}}`;
   }
   return JSON.stringify(value);
 }

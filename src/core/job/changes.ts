@@ -18,7 +18,12 @@ export function planChange(before: Run, after: Run): PlanChange | undefined {
   const renewedBefore = new Set(before.plan.renewals.map((each) => each.part));
   const renewed = after.plan.renewals.filter((each) => !renewedBefore.has(each.part));
   if (added.length === 0 && dropped.length === 0 && renewed.length === 0) return undefined;
-  return { minutes: after.plan.minutes - before.plan.minutes, added, dropped, says: sentences(before, after, renewed) };
+  return {
+    minutes: after.plan.minutes - before.plan.minutes,
+    added,
+    dropped,
+    says: sentences(before, after, renewed),
+  };
 }
 
 function sentences(before: Run, after: Run, renewed: Run["plan"]["renewals"]): string[] {
@@ -26,24 +31,34 @@ function sentences(before: Run, after: Run, renewed: Run["plan"]["renewals"]): s
   const name = (id: string) => partName(after.inputs, id);
   const found = renewed.filter((each) => each.because !== "spoiled");
   const spoiled = renewed.filter((each) => each.because === "spoiled");
-  if (found.length > 0) says.push(`Renew ${list(found.map((each) => name(each.part)))}: ${lowerFirst(found[0]!.why)}`);
-  if (spoiled.length > 0) says.push(`The deeper strip spoils ${list(spoiled.map((each) => name(each.part)))}.`);
+  if (found.length > 0)
+    says.push(`Renew ${list(found.map((each) => name(each.part)))}: ${lowerFirst(found[0]!.why)}`);
+  if (spoiled.length > 0)
+    says.push(`The deeper strip spoils ${list(spoiled.map((each) => name(each.part)))}.`);
   const deeper = after.plan.removed.filter((part) => !before.plan.removed.includes(part));
   if (deeper.length > 0) says.push(`Take off ${list(deeper.map(name))}, too.`);
   if (renewed.length > 0) {
     const { kits } = after.plan;
-    if (kits.missing.length > 0) says.push(`No stock has ${list(kits.missing.map(name))}: get it before you go on, or stop work.`);
-    else if (kits.picks.length > 0) says.push(`${list(kits.picks.map((pick) => `${pick.name} (${pick.place})`))} ${kits.picks.length === 1 ? "has" : "have"} what is needed.`);
+    if (kits.missing.length > 0)
+      says.push(`No stock has ${list(kits.missing.map(name))}: get it before you go on, or stop work.`);
+    else if (kits.picks.length > 0)
+      says.push(
+        `${list(kits.picks.map((pick) => `${pick.name} (${pick.place})`))} ${kits.picks.length === 1 ? "has" : "have"} what is needed.`,
+      );
     const left = kits.leftovers.reduce((sum, each) => sum + each.quantity, 0);
     if (left > 0) says.push(`${left} ${left === 1 ? "piece" : "pieces"} will be left over: that is right.`);
   }
-  const closures = (run: Run) => (run.plan.isolation?.ok === true ? run.plan.isolation.value.closures.map((each) => each.link) : []);
+  const closures = (run: Run) =>
+    run.plan.isolation?.ok === true ? run.plan.isolation.value.closures.map((each) => each.link) : [];
   const newly = closures(after).filter((link) => !closures(before).includes(link));
   if (newly.length > 0) says.push(`Shut ${list(newly)} as well, then prove zero again.`);
-  if (after.plan.isolation?.ok === false && before.plan.isolation?.ok === true) says.push("There is no safe isolation left. Stop work and make the section safe.");
+  if (after.plan.isolation?.ok === false && before.plan.isolation?.ok === true)
+    says.push("There is no safe isolation left. Stop work and make the section safe.");
   return says;
 }
 
-const partName = ({ sheet }: JobInputs, id: string) => (sheet.parts.find((part) => part.id === id)?.name ?? id).toLowerCase();
+const partName = ({ sheet }: JobInputs, id: string) =>
+  (sheet.parts.find((part) => part.id === id)?.name ?? id).toLowerCase();
 const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-const list = (names: readonly string[]) => (names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`);
+const list = (names: readonly string[]) =>
+  names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;

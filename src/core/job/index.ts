@@ -4,7 +4,29 @@ export { type Bell, inRingingOrder, jobBells, valveBell, WATCH_AFTER_H } from ".
 export { type BrokenChain, canonical, chainStart, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
-export { BAR, effectiveEvents, type Progress, PROVE_STEPS, replay, type TakenReading } from "./progress";
+export { BAR, effectiveEvents, PROVE_STEPS, type Progress, replay, type TakenReading } from "./progress";
 export { afterService, type JobRecord, jobRecord, type RecordLine } from "./record";
-export { boltsLeft, gate, type Gate, mayCloseEarly, nextBolt, outOfService, type Run, run, type RunStatus, type StepState } from "./run";
-export { type FitRule, type ListLine, type Pass, PHASE_NAMES, PHASES, type Phase, type Step, type StepKind, type StepOf, type ToolUse } from "./step";
+export {
+  boltsLeft,
+  type Gate,
+  gate,
+  mayCloseEarly,
+  nextBolt,
+  outOfService,
+  type Run,
+  type RunStatus,
+  run,
+  type StepState,
+} from "./run";
+export {
+  type FitRule,
+  type ListLine,
+  type Pass,
+  PHASE_NAMES,
+  PHASES,
+  type Phase,
+  type Step,
+  type StepKind,
+  type StepOf,
+  type ToolUse,
+} from "./step";

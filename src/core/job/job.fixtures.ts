@@ -7,7 +7,9 @@ import type { Step } from "./step";
 
 /** Reads a demo document; a broken one is a bug in the demo. */
 export function demoDocument<T>(path: string): T {
-  const read = readDocument(JSON.parse(readFileSync(new URL(`../../../demo/${path}`, import.meta.url), "utf8")));
+  const read = readDocument(
+    JSON.parse(readFileSync(new URL(`../../../demo/${path}`, import.meta.url), "utf8")),
+  );
   if (!read.ok) throw new Error(`${path}: ${JSON.stringify(read.error)}`);
   return read.value as T;
 }
@@ -17,7 +19,16 @@ export const START = Date.parse("2026-06-01T09:00:00Z");
 export function wetJob(more: Partial<JobInputs> = {}): JobInputs {
   return {
     id: "job-1",
-    valve: { tag: "NQ-H07", name: "Hydrant on the slip", place: "North quay", sheet: "brae-quaywall-4", line: "north-quay", node: "NQ-H07", generation: "C", build: "bayonet" },
+    valve: {
+      tag: "NQ-H07",
+      name: "Hydrant on the slip",
+      place: "North quay",
+      sheet: "brae-quaywall-4",
+      line: "north-quay",
+      node: "NQ-H07",
+      generation: "C",
+      build: "bayonet",
+    },
     sheet: demoDocument<Sheet>("sheets/brae-quaywall-4.json"),
     line: demoDocument<Line>("lines/north-quay.json"),
     store: demoDocument<Store>("stores/works-store.json"),
@@ -34,7 +45,16 @@ export function dryJob(more: Partial<JobInputs> = {}): JobInputs {
   return {
     ...wetJob(),
     id: "job-2",
-    valve: { tag: "NQ-H10", name: "Hydrant at the west wall", place: "North quay", sheet: "quillon-harbour-5", line: "north-quay", node: "NQ-H10", generation: "1", build: "opens-right" },
+    valve: {
+      tag: "NQ-H10",
+      name: "Hydrant at the west wall",
+      place: "North quay",
+      sheet: "quillon-harbour-5",
+      line: "north-quay",
+      node: "NQ-H10",
+      generation: "1",
+      build: "opens-right",
+    },
     sheet: demoDocument<Sheet>("sheets/quillon-harbour-5.json"),
     reach: ["main-seat"],
     reason: { kind: "symptom", says: "Water runs in the barrel when shut" },
@@ -66,7 +86,13 @@ export class Walk {
 
   /** Adds an event of the technician's; a refusal is thrown, with its words. */
   add(event: Record<string, unknown>): this {
-    const full = { v: 1, id: `${this.inputs.id}-e${this.events.length + 1}`, at: new Date(this.now).toISOString(), by: "Tam Arkle", ...event } as JobEvent;
+    const full = {
+      v: 1,
+      id: `${this.inputs.id}-e${this.events.length + 1}`,
+      at: new Date(this.now).toISOString(),
+      by: "Tam Arkle",
+      ...event,
+    } as JobEvent;
     const taken = accept(this.inputs, this.events, full, this.now);
     if (!taken.ok) throw new Error(`${taken.error.path} ${taken.error.message}`);
     this.events.push(full);
@@ -92,7 +118,14 @@ export class Walk {
     this.now += Math.max(0.2, step.minutes) * 60_000;
     switch (step.kind) {
       case "gauge":
-        this.add({ kind: "reading-taken", ...at, what: "zero", dimension: "gauge pressure", si: 0, typed: "0 bar g" });
+        this.add({
+          kind: "reading-taken",
+          ...at,
+          what: "zero",
+          dimension: "gauge pressure",
+          si: 0,
+          typed: "0 bar g",
+        });
         return;
       case "wait":
         this.add({ kind: "wait-started", ...at, minutes: step.minutes });
@@ -103,7 +136,11 @@ export class Walk {
         this.#check(step.check, at);
         return;
       case "tighten":
-        for (let next = nextBolt(step, this.job.progress); next !== undefined; next = nextBolt(step, this.job.progress))
+        for (
+          let next = nextBolt(step, this.job.progress);
+          next !== undefined;
+          next = nextBolt(step, this.job.progress)
+        )
           this.add({ kind: "bolt-pulled", ...at, pass: next.pass, bolt: next.bolt });
         return;
       case "sign-off":
@@ -118,12 +155,26 @@ export class Walk {
 
   #check(check: Extract<Step, { kind: "check" }>["check"], at: { step: string }): void {
     const given = this.answers[check.id];
-    if (check.kind === "choice") this.add({ kind: "check-answered", ...at, check: check.id, answer: given ?? check.options.find((each) => each.means === "reuse")!.id });
-    else if (check.kind === "trick") this.add({ kind: "check-answered", ...at, check: check.id, answer: given ?? "go" });
+    if (check.kind === "choice")
+      this.add({
+        kind: "check-answered",
+        ...at,
+        check: check.id,
+        answer: given ?? check.options.find((each) => each.means === "reuse")!.id,
+      });
+    else if (check.kind === "trick")
+      this.add({ kind: "check-answered", ...at, check: check.id, answer: given ?? "go" });
     else {
-      const value = given === undefined ? ((check.low ?? 0) + (check.high ?? (check.low ?? 1) * 1.1)) / 2 : Number(given);
+      const value =
+        given === undefined ? ((check.low ?? 0) + (check.high ?? (check.low ?? 1) * 1.1)) / 2 : Number(given);
       const scale = check.unit === "bar g" ? 1e5 : check.unit === "mm" ? 1e-3 : check.unit === "min" ? 60 : 1;
-      this.add({ kind: "check-measured", ...at, check: check.id, si: value * scale, typed: `${value} ${check.unit}` });
+      this.add({
+        kind: "check-measured",
+        ...at,
+        check: check.id,
+        si: value * scale,
+        typed: `${value} ${check.unit}`,
+      });
     }
   }
 }

@@ -1,14 +1,34 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { JobEvent, Line } from "../formats";
-import { accept, canonical, chainStart, effectiveEvents, gate, jobBells, jobRecord, lineAsItStands, planChange, replay, run, seal, verifyChain } from ".";
+import {
+  accept,
+  canonical,
+  chainStart,
+  effectiveEvents,
+  gate,
+  jobBells,
+  jobRecord,
+  lineAsItStands,
+  planChange,
+  replay,
+  run,
+  seal,
+  verifyChain,
+} from ".";
 import { dryJob, START, Walk, wetJob } from "./job.fixtures";
 
-const titles = (walk: Walk, phase: string) => walk.job.plan.steps.filter((step) => step.phase === phase).map((step) => step.id);
+const titles = (walk: Walk, phase: string) =>
+  walk.job.plan.steps.filter((step) => step.phase === phase).map((step) => step.id);
 
 describe("the wet-barrel job", () => {
   it("shuts the three valves that part the slip from both feeds, not the seized nor the passing one", () => {
-    expect(titles(new Walk(wetJob()), "isolate")).toEqual(["shut:V-12", "shut:V-15", "shut:V-19", "drain:D2"]);
+    expect(titles(new Walk(wetJob()), "isolate")).toEqual([
+      "shut:V-12",
+      "shut:V-15",
+      "shut:V-19",
+      "drain:D2",
+    ]);
   });
 
   it.each([
@@ -16,8 +36,13 @@ describe("the wet-barrel job", () => {
     ["V-18", { passes: false }, ["V-12", "V-15", "V-18"]],
   ])("would use %s if it were sound", (id, flaw, closures) => {
     const inputs = wetJob();
-    const line = { ...inputs.line!, links: inputs.line!.links.map((link) => (link.id === id ? { ...link, ...flaw } : link)) } as Line;
-    const shut = titles(new Walk({ ...inputs, line }), "isolate").filter((step) => step.startsWith("shut:")).map((step) => step.slice(5));
+    const line = {
+      ...inputs.line!,
+      links: inputs.line!.links.map((link) => (link.id === id ? { ...link, ...flaw } : link)),
+    } as Line;
+    const shut = titles(new Walk({ ...inputs, line }), "isolate")
+      .filter((step) => step.startsWith("shut:"))
+      .map((step) => step.slice(5));
     expect([...shut].sort()).toEqual(closures);
   });
 
@@ -34,7 +59,9 @@ describe("the wet-barrel job", () => {
   });
 
   it("goes deeper and fetches the kit when the disc fails, and says what changed", () => {
-    const walk = new Walk(wetJob(), { "disc-face": "catches" }).until((step) => step.id === "check:disc-face");
+    const walk = new Walk(wetJob(), { "disc-face": "catches" }).until(
+      (step) => step.id === "check:disc-face",
+    );
     const before = walk.job;
     walk.doStep(before.current!);
     const change = planChange(before, walk.job);
@@ -53,7 +80,10 @@ describe("the wet-barrel job", () => {
 
   it("does not offer the kit of another generation", () => {
     const inputs = wetJob();
-    const walk = new Walk({ ...inputs, valve: { ...inputs.valve, generation: "A" } }, { "disc-face": "catches" }).until((step) => step.id === "strip:thrust-nut");
+    const walk = new Walk(
+      { ...inputs, valve: { ...inputs.valve, generation: "A" } },
+      { "disc-face": "catches" },
+    ).until((step) => step.id === "strip:thrust-nut");
     expect(walk.job.plan.kits.picks.map((pick) => pick.id)).toContain("BF-K21");
     expect(walk.job.plan.kits.doNotTake.map((kit) => kit.id)).toEqual(["BF-K31"]);
   });
@@ -69,7 +99,14 @@ describe("the wet-barrel job", () => {
 
 describe("proving zero", () => {
   const atGauge = () => new Walk(wetJob()).until((step) => step.id === "prove:gauge");
-  const reading = (si: number, step = "prove:gauge") => ({ kind: "reading-taken", step, what: "zero", dimension: "gauge pressure", si, typed: `${si / 1e5} bar g` });
+  const reading = (si: number, step = "prove:gauge") => ({
+    kind: "reading-taken",
+    step,
+    what: "zero",
+    dimension: "gauge pressure",
+    si,
+    typed: `${si / 1e5} bar g`,
+  });
 
   it("does not open on a reading above zero", () => {
     const walk = atGauge().add(reading(40_000));
@@ -82,7 +119,9 @@ describe("proving zero", () => {
   it("finds another closure when one is named as passing, and has zero proven again", () => {
     const walk = atGauge().add(reading(40_000)).add({ kind: "closure-passes", link: "V-19" });
     expect(walk.job.current?.id).toBe("shut:V-22");
-    expect(walk.job.plan.isolation?.ok && walk.job.plan.isolation.value.lost.map((each) => each.node)).toContain("NQ-H09");
+    expect(
+      walk.job.plan.isolation?.ok && walk.job.plan.isolation.value.lost.map((each) => each.node),
+    ).toContain("NQ-H09");
     walk.until((step) => step.phase === "mark");
     expect(walk.job.shut).toContain("V-19");
     walk.toEnd();
@@ -91,7 +130,9 @@ describe("proving zero", () => {
   });
 
   it("starts the wait anew when the second reading has climbed", () => {
-    const walk = new Walk(wetJob()).until((step) => step.id === "prove:again").add(reading(20_000, "prove:again"));
+    const walk = new Walk(wetJob())
+      .until((step) => step.id === "prove:again")
+      .add(reading(20_000, "prove:again"));
     expect(walk.job.current?.id).toBe("prove:gauge");
     walk.add(reading(0));
     expect(walk.job.current?.id).toBe("prove:hold");
@@ -99,7 +140,9 @@ describe("proving zero", () => {
   });
 
   it("holds the wait to its end", () => {
-    const walk = new Walk(wetJob()).until((step) => step.id === "prove:hold").add({ kind: "wait-started", step: "prove:hold", minutes: 10 });
+    const walk = new Walk(wetJob())
+      .until((step) => step.id === "prove:hold")
+      .add({ kind: "wait-started", step: "prove:hold", minutes: 10 });
     walk.now += 9 * 60_000;
     expect(() => walk.add({ kind: "step-done", step: "prove:hold" })).toThrow("1 min to go");
     expect(jobBells(walk.job).find((bell) => bell.kind === "wait")?.at).toBe(walk.now + 60_000);
@@ -109,9 +152,15 @@ describe("proving zero", () => {
 
   it("blocks the job, with the way out, when nothing is left to shut", () => {
     const inputs = wetJob();
-    const line = { ...inputs.line!, links: inputs.line!.links.map((link) => (link.kind === "valve" ? { ...link, operable: false } : link)) } as Line;
+    const line = {
+      ...inputs.line!,
+      links: inputs.line!.links.map((link) => (link.kind === "valve" ? { ...link, operable: false } : link)),
+    } as Line;
     const walk = new Walk({ ...inputs, line }).until((step) => step.kind === "blocked");
-    expect(walk.job.states.get("isolate:blocked")).toMatchObject({ kind: "halted", says: expect.stringContaining("Nothing can be shut along") });
+    expect(walk.job.states.get("isolate:blocked")).toMatchObject({
+      kind: "halted",
+      says: expect.stringContaining("Nothing can be shut along"),
+    });
     expect(() => walk.add({ kind: "step-done", step: "isolate:blocked" })).toThrow("not done by ticking");
   });
 });
@@ -135,7 +184,10 @@ describe("the dry-barrel job", () => {
   it("fails a barrel that does not drain", () => {
     const walk = new Walk(dryJob(), { "drain-time": "14" }).until((step) => step.id === "check:drain-time");
     walk.doStep(walk.job.current!);
-    expect(walk.job.states.get("check:drain-time")).toMatchObject({ kind: "halted", says: expect.stringContaining("drain is blocked") });
+    expect(walk.job.states.get("check:drain-time")).toMatchObject({
+      kind: "halted",
+      says: expect.stringContaining("drain is blocked"),
+    });
     expect(gate(walk.job, "sign-off").open).toBe(false);
   });
 });
@@ -174,8 +226,24 @@ describe("the rules of the log", () => {
 
   it("refuses a reading below vacuum, and a device whose clock runs ahead", () => {
     const walk = new Walk(wetJob()).until((step) => step.id === "prove:gauge");
-    expect(() => walk.add({ kind: "reading-taken", step: "prove:gauge", what: "zero", dimension: "gauge pressure", si: -2e5, typed: "-2 bar" })).toThrow("vacuum");
-    const ahead = { v: 1, id: "x", by: "T", kind: "note-added", text: "hello", at: new Date(walk.now + 3_600_000).toISOString() } as JobEvent;
+    expect(() =>
+      walk.add({
+        kind: "reading-taken",
+        step: "prove:gauge",
+        what: "zero",
+        dimension: "gauge pressure",
+        si: -2e5,
+        typed: "-2 bar",
+      }),
+    ).toThrow("vacuum");
+    const ahead = {
+      v: 1,
+      id: "x",
+      by: "T",
+      kind: "note-added",
+      text: "hello",
+      at: new Date(walk.now + 3_600_000).toISOString(),
+    } as JobEvent;
     const taken = accept(walk.inputs, walk.events, ahead, walk.now);
     expect(taken).toMatchObject({ ok: false, error: { path: "/at" } });
   });
@@ -204,7 +272,8 @@ describe("the rules of the log", () => {
         const walk = new Walk(whole.inputs);
         walk.events.push(...whole.events);
         walk.now = whole.now;
-        for (let i = 0; i < undos; i++) walk.add({ id: `undo-${i}`, kind: "undone", event: effectiveEvents(walk.events).at(-1)!.id });
+        for (let i = 0; i < undos; i++)
+          walk.add({ id: `undo-${i}`, kind: "undone", event: effectiveEvents(walk.events).at(-1)!.id });
         const { tray } = walk.job;
         expect(tray.off).toBe(tray.back + tray.missing.length);
         expect(walk.until((step) => step.id === "tray").job.tray.balances).toBe(true);
@@ -251,7 +320,10 @@ describe("the hash chain", () => {
 
   it("shows a change of what the job began with", () => {
     const { inputs, events } = sealed();
-    expect(verifyChain({ ...inputs, reach: ["cap"] }, events)).toMatchObject({ ok: false, error: { seq: 1 } });
+    expect(verifyChain({ ...inputs, reach: ["cap"] }, events)).toMatchObject({
+      ok: false,
+      error: { seq: 1 },
+    });
   });
 
   it("does not depend on the order of keys", () => {
@@ -263,5 +335,8 @@ it("a valve that another job holds shut is not opened by this one", () => {
   const inputs = wetJob();
   const line = lineAsItStands(inputs.line!, new Map([["V-19", { job: "other", valve: "NQ-H02" }]]));
   const walk = new Walk({ ...inputs, line }).toEnd();
-  expect(walk.job.plan.steps.find((step) => step.id === "open:V-19")).toMatchObject({ kind: "open", leaveShut: true });
+  expect(walk.job.plan.steps.find((step) => step.id === "open:V-19")).toMatchObject({
+    kind: "open",
+    leaveShut: true,
+  });
 });

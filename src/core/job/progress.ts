@@ -36,11 +36,22 @@ export interface Progress {
   /** The proving readings that still count: a reading above zero starts the proof anew. */
   readonly proof: ReadonlyMap<string, TakenReading>;
   readonly answers: ReadonlyMap<string, GivenAnswer>;
-  readonly waits: ReadonlyMap<string, { readonly from: number; readonly until: number; readonly event: string }>;
+  readonly waits: ReadonlyMap<
+    string,
+    { readonly from: number; readonly until: number; readonly event: string }
+  >;
   readonly passing: readonly string[];
   readonly bolts: ReadonlyMap<string, ReadonlySet<string>>;
-  readonly judged: ReadonlyMap<string, { readonly disposition: "reuse" | "renew"; readonly reason: string; readonly by: string }>;
-  readonly notes: readonly { readonly at: number; readonly by: string; readonly text: string; readonly step?: string }[];
+  readonly judged: ReadonlyMap<
+    string,
+    { readonly disposition: "reuse" | "renew"; readonly reason: string; readonly by: string }
+  >;
+  readonly notes: readonly {
+    readonly at: number;
+    readonly by: string;
+    readonly text: string;
+    readonly step?: string;
+  }[];
   readonly stopped?: { readonly at: number; readonly by: string; readonly reason: string };
   readonly signedOff?: { readonly at: number; readonly by: string; readonly statement: string };
 }
@@ -54,7 +65,8 @@ export const BAR = 1e5;
 /** Events that still hold: an undo takes back its event, and an undo taken back gives it again. */
 export function effectiveEvents(events: readonly JobEvent[]): JobEvent[] {
   const undone = new Set<string>();
-  for (const event of events.toReversed()) if (event.kind === "undone" && !undone.has(event.id)) undone.add(event.event);
+  for (const event of events.toReversed())
+    if (event.kind === "undone" && !undone.has(event.id)) undone.add(event.event);
   return events.filter((event) => event.kind !== "undone" && !undone.has(event.id));
 }
 
@@ -103,10 +115,24 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         break;
       }
       case "check-answered":
-        answers.set(event.check, { event: id, at, by, answer: { kind: "said", answer: event.answer, ...(event.reason !== undefined && { reason: event.reason }) } });
+        answers.set(event.check, {
+          event: id,
+          at,
+          by,
+          answer: {
+            kind: "said",
+            answer: event.answer,
+            ...(event.reason !== undefined && { reason: event.reason }),
+          },
+        });
         break;
       case "check-measured":
-        answers.set(event.check, { event: id, at, by, answer: { kind: "measured", si: event.si, typed: event.typed } });
+        answers.set(event.check, {
+          event: id,
+          at,
+          by,
+          answer: { kind: "measured", si: event.si, typed: event.typed },
+        });
         break;
       case "part-judged":
         judged.set(event.part, { disposition: event.disposition, reason: event.reason, by });

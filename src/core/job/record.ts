@@ -16,18 +16,41 @@ export interface RecordLine {
 export interface JobRecord {
   readonly asFound: readonly string[];
   readonly asLeft: readonly string[];
-  readonly findings: readonly { readonly check: string; readonly answer: string; readonly means: string; readonly says: string }[];
-  readonly readings: readonly { readonly what: string; readonly typed: string; readonly at: number; readonly by: string; readonly step: string }[];
+  readonly findings: readonly {
+    readonly check: string;
+    readonly answer: string;
+    readonly means: string;
+    readonly says: string;
+  }[];
+  readonly readings: readonly {
+    readonly what: string;
+    readonly typed: string;
+    readonly at: number;
+    readonly by: string;
+    readonly step: string;
+  }[];
   readonly renewed: readonly { readonly part: string; readonly why: string }[];
   readonly kept: readonly string[];
   readonly leftovers: readonly { readonly name: string; readonly quantity: number; readonly why: string }[];
-  readonly torques: readonly { readonly part: string; readonly torque_Nm: number; readonly passes: number; readonly bolts: number }[];
+  readonly torques: readonly {
+    readonly part: string;
+    readonly torque_Nm: number;
+    readonly passes: number;
+    readonly bolts: number;
+  }[];
   readonly people: readonly string[];
   readonly overrides: readonly { readonly step: string; readonly reason: string; readonly by: string }[];
-  readonly closures: readonly { readonly link: string; readonly lock: string; readonly shutAt: number; readonly openedAt?: number }[];
+  readonly closures: readonly {
+    readonly link: string;
+    readonly lock: string;
+    readonly shutAt: number;
+    readonly openedAt?: number;
+  }[];
   readonly lines: readonly RecordLine[];
   readonly next: Due | undefined;
-  readonly chain: { readonly intact: true; readonly entries: number } | { readonly intact: false; readonly message: string };
+  readonly chain:
+    | { readonly intact: true; readonly entries: number }
+    | { readonly intact: false; readonly message: string };
 }
 
 /** The valve as it stands once a job on it is signed off: serviced that day, its symptom gone. */
@@ -44,7 +67,8 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const name = (id: string) => inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
   const signed = progress.signedOff;
   // A job closed early (nothing shut, nothing off) serviced nothing: the valve stays due.
-  const finished = signed === undefined || job.current !== undefined ? inputs.valve : afterService(inputs.valve, signed.at);
+  const finished =
+    signed === undefined || job.current !== undefined ? inputs.valve : afterService(inputs.valve, signed.at);
   const inPhase = (phases: readonly Phase[]) =>
     plan.findings.filter((finding) => {
       const phase = steps.get(`check:${finding.check}`)?.phase;
@@ -62,33 +86,80 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
     asLeft: inPhase(["rebuild", "test"]).map((finding) => `${finding.answer}: ${finding.says}`),
     findings: plan.findings.map(({ check, answer, means, says }) => ({ check, answer, means, says })),
     readings: [
-      ...progress.readings.map(({ what, typed, at, by, step }) => ({ what, typed, at, by, step: steps.get(step)?.title ?? step })),
+      ...progress.readings.map(({ what, typed, at, by, step }) => ({
+        what,
+        typed,
+        at,
+        by,
+        step: steps.get(step)?.title ?? step,
+      })),
       ...[...progress.answers].flatMap(([check, given]) =>
-        given.answer.kind === "measured" ? [{ what: check, typed: given.answer.typed, at: given.at, by: given.by, step: steps.get(`check:${check}`)?.title ?? check }] : [],
+        given.answer.kind === "measured"
+          ? [
+              {
+                what: check,
+                typed: given.answer.typed,
+                at: given.at,
+                by: given.by,
+                step: steps.get(`check:${check}`)?.title ?? check,
+              },
+            ]
+          : [],
       ),
     ].sort((a, b) => a.at - b.at),
-    renewed: job.tray.items.filter((item) => item.place === "renewed").map((item) => ({ part: item.name, why: plan.renewals.find((each) => each.part === item.part)?.why ?? "" })),
-    kept: job.tray.items.filter((item) => item.keep !== undefined && item.place === "back-in").map((item) => item.name),
+    renewed: job.tray.items
+      .filter((item) => item.place === "renewed")
+      .map((item) => ({
+        part: item.name,
+        why: plan.renewals.find((each) => each.part === item.part)?.why ?? "",
+      })),
+    kept: job.tray.items
+      .filter((item) => item.keep !== undefined && item.place === "back-in")
+      .map((item) => item.name),
     leftovers: progress.done.has("tray") ? plan.kits.leftovers : [],
     torques: plan.steps.flatMap((step) => {
       if (job.states.get(step.id)?.kind !== "done") return [];
-      if (step.kind === "tighten") return [{ part: name(step.part ?? ""), torque_Nm: step.passes.at(-1)?.torque_Nm ?? 0, passes: step.passes.length, bolts: step.bolts }];
-      return step.kind === "fit" && step.torque_Nm !== undefined ? [{ part: name(step.part ?? ""), torque_Nm: step.torque_Nm, passes: 1, bolts: 1 }] : [];
+      if (step.kind === "tighten")
+        return [
+          {
+            part: name(step.part ?? ""),
+            torque_Nm: step.passes.at(-1)?.torque_Nm ?? 0,
+            passes: step.passes.length,
+            bolts: step.bolts,
+          },
+        ];
+      return step.kind === "fit" && step.torque_Nm !== undefined
+        ? [{ part: name(step.part ?? ""), torque_Nm: step.torque_Nm, passes: 1, bolts: 1 }]
+        : [];
     }),
     people: [...new Set([inputs.openedBy, ...sealed.map((each) => each.event.by)])],
-    overrides: [...progress.overridden].map(([step, each]) => ({ step: steps.get(step)?.title ?? step, reason: each.reason, by: each.by })),
+    overrides: [...progress.overridden].map(([step, each]) => ({
+      step: steps.get(step)?.title ?? step,
+      reason: each.reason,
+      by: each.by,
+    })),
     closures: [...progress.done].flatMap(([id, done]) => {
       if (!id.startsWith("shut:")) return [];
       const link = id.slice("shut:".length);
       const opened = progress.done.get(`open:${link}`)?.at;
-      return [{ link, lock: done.entry ?? "", shutAt: done.at, ...(opened !== undefined && { openedAt: opened }) }];
+      return [
+        { link, lock: done.entry ?? "", shutAt: done.at, ...(opened !== undefined && { openedAt: opened }) },
+      ];
     }),
     lines: sealed.map(({ event }) => {
       const step = "step" in event && event.step !== undefined ? steps.get(event.step) : undefined;
-      return { at: Date.parse(event.at), by: event.by, phase: step?.phase, what: lineOf(event, step?.title), entry: entryOf(event) };
+      return {
+        at: Date.parse(event.at),
+        by: event.by,
+        phase: step?.phase,
+        what: lineOf(event, step?.title),
+        entry: entryOf(event),
+      };
     }),
     next: signed === undefined ? undefined : dues(finished, inputs.sheet, signed.at)[0],
-    chain: chain.ok ? { intact: true, entries: chain.value } : { intact: false, message: chain.error.message },
+    chain: chain.ok
+      ? { intact: true, entries: chain.value }
+      : { intact: false, message: chain.error.message },
   };
 }
 

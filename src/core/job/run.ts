@@ -5,7 +5,7 @@ import type { LostConsumer } from "../isolation";
 import { ok, type Result } from "../result";
 import { compile, type Plan } from "./compile";
 import { shutLinks } from "./compile/isolate";
-import { BAR, boltKey, type Progress, PROVE_STEPS, replay } from "./progress";
+import { BAR, boltKey, PROVE_STEPS, type Progress, replay } from "./progress";
 import type { Phase, Step, StepOf } from "./step";
 
 /** Whether a step is behind us; a halted one has an answer that forbids going on. */
@@ -53,7 +53,10 @@ export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run,
     tray: trayOf(inputs, progress, plan.value),
     status: statusOf(progress),
     shut: shutLinks(progress).filter((link) => !progress.done.has(`open:${link}`)),
-    minutesLeft: steps.reduce((sum, step) => (states.get(step.id)?.kind === "done" ? sum : sum + step.minutes), 0),
+    minutesLeft: steps.reduce(
+      (sum, step) => (states.get(step.id)?.kind === "done" ? sum : sum + step.minutes),
+      0,
+    ),
   });
 }
 
@@ -64,8 +67,12 @@ function statusOf({ signedOff, stopped }: Progress): RunStatus {
 }
 
 function trayOf(inputs: JobInputs, progress: Progress, plan: Plan): TrayAccount {
-  const taken = [...progress.done.keys()].flatMap((id) => (id.startsWith("strip:") ? [id.slice("strip:".length)] : []));
-  const fitted = new Set([...progress.done.keys()].flatMap((id) => (id.startsWith("fit:") ? [id.slice("fit:".length)] : [])));
+  const taken = [...progress.done.keys()].flatMap((id) =>
+    id.startsWith("strip:") ? [id.slice("strip:".length)] : [],
+  );
+  const fitted = new Set(
+    [...progress.done.keys()].flatMap((id) => (id.startsWith("fit:") ? [id.slice("fit:".length)] : [])),
+  );
   return trayAccount(inputs.sheet, taken, fitted, new Set(plan.renewals.map((each) => each.part)));
 }
 
@@ -80,8 +87,11 @@ function stateOf(step: Step, progress: Progress, plan: Plan): StepState {
     case "gauge": {
       if (progress.proof.has(step.id)) return { kind: "done" };
       const last = progress.readings.findLast((reading) => reading.step.startsWith("prove:"));
-      const wasHigh = last !== undefined && last.si > step.zero_bar * BAR && !passedSince(progress, last.event);
-      return wasHigh && step.id === PROVE_STEPS.gauge ? { kind: "not-zero", typed: last.typed } : { kind: "open" };
+      const wasHigh =
+        last !== undefined && last.si > step.zero_bar * BAR && !passedSince(progress, last.event);
+      return wasHigh && step.id === PROVE_STEPS.gauge
+        ? { kind: "not-zero", typed: last.typed }
+        : { kind: "open" };
     }
     case "wait": {
       if (progress.done.has(step.id)) return { kind: "done" };
@@ -111,10 +121,14 @@ export function boltsLeft(step: StepOf<"tighten">, progress: Progress): number {
 }
 
 /** The next bolt by the pattern: pass and place in the pulling order, both from 1. */
-export function nextBolt(step: StepOf<"tighten">, progress: Progress): { readonly pass: number; readonly bolt: number } | undefined {
+export function nextBolt(
+  step: StepOf<"tighten">,
+  progress: Progress,
+): { readonly pass: number; readonly bolt: number } | undefined {
   const pulled = progress.bolts.get(step.id) ?? new Set();
   for (let pass = 1; pass <= step.passes.length; pass++)
-    for (let bolt = 1; bolt <= step.bolts; bolt++) if (!pulled.has(boltKey(pass, bolt))) return { pass, bolt };
+    for (let bolt = 1; bolt <= step.bolts; bolt++)
+      if (!pulled.has(boltKey(pass, bolt))) return { pass, bolt };
   return undefined;
 }
 
@@ -127,23 +141,31 @@ export function gate(run: Run, phase: Phase): Gate {
     run.plan.steps.find((step) => phases.includes(step.phase) && run.states.get(step.id)?.kind !== "done");
   if (phase === "strip" || phase === "inspect" || phase === "rebuild") {
     const open = left(["isolate", "prove"]);
-    if (open !== undefined) return { open: false, says: `Nothing is opened before zero is proven. Still to do: ${open.title}` };
+    if (open !== undefined)
+      return { open: false, says: `Nothing is opened before zero is proven. Still to do: ${open.title}` };
   }
   if (phase === "restore") {
     const open = left(["rebuild"]);
-    if (!run.tray.balances) return { open: false, says: `The tray does not balance: ${run.tray.missing.map((item) => item.name).join(", ")} ${run.tray.missing.length === 1 ? "is" : "are"} still on it.` };
-    if (open !== undefined) return { open: false, says: `The valve is not whole yet. Still to do: ${open.title}` };
+    if (!run.tray.balances)
+      return {
+        open: false,
+        says: `The tray does not balance: ${run.tray.missing.map((item) => item.name).join(", ")} ${run.tray.missing.length === 1 ? "is" : "are"} still on it.`,
+      };
+    if (open !== undefined)
+      return { open: false, says: `The valve is not whole yet. Still to do: ${open.title}` };
   }
   if (phase === "sign-off") {
     const open = left(["restore", "test"]);
     if (open !== undefined) return { open: false, says: `Not proven yet. Still to do: ${open.title}` };
-    if (run.shut.length > 0) return { open: false, says: `Still shut: ${run.shut.join(", ")}. Open them and take the locks off.` };
+    if (run.shut.length > 0)
+      return { open: false, says: `Still shut: ${run.shut.join(", ")}. Open them and take the locks off.` };
   }
   return { open: true };
 }
 
 /** Nothing was shut and nothing is off: the job may end here without going through the rest. */
-export const mayCloseEarly = (run: Run): boolean => run.shut.length === 0 && run.tray.off === 0 && run.status.kind !== "signed-off";
+export const mayCloseEarly = (run: Run): boolean =>
+  run.shut.length === 0 && run.tray.off === 0 && run.status.kind !== "signed-off";
 
 /** Who is without service now: what the plan takes away, once its first closure is made. */
 export function outOfService(run: Run): readonly LostConsumer[] {

@@ -72,7 +72,13 @@ export interface Pass {
 export type StepKind =
   | { readonly kind: "do" }
   | { readonly kind: "collect"; readonly lines: readonly ListLine[] }
-  | { readonly kind: "shut"; readonly link: string; readonly lockable: boolean; readonly where?: string; readonly turns?: number }
+  | {
+      readonly kind: "shut";
+      readonly link: string;
+      readonly lockable: boolean;
+      readonly where?: string;
+      readonly turns?: number;
+    }
   | { readonly kind: "write-down"; readonly ask: string }
   | { readonly kind: "blocked"; readonly reason: string }
   | { readonly kind: "gauge"; readonly zero_bar: number; readonly again: boolean }
@@ -80,10 +86,30 @@ export type StepKind =
   | { readonly kind: "capture"; readonly ask: string; readonly choices: readonly string[] }
   | { readonly kind: "strip" }
   | { readonly kind: "check"; readonly check: Check }
-  | { readonly kind: "fit"; readonly renew: boolean; readonly end: EndCondition; readonly loose: boolean; readonly rules: readonly FitRule[]; readonly torque_Nm?: number }
-  | { readonly kind: "tighten"; readonly bolts: number; readonly order: readonly number[]; readonly passes: readonly Pass[]; readonly note: string; readonly circle: string }
+  | {
+      readonly kind: "fit";
+      readonly renew: boolean;
+      readonly end: EndCondition;
+      readonly loose: boolean;
+      readonly rules: readonly FitRule[];
+      readonly torque_Nm?: number;
+    }
+  | {
+      readonly kind: "tighten";
+      readonly bolts: number;
+      readonly order: readonly number[];
+      readonly passes: readonly Pass[];
+      readonly note: string;
+      readonly circle: string;
+    }
   | { readonly kind: "tray" }
-  | { readonly kind: "open"; readonly link: string; readonly leaveShut: boolean; readonly where?: string; readonly turns?: number }
+  | {
+      readonly kind: "open";
+      readonly link: string;
+      readonly leaveShut: boolean;
+      readonly where?: string;
+      readonly turns?: number;
+    }
   | { readonly kind: "sign-off" };
 
 /** What goes on a surface or thread, or must not. */
@@ -97,6 +123,9 @@ export type Step = StepBase & StepKind;
 export type StepOf<K extends Step["kind"]> = Extract<Step, { kind: K }>;
 
 /** A step with the usual blanks filled in. */
-export function step<K extends StepKind>(head: Pick<StepBase, "id" | "phase" | "title" | "why" | "minutes"> & Partial<StepBase>, body: K): Step {
+export function step<K extends StepKind>(
+  head: Pick<StepBase, "id" | "phase" | "title" | "why" | "minutes"> & Partial<StepBase>,
+  body: K,
+): Step {
   return { tools: [], forbidden: [], cautions: [], cues: [], mayOverride: false, ...head, ...body } as Step;
 }

@@ -43,7 +43,9 @@ export const otherEnd = (net: Network, link: number, node: number): number =>
 
 /** What can push its medium into the line: it has to be parted from any place that is opened. */
 export function isEnergy(node: LineNode): boolean {
-  return node.kind === "source" || node.kind === "boundary" || node.kind === "vessel" || node.feedsBack === true;
+  return (
+    node.kind === "source" || node.kind === "boundary" || node.kind === "vessel" || node.feedsBack === true
+  );
 }
 
 /** A valve in its everyday position holds the medium back. */
@@ -51,7 +53,11 @@ export const standsShut = (link: LineLink): boolean =>
   (link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut";
 
 /** Whether a node is reached, walking from `starts` over every link that `passable` lets through. */
-export function reachable(net: Network, starts: Iterable<number>, passable: (link: number) => boolean): Uint8Array {
+export function reachable(
+  net: Network,
+  starts: Iterable<number>,
+  passable: (link: number) => boolean,
+): Uint8Array {
   const reached = new Uint8Array(net.nodes.length);
   const queue: number[] = [];
   for (const node of starts) {
@@ -71,7 +77,8 @@ export function reachable(net: Network, starts: Iterable<number>, passable: (lin
   return reached;
 }
 
-export const energies = (net: Network): number[] => net.nodes.flatMap((node, index) => (isEnergy(node) ? [index] : []));
+export const energies = (net: Network): number[] =>
+  net.nodes.flatMap((node, index) => (isEnergy(node) ? [index] : []));
 
 /**
  * Which nodes are fed, with `shut` closed and every other valve as it stands on an ordinary day.

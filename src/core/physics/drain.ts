@@ -23,4 +23,5 @@ export function shareOfHeadLeft(elapsed: Duration, whole: Duration): number {
 export const circleArea = (diameter: Length): Area => ((Math.PI / 4) * diameter ** 2) as Area;
 
 /** Content of a round pipe: inside diameter and length in m. */
-export const pipeVolume = (diameter: Length, length: Length): Volume => (circleArea(diameter) * length) as Volume;
+export const pipeVolume = (diameter: Length, length: Length): Volume =>
+  (circleArea(diameter) * length) as Volume;

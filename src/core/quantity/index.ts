@@ -2,4 +2,4 @@ export * from "./dimension";
 export * from "./format";
 export { quantityMessage } from "./messages";
 export { type ParsedQuantity, parseQuantity, type QuantityFailure } from "./parse";
-export { fromSI, preferredUnit, toSI, type Unit, UNITS, unit, unitNamed, unitsOf } from "./units";
+export { fromSI, preferredUnit, toSI, UNITS, type Unit, unit, unitNamed, unitsOf } from "./units";

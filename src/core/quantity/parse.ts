@@ -12,7 +12,12 @@ export type QuantityFailure =
   | { readonly kind: "empty"; readonly wanted: Dimension }
   | { readonly kind: "no-number"; readonly text: string; readonly wanted: Dimension }
   | { readonly kind: "unknown-unit"; readonly unit: string; readonly wanted: Dimension }
-  | { readonly kind: "wrong-dimension"; readonly unit: string; readonly found: Dimension; readonly wanted: Dimension };
+  | {
+      readonly kind: "wrong-dimension";
+      readonly unit: string;
+      readonly found: Dimension;
+      readonly wanted: Dimension;
+    };
 
 /** A decimal with point or comma, or a whole number and a fraction: 0,4 · 3/16 · 1 1/4 · 1-1/4. */
 const FIGURE = String.raw`(?:(?:(?<whole>\d+)[\s-]+)?(?<over>\d+)\s*\/\s*(?<under>\d+)|(?<decimal>\d+(?:[.,]\d+)?(?:e[+-]?\d+)?|[.,]\d+))`;
@@ -35,7 +40,11 @@ const plain = (text: string) =>
  * @param text as typed; a bare number takes `assumed`
  * @param wanted the dimension of the field; a unit of any other is refused
  */
-export function parseQuantity(text: string, wanted: Dimension, assumed: Unit): Result<ParsedQuantity, QuantityFailure> {
+export function parseQuantity(
+  text: string,
+  wanted: Dimension,
+  assumed: Unit,
+): Result<ParsedQuantity, QuantityFailure> {
   const typed = plain(text);
   if (typed === "") return err({ kind: "empty", wanted });
   const compound = wanted === "length" ? FEET_AND_INCHES.exec(typed)?.groups : undefined;

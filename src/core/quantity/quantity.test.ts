@@ -70,9 +70,13 @@ describe("what people type", () => {
 describe("units", () => {
   it("go to SI and back unchanged", () => {
     fc.assert(
-      fc.property(fc.constantFrom(...UNITS), fc.double({ min: -1e4, max: 1e4, noNaN: true }), (each, value) => {
-        expect(fromSI(toSI(value, each), each)).toBeCloseTo(value, 6);
-      }),
+      fc.property(
+        fc.constantFrom(...UNITS),
+        fc.double({ min: -1e4, max: 1e4, noNaN: true }),
+        (each, value) => {
+          expect(fromSI(toSI(value, each), each)).toBeCloseTo(value, 6);
+        },
+      ),
     );
   });
 

@@ -48,9 +48,21 @@ export const UNITS: readonly Unit[] = [
   { id: "cm2", label: "cm²", dimension: "area", scale: 1e-4 },
   { id: "m2", label: "m²", dimension: "area", scale: 1 },
   { id: "in2", label: "in²", dimension: "area", scale: INCH ** 2, also: ["sqin"] },
-  { id: "L", label: "L", dimension: "volume", scale: 1e-3, also: ["l", "litre", "liter", "litres", "liters"] },
+  {
+    id: "L",
+    label: "L",
+    dimension: "volume",
+    scale: 1e-3,
+    also: ["l", "litre", "liter", "litres", "liters"],
+  },
   { id: "m3", label: "m³", dimension: "volume", scale: 1 },
-  { id: "US gal", label: "US gal", dimension: "volume", scale: US_GALLON, also: ["gal", "gallon", "gallons"] },
+  {
+    id: "US gal",
+    label: "US gal",
+    dimension: "volume",
+    scale: US_GALLON,
+    also: ["gal", "gallon", "gallons"],
+  },
   { id: "ft3", label: "ft³", dimension: "volume", scale: FOOT ** 3, also: ["cuft"] },
   { id: "kg", label: "kg", dimension: "mass", scale: 1 },
   { id: "g", label: "g", dimension: "mass", scale: 1e-3 },
@@ -60,7 +72,14 @@ export const UNITS: readonly Unit[] = [
   { id: "h", label: "h", dimension: "time", scale: 3600, also: ["hr", "hrs", "hour", "hours"] },
   { id: "d", label: "d", dimension: "time", scale: 86400, also: ["day", "days"] },
   { id: "°C", label: "°C", dimension: "temperature", scale: 1, offset: 273.15, also: ["c", "degc"] },
-  { id: "°F", label: "°F", dimension: "temperature", scale: 5 / 9, offset: 459.67 * (5 / 9), also: ["f", "degf"] },
+  {
+    id: "°F",
+    label: "°F",
+    dimension: "temperature",
+    scale: 5 / 9,
+    offset: 459.67 * (5 / 9),
+    also: ["f", "degf"],
+  },
   { id: "K", label: "K", dimension: "temperature", scale: 1, also: ["kelvin"] },
   { id: "ΔK", label: "K", dimension: "temperature difference", scale: 1, also: ["k"] },
   { id: "Δ°F", label: "°F", dimension: "temperature difference", scale: 5 / 9, also: ["f", "degf"] },
@@ -71,8 +90,20 @@ export const UNITS: readonly Unit[] = [
   { id: "kN", label: "kN", dimension: "force", scale: 1e3 },
   { id: "lbf", label: "lbf", dimension: "force", scale: POUND_FORCE, also: ["lb"] },
   { id: "N·m", label: "N·m", dimension: "torque", scale: 1, also: ["nm", "n.m", "n*m", "newtonmetre"] },
-  { id: "ft·lbf", label: "ft·lbf", dimension: "torque", scale: POUND_FORCE * FOOT, also: ["ftlb", "ft.lb", "ft-lb", "ftlbs", "ft-lbs", "lbft", "lb-ft", "lbf-ft", "ft·lb"] },
-  { id: "in·lbf", label: "in·lbf", dimension: "torque", scale: POUND_FORCE * INCH, also: ["inlb", "in-lb", "inlbs", "in-lbs", "in·lb"] },
+  {
+    id: "ft·lbf",
+    label: "ft·lbf",
+    dimension: "torque",
+    scale: POUND_FORCE * FOOT,
+    also: ["ftlb", "ft.lb", "ft-lb", "ftlbs", "ft-lbs", "lbft", "lb-ft", "lbf-ft", "ft·lb"],
+  },
+  {
+    id: "in·lbf",
+    label: "in·lbf",
+    dimension: "torque",
+    scale: POUND_FORCE * INCH,
+    also: ["inlb", "in-lb", "inlbs", "in-lbs", "in·lb"],
+  },
   { id: "N/mm2", label: "N/mm²", dimension: "stress", scale: 1e6, also: ["mpa"] },
   { id: "ksi", label: "ksi", dimension: "stress", scale: PSI * 1e3 },
   { id: "L/s", label: "L/s", dimension: "volume flow", scale: 1e-3, also: ["lps"] },
@@ -146,9 +177,11 @@ export function unit(id: string): Unit {
   return found;
 }
 
-export const unitsOf = (dimension: Dimension): readonly Unit[] => UNITS.filter((each) => each.dimension === dimension);
+export const unitsOf = (dimension: Dimension): readonly Unit[] =>
+  UNITS.filter((each) => each.dimension === dimension);
 
-export const preferredUnit = (dimension: Dimension, system: UnitSystem): Unit => unit(PREFERRED[system][dimension]);
+export const preferredUnit = (dimension: Dimension, system: UnitSystem): Unit =>
+  unit(PREFERRED[system][dimension]);
 
 const squeeze = (text: string) => text.toLowerCase().replace(/\s+/g, "");
 

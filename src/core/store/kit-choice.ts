@@ -45,14 +45,24 @@ const MOST_CANDIDATES = 14;
  *
  * @param needs pieces wanted by part id · @param generation of the valve; a kit that names others is not offered
  */
-export function chooseKits(sheet: Sheet, needs: ReadonlyMap<string, number>, store: Store | undefined, generation?: string): KitChoice {
-  const fits = (kit: Kit) => kit.generations === undefined || generation === undefined || kit.generations.includes(generation);
+export function chooseKits(
+  sheet: Sheet,
+  needs: ReadonlyMap<string, number>,
+  store: Store | undefined,
+  generation?: string,
+): KitChoice {
+  const fits = (kit: Kit) =>
+    kit.generations === undefined || generation === undefined || kit.generations.includes(generation);
   const doNotTake =
     needs.size === 0
       ? []
       : sheet.kits
           .filter((kit) => !fits(kit))
-          .map((kit) => ({ id: kit.id, name: kit.name, why: `fits generation ${kit.generations?.join(", ")}; this valve is ${generation}` }));
+          .map((kit) => ({
+            id: kit.id,
+            name: kit.name,
+            why: `fits generation ${kit.generations?.join(", ")}; this valve is ${generation}`,
+          }));
   const candidates = candidatesFor(sheet, needs, store, fits).slice(0, MOST_CANDIDATES);
   let best: { mask: number; rank: readonly number[] } | undefined;
   for (let mask = 0; mask < 1 << candidates.length; mask++) {
@@ -72,7 +82,8 @@ export function chooseKits(sheet: Sheet, needs: ReadonlyMap<string, number>, sto
 }
 
 const total = (chosen: readonly Candidate[]) => chosen.reduce((sum, each) => sum + each.pick.price, 0);
-const longest = (chosen: readonly Candidate[]) => chosen.reduce((most, each) => Math.max(most, each.pick.days), 0);
+const longest = (chosen: readonly Candidate[]) =>
+  chosen.reduce((most, each) => Math.max(most, each.pick.days), 0);
 
 function before(a: readonly number[], b: readonly number[]): boolean {
   const differs = a.findIndex((value, index) => value !== b[index]);
@@ -86,39 +97,71 @@ function uncovered(needs: ReadonlyMap<string, number>, chosen: readonly Candidat
   });
 }
 
-function candidatesFor(sheet: Sheet, needs: ReadonlyMap<string, number>, store: Store | undefined, fits: (kit: Kit) => boolean): Candidate[] {
+function candidatesFor(
+  sheet: Sheet,
+  needs: ReadonlyMap<string, number>,
+  store: Store | undefined,
+  fits: (kit: Kit) => boolean,
+): Candidate[] {
   if (store === undefined) return [];
   const names = new Map(sheet.parts.map((part) => [part.id, part.name]));
   const at = (item: StockItem) => store.places.find((place) => place.id === item.place);
   /** The soonest, then cheapest, place that has enough. */
   const stock = (kind: "kit" | "part", id: string, pieces: number) =>
     store.stock
-      .filter((item) => item.item.kind === kind && item.item.id === id && (item.item.sheet ?? sheet.id) === sheet.id && item.quantity >= pieces)
+      .filter(
+        (item) =>
+          item.item.kind === kind &&
+          item.item.id === id &&
+          (item.item.sheet ?? sheet.id) === sheet.id &&
+          item.quantity >= pieces,
+      )
       .sort((a, b) => (at(a)?.days ?? 0) - (at(b)?.days ?? 0) || a.price - b.price)[0];
   const pick = (kind: "kit" | "part", id: string, name: string, pieces: number): Pick | undefined => {
     const item = stock(kind, id, pieces);
-    return item && { kind, id, name, pieces, place: at(item)?.name ?? item.place, price: item.price * pieces, days: at(item)?.days ?? 0 };
+    return (
+      item && {
+        kind,
+        id,
+        name,
+        pieces,
+        place: at(item)?.name ?? item.place,
+        price: item.price * pieces,
+        days: at(item)?.days ?? 0,
+      }
+    );
   };
   const kits = sheet.kits.flatMap((kit): Candidate[] => {
     if (!fits(kit) || !kit.contents.some((item) => needs.has(item.part))) return [];
     const found = pick("kit", kit.id, kit.name, 1);
-    return found === undefined ? [] : [{ pick: found, covers: new Map(kit.contents.map((item) => [item.part, item.quantity])), kit }];
+    return found === undefined
+      ? []
+      : [{ pick: found, covers: new Map(kit.contents.map((item) => [item.part, item.quantity])), kit }];
   });
   const singles = sheet.singles.flatMap((part): Candidate[] => {
     const quantity = needs.get(part);
     const found = quantity === undefined ? undefined : pick("part", part, names.get(part) ?? part, quantity);
-    return found === undefined || quantity === undefined ? [] : [{ pick: found, covers: new Map([[part, quantity]]) }];
+    return found === undefined || quantity === undefined
+      ? []
+      : [{ pick: found, covers: new Map([[part, quantity]]) }];
   });
   return [...kits, ...singles];
 }
 
-function leftoversOf(sheet: Sheet, needs: ReadonlyMap<string, number>, chosen: readonly Candidate[]): Leftover[] {
+function leftoversOf(
+  sheet: Sheet,
+  needs: ReadonlyMap<string, number>,
+  chosen: readonly Candidate[],
+): Leftover[] {
   const names = new Map(sheet.parts.map((part) => [part.id, part.name]));
   const brought = new Map<string, number>();
-  for (const each of chosen) for (const [part, quantity] of each.covers) brought.set(part, (brought.get(part) ?? 0) + quantity);
+  for (const each of chosen)
+    for (const [part, quantity] of each.covers) brought.set(part, (brought.get(part) ?? 0) + quantity);
   const spare = [...brought].flatMap(([part, quantity]) => {
     const left = quantity - (needs.get(part) ?? 0);
-    return left > 0 ? [{ name: names.get(part) ?? part, quantity: left, why: "Not disturbed in this job: back to stock." }] : [];
+    return left > 0
+      ? [{ name: names.get(part) ?? part, quantity: left, why: "Not disturbed in this job: back to stock." }]
+      : [];
   });
   return [...chosen.flatMap((each) => each.kit?.leftovers ?? []), ...spare];
 }

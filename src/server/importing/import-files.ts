@@ -1,28 +1,9 @@
-import Papa from "papaparse";
-import { checkSheet } from "@/core/build";
-import { type JobDocument, type Line, type Person, type ReadingRow, readAs, readDocument, ROW_SCHEMAS, type Sheet, type Store, type Valve } from "@/core/formats";
-import { run, verifyChain } from "@/core/job";
-import { checkLine } from "@/core/line";
-import { toSI, unitNamed } from "@/core/quantity";
-import { err, ok, type Problem, type Result } from "@/core/result";
-import type { StoredReading } from "@/data";
+import { run } from "@/core/job";
+import { ok, type Problem, type Result } from "@/core/result";
 import type { Services } from "../services";
+import { type Incoming, type IncomingFile, readAll } from "./read-files";
 
-/** A file as it arrives: its name and its text. */
-export interface IncomingFile {
-  readonly name: string;
-  readonly text: string;
-}
-
-/** What one file holds, read and checked. */
-type Incoming =
-  | { readonly kind: "sheet"; readonly value: Sheet }
-  | { readonly kind: "line"; readonly value: Line }
-  | { readonly kind: "store"; readonly value: Store }
-  | { readonly kind: "job"; readonly value: JobDocument }
-  | { readonly kind: "register"; readonly value: readonly Valve[] }
-  | { readonly kind: "readings"; readonly value: readonly StoredReading[] }
-  | { readonly kind: "crew"; readonly value: readonly Person[] };
+export type { IncomingFile } from "./read-files";
 
 export interface ImportLine {
   readonly file: string;
@@ -38,13 +19,21 @@ export interface ImportPreview {
  * Reads a set of files and says what bringing them in would change; nothing is stored. Files may lean on each other
  * (a register on its sheets), so they are checked as one set.
  */
-export function previewImport(services: Services, files: readonly IncomingFile[]): Result<ImportPreview, Problem[]> {
+export function previewImport(
+  services: Services,
+  files: readonly IncomingFile[],
+): Result<ImportPreview, Problem[]> {
   const read = readAll(services, files);
-  return read.ok ? ok({ lines: read.value.map(({ file, incoming }) => describe(services, file, incoming)) }) : read;
+  return read.ok
+    ? ok({ lines: read.value.map(({ file, incoming }) => describe(services, file, incoming)) })
+    : read;
 }
 
 /** Brings files in: every one or none. */
-export function importFiles(services: Services, files: readonly IncomingFile[]): Result<ImportPreview, Problem[]> {
+export function importFiles(
+  services: Services,
+  files: readonly IncomingFile[],
+): Result<ImportPreview, Problem[]> {
   const read = readAll(services, files);
   if (!read.ok) return read;
   return services.db.transaction(
@@ -57,139 +46,54 @@ export function importFiles(services: Services, files: readonly IncomingFile[]):
   );
 }
 
-function readAll(services: Services, files: readonly IncomingFile[]): Result<{ file: string; incoming: Incoming }[], Problem[]> {
-  if (files.length === 0) return err([{ path: "", message: "Choose at least one file: .json in an open format, or .csv." }]);
-  const problems: Problem[] = [];
-  const read = files.flatMap((file) => {
-    const incoming = /\.csv$/i.test(file.name) ? readCsv(file.text) : readJson(file.text);
-    if (incoming.ok) return [{ file: file.name, incoming: incoming.value }];
-    problems.push(...incoming.error.map((each) => ({ path: `${file.name}${each.path}`, message: each.message })));
-    return [];
-  });
-  if (problems.length > 0) return err(problems);
-  const missing = checkTogether(services, read);
-  return missing.length > 0 ? err(missing) : ok(read);
-}
-
-function readJson(text: string): Result<Incoming, Problem[]> {
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch (error) {
-    return err([{ path: "", message: `Not readable as JSON: ${error instanceof Error ? error.message : error}. Export it again.` }]);
-  }
-  const document = readDocument(value);
-  if (!document.ok) return document;
-  switch (document.value.format) {
-    case "loftbell.sheet":
-      return checked({ kind: "sheet", value: document.value }, checkSheet(document.value));
-    case "loftbell.line":
-      return checked({ kind: "line", value: document.value }, checkLine(document.value));
-    case "loftbell.store":
-      return ok({ kind: "store", value: document.value });
-    case "loftbell.job":
-      return checked({ kind: "job", value: document.value }, checkJob(document.value));
-  }
-}
-
-const checked = (incoming: Incoming, problems: Problem[]): Result<Incoming, Problem[]> => (problems.length > 0 ? err(problems) : ok(incoming));
-
-function checkJob({ inputs, events }: JobDocument): Problem[] {
-  const sheet = checkSheet(inputs.sheet).map((each) => ({ path: `/inputs/sheet${each.path}`, message: each.message }));
-  if (sheet.length > 0) return sheet;
-  const chain = verifyChain(inputs, events);
-  if (!chain.ok) return [{ path: `/events/${chain.error.seq - 1}`, message: chain.error.message }];
-  const whole = run(inputs, events.map((each) => each.event));
-  return whole.ok ? [] : [{ path: "/inputs/reach", message: whole.error }];
-}
-
-/** A CSV is told by its columns: tag+sheet is a register, tag+what readings, id+may the crew. */
-function readCsv(text: string): Result<Incoming, Problem[]> {
-  const parsed = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: "greedy", transformHeader: (header) => header.trim() });
-  const columns = new Set(parsed.meta.fields ?? []);
-  const broken = parsed.errors.find((each) => each.type === "Quotes" || each.code === "TooManyFields");
-  if (broken !== undefined) return err([{ path: `/row ${(broken.row ?? 0) + 2}`, message: `${broken.message}. Look at the commas and quotes of this row.` }]);
-  const rows = parsed.data.map((row) => Object.fromEntries(Object.entries(row).filter(([, value]) => (value ?? "").trim() !== "")));
-  if (columns.has("tag") && columns.has("sheet")) {
-    const valves = readRows(rows, (row, at) => readAs(ROW_SCHEMAS.register, row, at));
-    return valves.ok ? ok({ kind: "register", value: valves.value }) : valves;
-  }
-  if (columns.has("tag") && columns.has("what")) {
-    const readings = readRows(rows, (row, at) => toReading(readAs(ROW_SCHEMAS.readings, { ...row, value: Number(row.value) }, at), at));
-    return readings.ok ? ok({ kind: "readings", value: readings.value }) : readings;
-  }
-  if (columns.has("id") && columns.has("may")) {
-    const crew = readRows(rows, (row, at) => readAs(ROW_SCHEMAS.crew, row, at));
-    return crew.ok ? ok({ kind: "crew", value: crew.value }) : crew;
-  }
-  return err([{ path: "/row 1", message: "The columns are not known. A register has tag, name, place, sheet; readings have tag, at, what, dimension, value, unit, by; a crew has id, name, may." }]);
-}
-
-function readRows<T>(rows: readonly Record<string, string>[], read: (row: Record<string, string>, at: string) => Result<T, Problem[]>): Result<T[], Problem[]> {
-  const made = rows.map((row, index) => read(row, `/row ${index + 2}`));
-  const problems = made.flatMap((each) => (each.ok ? [] : each.error));
-  return problems.length > 0 ? err(problems) : ok(made.flatMap((each) => (each.ok ? [each.value] : [])));
-}
-
-function toReading(row: Result<ReadingRow, Problem[]>, at: string): Result<StoredReading, Problem[]> {
-  if (!row.ok) return row;
-  const { tag, what, dimension, value, unit, by } = row.value;
-  const found = unitNamed(unit, dimension);
-  if (found === undefined) return err([{ path: `${at}/unit`, message: `"${unit}" is not a unit of ${dimension}.` }]);
-  return ok({ valve: tag, at: Date.parse(row.value.at), what, dimension, si: toSI(value, found), typed: `${value} ${found.label}`.trim(), by });
-}
-
-/** What only shows when the set is seen whole: a register that names a sheet nobody has. */
-function checkTogether({ library }: Services, read: readonly { file: string; incoming: Incoming }[]): Problem[] {
-  const sheets = new Map(library.sheets().map((sheet) => [sheet.id, sheet]));
-  const lines = new Map(library.lines().map((line) => [line.id, line]));
-  for (const { incoming } of read) {
-    if (incoming.kind === "sheet") sheets.set(incoming.value.id, incoming.value);
-    if (incoming.kind === "line") lines.set(incoming.value.id, incoming.value);
-  }
-  return read.flatMap(({ file, incoming }) => {
-    if (incoming.kind !== "register") return [];
-    const seen = new Set<string>();
-    return incoming.value.flatMap((valve, index): Problem[] => {
-      const at = `${file}/row ${index + 2}`;
-      const problems: Problem[] = [];
-      if (seen.has(valve.tag)) problems.push({ path: `${at}/tag`, message: `"${valve.tag}" stands twice in this file. Each tag once.` });
-      seen.add(valve.tag);
-      const sheet = sheets.get(valve.sheet);
-      if (sheet === undefined) problems.push({ path: `${at}/sheet`, message: `There is no sheet "${valve.sheet}". Bring it in with the register, or correct the name.` });
-      if (valve.build !== undefined && sheet !== undefined && !sheet.builds.some((build) => build.id === valve.build))
-        problems.push({ path: `${at}/build`, message: `The sheet has no build "${valve.build}": ${sheet.builds.map((build) => build.id).join(", ")}.` });
-      if (valve.line !== undefined) {
-        const line = lines.get(valve.line);
-        if (line === undefined) problems.push({ path: `${at}/line`, message: `There is no line "${valve.line}". Bring it in with the register, or leave the column empty.` });
-        else if (!line.nodes.some((node) => node.id === (valve.node ?? valve.tag)) && !line.links.some((link) => link.id === (valve.node ?? valve.tag)))
-          problems.push({ path: `${at}/node`, message: `The line "${line.name}" has no place "${valve.node ?? valve.tag}".` });
-      }
-      return problems;
-    });
-  });
-}
-
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
 function describe({ library, jobs }: Services, file: string, incoming: Incoming): ImportLine {
-  const effect = (known: unknown, value: unknown): ImportLine["effect"] => (known === undefined ? "new" : same(known, value) ? "same" : "changes");
+  const effect = (known: unknown, value: unknown): ImportLine["effect"] =>
+    known === undefined ? "new" : same(known, value) ? "same" : "changes";
   switch (incoming.kind) {
     case "sheet":
-      return { file, what: `Sheet: ${incoming.value.title}, revision ${incoming.value.revision}`, effect: effect(library.sheet(incoming.value.id, incoming.value.revision), incoming.value) };
+      return {
+        file,
+        what: `Sheet: ${incoming.value.title}, revision ${incoming.value.revision}`,
+        effect: effect(library.sheet(incoming.value.id, incoming.value.revision), incoming.value),
+      };
     case "line":
-      return { file, what: `Line: ${incoming.value.name}`, effect: effect(library.line(incoming.value.id), incoming.value) };
+      return {
+        file,
+        what: `Line: ${incoming.value.name}`,
+        effect: effect(library.line(incoming.value.id), incoming.value),
+      };
     case "store":
-      return { file, what: `Store: ${incoming.value.name}`, effect: effect(library.stores().find((each) => each.id === incoming.value.id), incoming.value) };
+      return {
+        file,
+        what: `Store: ${incoming.value.name}`,
+        effect: effect(
+          library.stores().find((each) => each.id === incoming.value.id),
+          incoming.value,
+        ),
+      };
     case "job":
-      return { file, what: `Job on ${incoming.value.inputs.valve.tag}, ${incoming.value.events.length} entries`, effect: jobs.find(incoming.value.inputs.id) === undefined ? "new" : "same" };
+      return {
+        file,
+        what: `Job on ${incoming.value.inputs.valve.tag}, ${incoming.value.events.length} entries`,
+        effect: jobs.find(incoming.value.inputs.id) === undefined ? "new" : "same",
+      };
     case "register": {
       const known = incoming.value.filter((valve) => library.valve(valve.tag) !== undefined);
       const changed = known.filter((valve) => !same(library.valve(valve.tag), valve));
-      return { file, what: `Register: ${incoming.value.length} valves, ${incoming.value.length - known.length} new, ${changed.length} changed`, effect: known.length < incoming.value.length ? "new" : changed.length > 0 ? "changes" : "same" };
+      return {
+        file,
+        what: `Register: ${incoming.value.length} valves, ${incoming.value.length - known.length} new, ${changed.length} changed`,
+        effect: known.length < incoming.value.length ? "new" : changed.length > 0 ? "changes" : "same",
+      };
     }
     case "readings":
-      return { file, what: `Readings: ${incoming.value.length}; those already here stay as they are`, effect: "new" };
+      return {
+        file,
+        what: `Readings: ${incoming.value.length}; those already here stay as they are`,
+        effect: "new",
+      };
     case "crew":
       return { file, what: `Crew: ${incoming.value.length} people`, effect: "new" };
   }
@@ -198,29 +102,35 @@ function describe({ library, jobs }: Services, file: string, incoming: Incoming)
 function store({ library, jobs }: Services, incoming: Incoming): void {
   switch (incoming.kind) {
     case "sheet":
-      return library.saveSheet(incoming.value);
+      library.saveSheet(incoming.value);
+      break;
     case "line":
-      return library.saveLine(incoming.value);
+      library.saveLine(incoming.value);
+      break;
     case "store":
-      return library.saveStore(incoming.value);
+      library.saveStore(incoming.value);
+      break;
     case "register":
-      return incoming.value.forEach((valve) => {
-        library.saveValve(valve);
-      });
+      for (const valve of incoming.value) library.saveValve(valve);
+      break;
     case "readings":
-      return library.saveReadings(incoming.value);
+      library.saveReadings(incoming.value);
+      break;
     case "crew":
-      return incoming.value.forEach((person) => {
-        library.savePerson(person);
-      });
+      for (const person of incoming.value) library.savePerson(person);
+      break;
     case "job": {
       const { inputs, events } = incoming.value;
       // A log that is here already is the truth; a file never overwrites it.
-      if (jobs.find(inputs.id) !== undefined) return;
+      if (jobs.find(inputs.id) !== undefined) break;
       jobs.create(inputs);
       jobs.append(inputs.id, events);
-      const whole = run(inputs, events.map((each) => each.event));
-      if (whole.ok && whole.value.progress.signedOff !== undefined) jobs.close(inputs.id, whole.value.progress.signedOff.at);
+      const whole = run(
+        inputs,
+        events.map((each) => each.event),
+      );
+      const signedOff = whole.ok ? whole.value.progress.signedOff : undefined;
+      if (signedOff !== undefined) jobs.close(inputs.id, signedOff.at);
     }
   }
 }

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import type { JobDocument } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
 import type { Services } from "../services";
-import { importFiles, type IncomingFile } from "./import-files";
+import { type IncomingFile, importFiles } from "./import-files";
 
 const SCENARIO = join(process.cwd(), "demo");
 const DATE = /\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z/g;
@@ -12,12 +12,19 @@ const DATE = /\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z/g;
 export function scenarioFiles(now: number): IncomingFile[] {
   const { anchor } = JSON.parse(readFileSync(join(SCENARIO, "scenario.json"), "utf8")) as { anchor: string };
   const shift = now - Date.parse(anchor);
-  const moved = (text: string) => text.replace(DATE, (date) => new Date(Date.parse(date) + shift).toISOString());
+  const moved = (text: string) =>
+    text.replace(DATE, (date) => new Date(Date.parse(date) + shift).toISOString());
   const read = (folder: string): IncomingFile[] =>
     readdirSync(join(SCENARIO, folder))
       .filter((name) => name.endsWith(".json"))
-      .map((name) => ({ name: `${folder}/${name}`, text: readFileSync(join(SCENARIO, folder, name), "utf8") }));
-  const csv = ["register.csv", "readings.csv", "crew.csv"].map((name) => ({ name, text: moved(readFileSync(join(SCENARIO, name), "utf8")) }));
+      .map((name) => ({
+        name: `${folder}/${name}`,
+        text: readFileSync(join(SCENARIO, folder, name), "utf8"),
+      }));
+  const csv = ["register.csv", "readings.csv", "crew.csv"].map((name) => ({
+    name,
+    text: moved(readFileSync(join(SCENARIO, name), "utf8")),
+  }));
   const jobs = read("jobs").map(({ name, text }) => ({ name, text: sealedAnew(moved(text)) }));
   return [...read("sheets"), ...read("lines"), ...read("stores"), ...csv, ...jobs];
 }
@@ -37,5 +44,6 @@ function sealedAnew(text: string): string {
 /** Loads the scenario by the importer that users have. */
 export function loadDemo(services: Services): void {
   const loaded = importFiles(services, scenarioFiles(services.now()));
-  if (!loaded.ok) throw new Error(`the demo does not load: ${JSON.stringify(loaded.error.slice(0, 5), null, 1)}`);
+  if (!loaded.ok)
+    throw new Error(`the demo does not load: ${JSON.stringify(loaded.error.slice(0, 5), null, 1)}`);
 }

@@ -20,7 +20,8 @@ export function sheetLibrary(): Sheet[] {
 export function registerFromLibrary({ db, library }: Services, row: Valve): Result<Valve, Problem[]> {
   const sheet = library.sheet(row.sheet) ?? sheetLibrary().find((each) => each.id === row.sheet);
   if (sheet === undefined) return err([{ path: "/sheet", message: "The library has no such sheet." }]);
-  if (library.valve(row.tag) !== undefined) return err([{ path: "/tag", message: `"${row.tag}" is in the register already. Take another tag.` }]);
+  if (library.valve(row.tag) !== undefined)
+    return err([{ path: "/tag", message: `"${row.tag}" is in the register already. Take another tag.` }]);
   db.transaction(() => {
     library.saveSheet(sheet);
     library.saveValve(row);

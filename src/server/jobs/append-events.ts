@@ -1,5 +1,5 @@
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
-import { accept, afterService, chainStart, run, type Run, seal, verifyChain } from "@/core/job";
+import { accept, afterService, chainStart, type Run, run, seal, verifyChain } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredJob } from "@/data";
 import type { Services } from "../services";
@@ -19,19 +19,33 @@ const MOST_EVENTS = 500;
  *
  * @returns the whole log afterwards
  */
-export function appendEvents(services: Services, job: string, batch: unknown): Result<readonly SealedEvent[], AppendFailure> {
+export function appendEvents(
+  services: Services,
+  job: string,
+  batch: unknown,
+): Result<readonly SealedEvent[], AppendFailure> {
   if (!Array.isArray(batch) || batch.length === 0 || batch.length > MOST_EVENTS)
-    return err({ kind: "unreadable", problems: [{ path: "/events", message: `Send a list of 1 to ${MOST_EVENTS} events.` }] });
+    return err({
+      kind: "unreadable",
+      problems: [{ path: "/events", message: `Send a list of 1 to ${MOST_EVENTS} events.` }],
+    });
   const read = batch.map((each, index) => readEvent(each, `/events/${index}`));
   const problems = read.flatMap((each) => (each.ok ? [] : each.error));
   if (problems.length > 0) return err({ kind: "unreadable", problems });
   const events = read.flatMap((each) => (each.ok ? [each.value] : []));
 
-  return services.db.transaction(() => appendTo(services, services.jobs.find(job), events), { behavior: "immediate" });
+  return services.db.transaction(() => appendTo(services, services.jobs.find(job), events), {
+    behavior: "immediate",
+  });
 }
 
-function appendTo(services: Services, stored: StoredJob | undefined, events: readonly JobEvent[]): Result<readonly SealedEvent[], AppendFailure> {
-  if (stored === undefined) return err({ kind: "unknown-job", problems: [{ path: "", message: "There is no such job here." }] });
+function appendTo(
+  services: Services,
+  stored: StoredJob | undefined,
+  events: readonly JobEvent[],
+): Result<readonly SealedEvent[], AppendFailure> {
+  if (stored === undefined)
+    return err({ kind: "unknown-job", problems: [{ path: "", message: "There is no such job here." }] });
   const intact = verifyChain(stored.inputs, stored.events);
   if (!intact.ok) return err({ kind: "tampered", problems: [{ path: "", message: intact.error.message }] });
   const { inputs } = stored;
@@ -41,10 +55,24 @@ function appendTo(services: Services, stored: StoredJob | undefined, events: rea
   let after: Run | undefined;
   for (const [index, event] of events.entries()) {
     if (log.some((each) => each.event.id === event.id)) continue;
-    const taken = accept(inputs, log.map((each) => each.event), event, now);
-    if (!taken.ok) return err({ kind: "refused", problems: [{ path: `/events/${index}${taken.error.path}`, message: taken.error.message }] });
+    const taken = accept(
+      inputs,
+      log.map((each) => each.event),
+      event,
+      now,
+    );
+    if (!taken.ok)
+      return err({
+        kind: "refused",
+        problems: [{ path: `/events/${index}${taken.error.path}`, message: taken.error.message }],
+      });
     after = taken.value;
-    const sealed = seal(event, log.length + 1, new Date(now).toISOString(), log.at(-1)?.seal.hash ?? chainStart(inputs));
+    const sealed = seal(
+      event,
+      log.length + 1,
+      new Date(now).toISOString(),
+      log.at(-1)?.seal.hash ?? chainStart(inputs),
+    );
     log.push(sealed);
     added.push(sealed);
   }
@@ -63,14 +91,29 @@ function finish({ jobs, library }: Services, job: Run): void {
       const given = progress.answers.get(check.id);
       if (check.kind !== "measure" || given?.answer.kind !== "measured") return [];
       const { si, typed } = given.answer;
-      return [{ valve: inputs.valve.tag, at: given.at, what: check.what, dimension: check.dimension, si, typed, by: given.by, job: inputs.id }];
+      return [
+        {
+          valve: inputs.valve.tag,
+          at: given.at,
+          what: check.what,
+          dimension: check.dimension,
+          si,
+          typed,
+          by: given.by,
+          job: inputs.id,
+        },
+      ];
     }),
   );
   // Closed early (a closed cock, a cap gasket): nothing was serviced, so the valve stays due.
-  if (job.current === undefined) library.saveValve(afterService(library.valve(inputs.valve.tag) ?? inputs.valve, at));
+  if (job.current === undefined)
+    library.saveValve(afterService(library.valve(inputs.valve.tag) ?? inputs.valve, at));
 }
 
 /** A stored job as it stands. */
 export function jobAt(stored: StoredJob): Result<Run, string> {
-  return run(stored.inputs, stored.events.map((each) => each.event));
+  return run(
+    stored.inputs,
+    stored.events.map((each) => each.event),
+  );
 }

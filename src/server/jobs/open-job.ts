@@ -16,7 +16,10 @@ export function heldShut({ jobs }: Pick<Services, "jobs">, except?: string): Hel
   const held = new Map<string, { job: string; valve: string }>();
   for (const job of jobs.open()) {
     if (job.inputs.id === except) continue;
-    const at = run(job.inputs, job.events.map((each) => each.event));
+    const at = run(
+      job.inputs,
+      job.events.map((each) => each.event),
+    );
     if (!at.ok) continue;
     for (const link of at.value.shut) held.set(link, { job: job.inputs.id, valve: job.inputs.valve.tag });
   }
@@ -27,9 +30,13 @@ export function heldShut({ jobs }: Pick<Services, "jobs">, except?: string): Hel
 export function jobInputs(services: Services, ask: OpenJob): Result<JobInputs, Problem[]> {
   const { library, now, newId } = services;
   const valve = library.valve(ask.valve);
-  if (valve === undefined) return err([{ path: "/valve", message: `No valve "${ask.valve}" is in the register.` }]);
+  if (valve === undefined)
+    return err([{ path: "/valve", message: `No valve "${ask.valve}" is in the register.` }]);
   const sheet = library.sheet(valve.sheet);
-  if (sheet === undefined) return err([{ path: "/valve", message: `The sheet "${valve.sheet}" of this valve is missing. Bring it in first.` }]);
+  if (sheet === undefined)
+    return err([
+      { path: "/valve", message: `The sheet "${valve.sheet}" of this valve is missing. Bring it in first.` },
+    ]);
   const line = valve.line === undefined ? undefined : library.line(valve.line);
   const store = library.stores()[0];
   const inputs: JobInputs = {
@@ -45,7 +52,8 @@ export function jobInputs(services: Services, ask: OpenJob): Result<JobInputs, P
     openedBy: ask.by,
   };
   if (ask.reach.length === 0) return err([{ path: "/reach", message: "Choose at least one part to reach." }]);
-  if (ask.reason.says.trim() === "") return err([{ path: "/reason/says", message: "Say why the job is done." }]);
+  if (ask.reason.says.trim() === "")
+    return err([{ path: "/reason/says", message: "Say why the job is done." }]);
   const first = run(inputs, []);
   return first.ok ? ok(inputs) : err([{ path: "/reach", message: first.error }]);
 }
@@ -56,7 +64,12 @@ export function openJob(services: Services, ask: OpenJob): Result<JobInputs, Pro
     (): Result<JobInputs, Problem[]> => {
       const running = services.jobs.openOfValve(ask.valve);
       if (running !== undefined)
-        return err([{ path: "/valve", message: `A job on ${ask.valve} is open already. Go on with that one, or sign it off.` }]);
+        return err([
+          {
+            path: "/valve",
+            message: `A job on ${ask.valve} is open already. Go on with that one, or sign it off.`,
+          },
+        ]);
       const inputs = jobInputs(services, ask);
       if (inputs.ok) services.jobs.create(inputs.value);
       return inputs;

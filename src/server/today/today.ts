@@ -22,7 +22,14 @@ export function worstTrend(readings: readonly StoredReading[], sheet: Sheet): Tr
     const values = readings.filter((reading) => reading.what === check.what).map((reading) => reading.si);
     const unit = unitNamed(check.unit, check.dimension);
     if (values.length === 0 || unit === undefined) return [];
-    return [{ what: check.what, values, ...(check.low !== undefined && { low: toSI(check.low, unit) }), ...(check.high !== undefined && { high: toSI(check.high, unit) }) }];
+    return [
+      {
+        what: check.what,
+        values,
+        ...(check.low !== undefined && { low: toSI(check.low, unit) }),
+        ...(check.high !== undefined && { high: toSI(check.high, unit) }),
+      },
+    ];
   });
   const margin = ({ values, low, high }: Trend) => {
     const last = values.at(-1)!;
@@ -38,6 +45,7 @@ export interface RingsNext {
   readonly name: string;
   readonly place: string;
   readonly sheet: string;
+  readonly symptom: string | undefined;
   readonly trend: Trend | undefined;
 }
 
@@ -54,14 +62,26 @@ export interface OpenJobCard {
 function cardOf(job: Run, bell: Bell): OpenJobCard {
   const lost = outOfService(job).map((each) => each.name);
   const done = [...job.states.values()].filter((state) => state.kind === "done").length;
-  const headline = bell.kind === "wait" ? `${job.inputs.valve.tag}, stand test` : lost.length > 0 ? `${lost.join(", ")} out of service` : `${job.inputs.valve.tag}: ${job.inputs.reason.says}`;
+  const headline =
+    bell.kind === "wait"
+      ? `${job.inputs.valve.tag}, stand test`
+      : lost.length > 0
+        ? `${lost.join(", ")} out of service`
+        : `${job.inputs.valve.tag}: ${job.inputs.reason.says}`;
   const says =
     job.status.kind === "stopped"
       ? `Stopped: ${job.status.reason}. Shut: ${job.shut.join(", ") || "nothing"}.`
       : bell.kind === "wait"
         ? `Then: ${job.plan.steps.find((step) => step.id === "prove:again")?.title ?? ""}`
         : `Shut: ${job.shut.join(", ") || "nothing yet"}.`;
-  return { bell, headline, says, next: job.status.kind === "stopped" ? "Take it up again" : (job.current?.title ?? "Sign off"), done, of: job.states.size };
+  return {
+    bell,
+    headline,
+    says,
+    next: job.status.kind === "stopped" ? "Take it up again" : (job.current?.title ?? "Sign off"),
+    done,
+    of: job.states.size,
+  };
 }
 
 export interface HeldValve {
@@ -98,16 +118,43 @@ export function today(services: Services, ringing: readonly Bell[]) {
     .flatMap((bell): RingsNext[] => {
       const valve = library.valve(bell.valve);
       const sheet = valve && sheets.get(valve.sheet);
-      return valve === undefined || sheet === undefined ? [] : [{ bell, name: valve.name, place: valve.place, sheet: sheet.title, trend: worstTrend(library.readings(valve.tag), sheet) }];
+      return valve === undefined || sheet === undefined
+        ? []
+        : [
+            {
+              bell,
+              name: valve.name,
+              place: valve.place,
+              sheet: sheet.title,
+              symptom: valve.symptom,
+              trend: worstTrend(library.readings(valve.tag), sheet),
+            },
+          ];
     });
   const held = runs.flatMap((job) =>
     job.shut.map((link): HeldValve => {
       const done = job.progress.done.get(`shut:${link}`);
       const name = job.inputs.line?.links.find((each) => each.id === link)?.name ?? "";
-      return { link, name, lock: done?.entry ?? "", by: done?.by ?? "", at: done?.at ?? 0, valve: job.inputs.valve.tag, job: job.inputs.id };
+      return {
+        link,
+        name,
+        lock: done?.entry ?? "",
+        by: done?.by ?? "",
+        at: done?.at ?? 0,
+        valve: job.inputs.valve.tag,
+        job: job.inputs.id,
+      };
     }),
   );
-  return { cards, next, held, short: shortages(services, sheets), fortnight: fortnight(services, sheets), empty: library.isEmpty(), at: now() };
+  return {
+    cards,
+    next,
+    held,
+    short: shortages(services, sheets),
+    fortnight: fortnight(services, sheets),
+    empty: library.isEmpty(),
+    at: now(),
+  };
 }
 
 /** Kits that what is due this fortnight may need, and that the store lacks. */
@@ -119,10 +166,17 @@ function shortages({ library, now }: Services, sheets: ReadonlyMap<string, Sheet
     if (sheet === undefined) continue;
     const due = dues(valve, sheet, now())[0];
     if (valve.symptom === undefined && (due === undefined || due.at > now() + FORTNIGHT * DAY)) continue;
-    const soft = new Map(sheet.parts.filter((part) => part.soft || part.oneUse !== undefined).map((part) => [part.id, part.quantity]));
+    const soft = new Map(
+      sheet.parts
+        .filter((part) => part.soft || part.oneUse !== undefined)
+        .map((part) => [part.id, part.quantity]),
+    );
     const kits = chooseKits(sheet, soft, store, valve.generation);
     for (const pick of kits.picks.filter((each) => each.kind === "kit")) {
-      const have = store?.stock.filter((item) => item.item.id === pick.id).reduce((sum, item) => sum + item.quantity, 0) ?? 0;
+      const have =
+        store?.stock
+          .filter((item) => item.item.id === pick.id)
+          .reduce((sum, item) => sum + item.quantity, 0) ?? 0;
       const known = wanted.get(pick.id) ?? { name: pick.name, need: 0, have };
       wanted.set(pick.id, { ...known, need: known.need + 1 });
     }
@@ -132,14 +186,22 @@ function shortages({ library, now }: Services, sheets: ReadonlyMap<string, Sheet
         wanted.set(`${sheet.id}:${part}`, { name: `${name} for ${valve.tag}`, need: 1, have: 0 });
       }
   }
-  return [...wanted.values()].filter((each) => each.need > each.have).map((each) => `${each.name}: ${each.need} may be needed, ${each.have} in stock`);
+  return [...wanted.values()]
+    .filter((each) => each.need > each.have)
+    .map((each) => `${each.name}: ${each.need} may be needed, ${each.have} in stock`);
 }
 
 /** Hours due on each of the next fourteen days; what is late counts today. */
-function fortnight({ library, now }: Services, sheets: ReadonlyMap<string, Sheet>): { at: number; hours: number }[] {
+function fortnight(
+  { library, now }: Services,
+  sheets: ReadonlyMap<string, Sheet>,
+): { at: number; hours: number }[] {
   const midnight = new Date(now());
   midnight.setHours(0, 0, 0, 0);
-  const days = Array.from({ length: FORTNIGHT }, (_, index) => ({ at: midnight.getTime() + index * DAY, hours: 0 }));
+  const days = Array.from({ length: FORTNIGHT }, (_, index) => ({
+    at: midnight.getTime() + index * DAY,
+    hours: 0,
+  }));
   for (const valve of library.valves()) {
     const sheet = sheets.get(valve.sheet);
     const due = sheet && dues(valve, sheet, now())[0];

@@ -29,12 +29,27 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
   const from = next !== undefined && next.bolt > 1 ? at(placeOf(next.bolt - 1), 66) : undefined;
   const to = next === undefined ? undefined : at(placeOf(next.bolt), 70);
   return (
-    <svg viewBox="0 0 350 350" className="mx-auto block h-full max-h-[340px] w-full" role="img" aria-label={label}>
+    <svg
+      viewBox="0 0 350 350"
+      className="mx-auto block h-full max-h-[340px] w-full"
+      role="img"
+      aria-label={label}
+    >
       <circle cx={C} cy={C} r={146} fill="#C8C4BA" stroke="var(--draw)" strokeWidth={1.6} />
       <circle cx={C} cy={C} r={146} fill="none" stroke="#A49E90" strokeWidth={5} opacity={0.6} />
       <circle cx={C} cy={C} r={62} fill="var(--card)" stroke="var(--draw)" strokeWidth={1.6} />
-      <circle cx={C} cy={C} r={CIRCLE} fill="none" stroke="#7d550d" strokeDasharray="12 4 3 4" strokeWidth={1.1} />
-      {from !== undefined && to !== undefined && <path d={`M${from} L${to}`} stroke="var(--ink)" strokeWidth={2.4} strokeDasharray="5 5" />}
+      <circle
+        cx={C}
+        cy={C}
+        r={CIRCLE}
+        fill="none"
+        stroke="#7d550d"
+        strokeDasharray="12 4 3 4"
+        strokeWidth={1.1}
+      />
+      {from !== undefined && to !== undefined && (
+        <path d={`M${from} L${to}`} stroke="var(--ink)" strokeWidth={2.4} strokeDasharray="5 5" />
+      )}
       {Array.from({ length: bolts }, (_, place) => {
         const number = numberAt(place);
         const [x, y] = at(place, CIRCLE);
@@ -46,21 +61,55 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
         }).join(" ");
         return (
           // biome-ignore lint/a11y/noStaticElementInteractions: the button below the picture does the same by keyboard
-          <g key={place} onClick={isNext ? onPull : undefined} className={isNext && onPull ? "cursor-pointer" : undefined}>
-            <circle cx={x} cy={y} r={size * 1.25} fill={isNext ? "#FFE3A1" : "#EDEAE0"} stroke="#17242d" strokeWidth={isNext ? 3 : 1.2} />
-            <polygon points={hex} fill={isDone ? "#1D7466" : isNext ? "#EFB74A" : "#E9ECEC"} stroke="#17242d" strokeWidth={1.5} />
-            <text x={x} y={y + size * 0.36} textAnchor="middle" className="plate" fontSize={size} fill={isDone ? "#fff" : "#17242D"}>
+          <g
+            key={place}
+            onClick={isNext ? onPull : undefined}
+            className={isNext && onPull ? "cursor-pointer" : undefined}
+          >
+            <circle
+              cx={x}
+              cy={y}
+              r={size * 1.25}
+              fill={isNext ? "#FFE3A1" : "#EDEAE0"}
+              stroke="#17242d"
+              strokeWidth={isNext ? 3 : 1.2}
+            />
+            <polygon
+              points={hex}
+              fill={isDone ? "#1D7466" : isNext ? "#EFB74A" : "#E9ECEC"}
+              stroke="#17242d"
+              strokeWidth={1.5}
+            />
+            <text
+              x={x}
+              y={y + size * 0.36}
+              textAnchor="middle"
+              className="plate"
+              fontSize={size}
+              fill={isDone ? "#fff" : "#17242D"}
+            >
               {number}
             </text>
             {Array.from({ length: passes }, (_each, index) => {
               const spread = (index - (passes - 1) / 2) * 0.085;
               const angle = -Math.PI / 2 + (place * 2 * Math.PI) / bolts + spread;
               const passNumber = circular && index + 1 === passes ? place + 1 : order.indexOf(place) + 1;
-              return <circle key={index} cx={C + Math.cos(angle) * 160} cy={C + Math.sin(angle) * 160} r={5} fill={done(index + 1, passNumber) ? "var(--go)" : "var(--card)"} stroke="var(--ink)" strokeWidth={1.2} />;
+              return (
+                <circle
+                  key={index}
+                  cx={C + Math.cos(angle) * 160}
+                  cy={C + Math.sin(angle) * 160}
+                  r={5}
+                  fill={done(index + 1, passNumber) ? "var(--go)" : "var(--card)"}
+                  stroke="var(--ink)"
+                  strokeWidth={1.2}
+                />
+              );
             })}
           </g>
         );
       })}
+      <rect x={C - 50} y={C - 30} width={100} height={54} rx={6} fill="var(--card)" />
       <text x={C} y={C - 8} textAnchor="middle" className="plate" fontSize={22} fill="var(--ink)">
         {next === undefined ? "all pulled" : `pass ${next.pass}`}
       </text>

@@ -28,13 +28,28 @@ const MARGIN = 56;
 /** The line as drawn pipes, each state by colour and by pattern; valves can be tapped. */
 export function LineDrawing(view: LineView) {
   const { line } = view;
-  const at = new Map(line.nodes.map((node, index) => [node.id, (node.at ?? [80 + (index % 8) * 100, 80 + Math.floor(index / 8) * 90]) as XY]));
+  const at = new Map(
+    line.nodes.map((node, index) => [
+      node.id,
+      (node.at ?? [80 + (index % 8) * 100, 80 + Math.floor(index / 8) * 90]) as XY,
+    ]),
+  );
   const xs = [...at.values()].map(([x]) => x);
   const ys = [...at.values()].map(([, y]) => y);
-  const box = [Math.min(...xs) - MARGIN, Math.min(...ys) - MARGIN, Math.max(...xs) - Math.min(...xs) + 2 * MARGIN, Math.max(...ys) - Math.min(...ys) + 2 * MARGIN];
+  const box = [
+    Math.min(...xs) - MARGIN,
+    Math.min(...ys) - MARGIN,
+    Math.max(...xs) - Math.min(...xs) + 2 * MARGIN,
+    Math.max(...ys) - Math.min(...ys) + 2 * MARGIN,
+  ];
   const drawn = line.links.map((link) => ({ link, ...courseOf(link, at) }));
   return (
-    <svg viewBox={box.join(" ")} className="block h-full w-full select-none" role="group" aria-label={`Drawing of ${line.name}`}>
+    <svg
+      viewBox={box.join(" ")}
+      className="block h-full w-full select-none"
+      role="group"
+      aria-label={`Drawing of ${line.name}`}
+    >
       <defs>
         <pattern id="dots" width={24} height={24} patternUnits="userSpaceOnUse">
           <circle cx={1} cy={1} r={0.9} fill="var(--grid)" />
@@ -50,7 +65,11 @@ export function LineDrawing(view: LineView) {
       {line.nodes.map((node) => (
         <NodeMark key={node.id} node={node} at={at.get(node.id)!} view={view} />
       ))}
-      {drawn.map(({ link, middle, angle }) => (link.kind === "pipe" ? null : <LinkMark key={link.id} link={link} at={middle} angle={angle} view={view} />))}
+      {drawn.map(({ link, middle, angle }) =>
+        link.kind === "pipe" ? null : (
+          <LinkMark key={link.id} link={link} at={middle} angle={angle} view={view} />
+        ),
+      )}
     </svg>
   );
 }
@@ -58,7 +77,9 @@ export function LineDrawing(view: LineView) {
 /** A link's course, parted in the middle: each half takes the state of its own end. */
 function courseOf(link: LineLink, at: ReadonlyMap<string, XY>) {
   const points: XY[] = [at.get(link.from)!, ...(link.via ?? []), at.get(link.to)!];
-  const lengths = points.slice(1).map((point, index) => Math.hypot(point[0] - points[index]![0], point[1] - points[index]![1]));
+  const lengths = points
+    .slice(1)
+    .map((point, index) => Math.hypot(point[0] - points[index]![0], point[1] - points[index]![1]));
   const half = lengths.reduce((sum, each) => sum + each, 0) / 2;
   let walked = 0;
   let leg = 0;
@@ -128,10 +149,19 @@ export function PipeKey() {
 
 const TEXT = { className: "plate", fontSize: 16 } as const;
 
-function Tap({ onTap, label, pressed, children }: { onTap: (() => void) | undefined; label: string; pressed?: boolean; children: ReactNode }) {
+function Tap({
+  onTap,
+  label,
+  pressed,
+  children,
+}: {
+  onTap: (() => void) | undefined;
+  label: string;
+  pressed?: boolean;
+  children: ReactNode;
+}) {
   if (onTap === undefined) return <g>{children}</g>;
   return (
-    // biome-ignore lint/a11y/useSemanticElements: an SVG group cannot be a button element
     <g
       role="button"
       tabIndex={0}
@@ -151,16 +181,32 @@ function Tap({ onTap, label, pressed, children }: { onTap: (() => void) | undefi
   );
 }
 
-function LinkMark({ link, at: [x, y], angle, view }: { link: LineLink; at: XY; angle: number; view: LineView }) {
+function LinkMark({
+  link,
+  at: [x, y],
+  angle,
+  view,
+}: {
+  link: LineLink;
+  at: XY;
+  angle: number;
+  view: LineView;
+}) {
   const steep = Math.abs(Math.sin((angle * Math.PI) / 180)) > 0.7;
-  const shut = view.shut.has(link.id);
+  const shut =
+    view.shut.has(link.id) ||
+    ((link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut");
   const bad = link.kind === "valve" && (!link.operable || link.passes === true || view.passing.has(link.id));
   const flaw = link.kind !== "valve" ? "" : !link.operable ? " seized" : bad ? " passes" : "";
   const number = view.numbered.get(link.id);
   const ink = bad ? "var(--stop)" : "var(--ink)";
   const label: XY = steep ? [x - 20, y + 6] : [x, y - 18];
   return (
-    <Tap onTap={view.onValve && link.kind === "valve" ? () => view.onValve?.(link.id) : undefined} label={`${link.id} ${link.name ?? ""}${flaw}, ${shut ? "shut" : "open"}`} pressed={shut}>
+    <Tap
+      onTap={view.onValve && link.kind === "valve" ? () => view.onValve?.(link.id) : undefined}
+      label={`${link.id} ${link.name ?? ""}${flaw}, ${shut ? "shut" : "open"}`}
+      pressed={shut}
+    >
       <circle cx={x} cy={y} r={24} fill="transparent" />
       <g transform={`translate(${x} ${y}) rotate(${angle})`}>
         {link.kind === "check" ? (
@@ -168,9 +214,17 @@ function LinkMark({ link, at: [x, y], angle, view }: { link: LineLink; at: XY; a
         ) : link.kind === "pump" ? (
           <circle r={14} fill="#FFFDF7" stroke={ink} strokeWidth={2} />
         ) : (
-          <path d="M-15 -11 L15 11 V-11 L-15 11z" fill={shut ? "#17242D" : bad ? "#F8DEDA" : "#FFFDF7"} stroke={bad ? "var(--stop)" : "#17242D"} strokeWidth={2} strokeLinejoin="round" />
+          <path
+            d="M-15 -11 L15 11 V-11 L-15 11z"
+            fill={shut ? "#17242D" : bad ? "#F8DEDA" : "#FFFDF7"}
+            stroke={bad ? "var(--stop)" : "#17242D"}
+            strokeWidth={2}
+            strokeLinejoin="round"
+          />
         )}
-        {link.kind === "control-valve" && <path d="M0 0 V-16 M-9 -16 a9 9 0 0 1 18 0z" fill="#FFFDF7" stroke={ink} strokeWidth={2} />}
+        {link.kind === "control-valve" && (
+          <path d="M0 0 V-16 M-9 -16 a9 9 0 0 1 18 0z" fill="#FFFDF7" stroke={ink} strokeWidth={2} />
+        )}
       </g>
       <text x={label[0]} y={label[1]} textAnchor={steep ? "end" : "middle"} fill={ink} {...TEXT}>
         {link.id}
@@ -183,7 +237,14 @@ function LinkMark({ link, at: [x, y], angle, view }: { link: LineLink; at: XY; a
       {number !== undefined && (
         <g>
           <circle cx={steep ? x + 27 : x} cy={steep ? y : y + 27} r={13} fill="var(--ink)" />
-          <text x={steep ? x + 27 : x} y={(steep ? y : y + 27) + 6} textAnchor="middle" fill="var(--card)" className="plate" fontSize={18}>
+          <text
+            x={steep ? x + 27 : x}
+            y={(steep ? y : y + 27) + 6}
+            textAnchor="middle"
+            fill="var(--card)"
+            className="plate"
+            fontSize={18}
+          >
             {number}
           </text>
         </g>
@@ -203,8 +264,24 @@ function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: Li
       const width = Math.max(74, name.length * 7.4);
       return (
         <g>
-          <rect x={x - Math.min(width / 2, 44)} y={y - 20} width={width} height={40} rx={4} fill="#22609C" stroke="var(--draw)" strokeWidth={1.6} />
-          <text x={x - Math.min(width / 2, 44) + width / 2} y={y + 6} textAnchor="middle" className="plate" fontSize={15.5} fill="#fff">
+          <rect
+            x={x - Math.min(width / 2, 44)}
+            y={y - 20}
+            width={width}
+            height={40}
+            rx={4}
+            fill="#22609C"
+            stroke="var(--draw)"
+            strokeWidth={1.6}
+          />
+          <text
+            x={x - Math.min(width / 2, 44) + width / 2}
+            y={y + 6}
+            textAnchor="middle"
+            className="plate"
+            fontSize={15.5}
+            fill="#fff"
+          >
             {name}
           </text>
         </g>
@@ -212,18 +289,54 @@ function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: Li
     }
     case "consumer":
       return node.hydrant ? (
-        <Tap onTap={view.onNode && (() => view.onNode?.(node.id))} label={`Hydrant ${name}${lost ? ", out of service" : ""}`} pressed={target}>
+        <Tap
+          onTap={view.onNode && (() => view.onNode?.(node.id))}
+          label={`Hydrant ${name}${lost ? ", out of service" : ""}`}
+          pressed={target}
+        >
           <circle cx={x} cy={y} r={26} fill="transparent" />
-          {target && <circle cx={x} cy={y} r={30} fill="var(--lit-bg)" stroke="var(--brass-line)" strokeWidth={2} strokeDasharray="5 4" />}
-          <path d={`M${x - 8} ${y + 16} V${y - 4} a8 8 0 0 1 16 0 V${y + 16} z M${x - 13} ${y + 16} h26 M${x - 13} ${y + 1} h26`} fill={target ? "#EFB74A" : lost ? "#F8DEDA" : "#FFFDF7"} stroke={lost && !target ? "var(--stop)" : "#17242D"} strokeWidth={2} strokeLinejoin="round" />
+          {target && (
+            <circle
+              cx={x}
+              cy={y}
+              r={30}
+              fill="var(--lit-bg)"
+              stroke="var(--brass-line)"
+              strokeWidth={2}
+              strokeDasharray="5 4"
+            />
+          )}
+          <path
+            d={`M${x - 8} ${y + 16} V${y - 4} a8 8 0 0 1 16 0 V${y + 16} z M${x - 13} ${y + 16} h26 M${x - 13} ${y + 1} h26`}
+            fill={target ? "#EFB74A" : lost ? "#F8DEDA" : "#FFFDF7"}
+            stroke={lost && !target ? "var(--stop)" : "#17242D"}
+            strokeWidth={2}
+            strokeLinejoin="round"
+          />
           <text x={x + 20} y={y - 8} {...TEXT} fill={lost ? "var(--stop)" : "var(--ink)"}>
             {name}
           </text>
         </Tap>
       ) : (
         <g>
-          <rect x={x - name.length * 3.8 - 8} y={y - 17} width={name.length * 7.6 + 16} height={34} rx={4} fill={lost ? "#F8DEDA" : "var(--card)"} stroke={lost ? "var(--stop)" : "var(--ink)"} strokeWidth={1.8} />
-          <text x={x} y={y + 6} textAnchor="middle" className="plate" fontSize={15.5} fill={lost ? "#B3261E" : "var(--ink)"}>
+          <rect
+            x={x - name.length * 3.8 - 8}
+            y={y - 17}
+            width={name.length * 7.6 + 16}
+            height={34}
+            rx={4}
+            fill={lost ? "#F8DEDA" : "var(--card)"}
+            stroke={lost ? "var(--stop)" : "var(--ink)"}
+            strokeWidth={1.8}
+          />
+          <text
+            x={x}
+            y={y + 6}
+            textAnchor="middle"
+            className="plate"
+            fontSize={15.5}
+            fill={lost ? "#B3261E" : "var(--ink)"}
+          >
             {name}
           </text>
         </g>
@@ -231,7 +344,12 @@ function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: Li
     case "drain":
       return (
         <g>
-          <path d={`M${x} ${y - 8} v18 m-8 -3 l8 10 l8 -10`} fill="none" stroke={view.drain === node.id ? "var(--wait)" : "var(--soft)"} strokeWidth={2.8} />
+          <path
+            d={`M${x} ${y - 8} v18 m-8 -3 l8 10 l8 -10`}
+            fill="none"
+            stroke={view.drain === node.id ? "var(--wait)" : "var(--soft)"}
+            strokeWidth={2.8}
+          />
           <text x={x + 14} y={y + 12} {...TEXT} fill={view.drain === node.id ? "var(--wait)" : "var(--soft)"}>
             {name.split(" ")[0]}
             {view.drain === node.id ? " lowest" : ""}
@@ -239,7 +357,14 @@ function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: Li
         </g>
       );
     case "vent":
-      return <path d={`M${x} ${y + 8} v-18 m-8 3 l8 -10 l8 10`} fill="none" stroke="var(--soft)" strokeWidth={2.6} />;
+      return (
+        <path
+          d={`M${x} ${y + 8} v-18 m-8 3 l8 -10 l8 10`}
+          fill="none"
+          stroke="var(--soft)"
+          strokeWidth={2.6}
+        />
+      );
     case "gauge":
       return <circle cx={x} cy={y} r={11} fill="var(--card)" stroke="var(--ink)" strokeWidth={2} />;
     case "junction":

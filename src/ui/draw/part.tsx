@@ -1,8 +1,20 @@
 import type { Part } from "@/core/formats";
-import { Hex, type Ink, INKS, LIT, Ring, Screws, Spring, Stem, TILT, Turned } from "./solids";
+import { Hex, INKS, type Ink, LIT, Ring, Screws, Spring, Stem, TILT, Turned } from "./solids";
 
 /** A part drawn from its sheet's shape: centre x, top y, and px per mm. */
-export function PartDrawing({ part, x, y, scale, lit = false }: { part: Part; x: number; y: number; scale: number; lit?: boolean }) {
+export function PartDrawing({
+  part,
+  x,
+  y,
+  scale,
+  lit = false,
+}: {
+  part: Part;
+  x: number;
+  y: number;
+  scale: number;
+  lit?: boolean;
+}) {
   const { shape } = part;
   const ink: Ink = lit ? LIT : (INKS[part.material] ?? INKS.steel!);
   const r = Math.max(5, (shape.diameter_mm / 2) * scale);
@@ -20,11 +32,23 @@ export function PartDrawing({ part, x, y, scale, lit = false }: { part: Part; x:
     case "spring":
       return <Spring {...solid} />;
     case "screws":
-      return <Screws {...solid} r={part.fastener?.circle_mm === undefined ? r : Math.max(r, (part.fastener.circle_mm / 2) * scale)} count={part.quantity} />;
+      return (
+        <Screws
+          {...solid}
+          r={part.fastener?.circle_mm === undefined ? r : Math.max(r, (part.fastener.circle_mm / 2) * scale)}
+          count={part.quantity}
+        />
+      );
     case "disc":
       return (
         <g>
-          <Turned x={x} y={y + h * 0.62} r={r * 0.94} h={h * 0.38} ink={lit ? INKS.nitrile! : INKS.nitrile!} />
+          <Turned
+            x={x}
+            y={y + h * 0.62}
+            r={r * 0.94}
+            h={h * 0.38}
+            ink={lit ? INKS.nitrile! : INKS.nitrile!}
+          />
           <Turned x={x} y={y} r={r} h={h * 0.62} ink={ink} {...(bore !== undefined && { bore })} />
         </g>
       );
@@ -34,8 +58,21 @@ export function PartDrawing({ part, x, y, scale, lit = false }: { part: Part; x:
     case "float":
       return (
         <g>
-          <circle cx={x} cy={y + h / 2} r={Math.min(r, h / 2 + 2)} fill={ink[1]} stroke="var(--draw)" strokeWidth={1.3} />
-          <ellipse cx={x} cy={y + h / 2} rx={(bore ?? 0) || Math.min(r, h / 2) * 0.4} ry={((bore ?? 0) || Math.min(r, h / 2) * 0.4) * 0.6} fill={bore === undefined ? ink[0] : "#2A363E"} />
+          <circle
+            cx={x}
+            cy={y + h / 2}
+            r={Math.min(r, h / 2 + 2)}
+            fill={ink[1]}
+            stroke="var(--draw)"
+            strokeWidth={1.3}
+          />
+          <ellipse
+            cx={x}
+            cy={y + h / 2}
+            rx={(bore ?? 0) || Math.min(r, h / 2) * 0.4}
+            ry={((bore ?? 0) || Math.min(r, h / 2) * 0.4) * 0.6}
+            fill={bore === undefined ? ink[0] : "#2A363E"}
+          />
         </g>
       );
     case "cap":
@@ -49,12 +86,29 @@ export function PartDrawing({ part, x, y, scale, lit = false }: { part: Part; x:
       return (
         <Turned {...solid} {...(bore !== undefined && { bore })}>
           {[0.3, 0.5, 0.7].map((share) => (
-            <path key={share} d={`M${x - r} ${y + h * share} a${r} ${r * TILT} 0 0 0 ${2 * r} 0`} fill="none" stroke="var(--draw)" strokeOpacity={0.5} />
+            <path
+              key={share}
+              d={`M${x - r} ${y + h * share} a${r} ${r * TILT} 0 0 0 ${2 * r} 0`}
+              fill="none"
+              stroke="var(--draw)"
+              strokeOpacity={0.5}
+            />
           ))}
         </Turned>
       );
     case "board":
-      return <rect x={x - r} y={y} width={2 * r} height={h} rx={2} fill={ink[1]} stroke="var(--draw)" strokeWidth={1.3} />;
+      return (
+        <rect
+          x={x - r}
+          y={y}
+          width={2 * r}
+          height={h}
+          rx={2}
+          fill={ink[1]}
+          stroke="var(--draw)"
+          strokeWidth={1.3}
+        />
+      );
     case "plate":
     case "diaphragm":
       return (
@@ -62,7 +116,16 @@ export function PartDrawing({ part, x, y, scale, lit = false }: { part: Part; x:
           {part.brittle === true &&
             Array.from({ length: 6 }, (_, index) => {
               const angle = (Math.PI * 2 * (index + 0.5)) / 6;
-              return <ellipse key={index} cx={x + Math.cos(angle) * r * 0.8} cy={y + Math.sin(angle) * r * 0.8 * TILT} rx={2.6} ry={1.2} fill="#2A363E" />;
+              return (
+                <ellipse
+                  key={index}
+                  cx={x + Math.cos(angle) * r * 0.8}
+                  cy={y + Math.sin(angle) * r * 0.8 * TILT}
+                  rx={2.6}
+                  ry={1.2}
+                  fill="#2A363E"
+                />
+              );
             })}
         </Turned>
       );

@@ -20,7 +20,12 @@ export function BellShape({ ringing }: { ringing: boolean }) {
   return (
     <g className={ringing ? "swings" : undefined} transform={ringing ? "rotate(-9 52 22)" : undefined}>
       <circle cx={52} cy={71} r={7} fill="#8A5E10" stroke="#17242D" strokeWidth={1.4} />
-      <path d="M52 20c14 0 17 14 18 28c.6 9 3 12 8 17h-52c5-5 7.4-8 8-17c1-14 4-28 18-28z" fill="#D9B566" stroke="#17242D" strokeWidth={1.6} />
+      <path
+        d="M52 20c14 0 17 14 18 28c.6 9 3 12 8 17h-52c5-5 7.4-8 8-17c1-14 4-28 18-28z"
+        fill="#D9B566"
+        stroke="#17242D"
+        strokeWidth={1.6}
+      />
       <path d="M52 12a6 6 0 0 1 6 9h-12a6 6 0 0 1 6-9z" fill="#C9A45C" stroke="#17242D" strokeWidth={1.2} />
       <path d="M38 50c1-13 3-20 8-23" stroke="#FFF3CF" strokeWidth={2.6} fill="none" strokeLinecap="round" />
       <path d="M27 62.5h50" stroke="#17242D" strokeWidth={1.2} opacity={0.6} />
@@ -36,27 +41,60 @@ export function Rope({ knots, ringing }: { knots: readonly Knot[]; ringing: bool
       <svg width={104} height={4000} className="absolute inset-0" aria-hidden="true">
         <path d={line} stroke="#17242D" strokeWidth={9.5} fill="none" />
         <path d={line} stroke="#C9A45C" strokeWidth={7} fill="none" />
-        <path d={line} stroke="#7C5B1E" strokeWidth={7} fill="none" strokeDasharray="1.6 6.4" opacity={0.75} />
+        <path
+          d={line}
+          stroke="#7C5B1E"
+          strokeWidth={7}
+          fill="none"
+          strokeDasharray="1.6 6.4"
+          opacity={0.75}
+        />
         <BellShape ringing={ringing} />
         {knots.map((knot, index) => {
           const y = FIRST + index * PITCH;
           return (
             <g key={knot.id}>
-              <rect x={11} y={y - 7} width={18} height={14} rx={6} fill={INK[knot.tone].knot} stroke="#17242D" strokeWidth={1.4} />
-              <path d={`M11 ${y - 2}q9 6 18 0M11 ${y + 3}q9 5 18 0`} stroke="#17242D" strokeWidth={0.9} fill="none" />
+              <rect
+                x={11}
+                y={y - 7}
+                width={18}
+                height={14}
+                rx={6}
+                fill={INK[knot.tone].knot}
+                stroke="#17242D"
+                strokeWidth={1.4}
+              />
+              <path
+                d={`M11 ${y - 2}q9 6 18 0M11 ${y + 3}q9 5 18 0`}
+                stroke="#17242D"
+                strokeWidth={0.9}
+                fill="none"
+              />
             </g>
           );
         })}
       </svg>
       <ol>
         {knots.map((knot, index) => (
-          <li key={knot.id} className="absolute left-9" style={{ top: FIRST + index * PITCH - 14, width: 68, height: PITCH - 8 }}>
+          <li
+            key={knot.id}
+            className="absolute left-9"
+            style={{ top: FIRST + index * PITCH - 14, width: 68, height: PITCH - 8 }}
+          >
             <a href={knot.href} className="plate block h-full overflow-hidden leading-[1.05]">
-              <span className="block text-[18px]" style={{ color: INK[knot.tone].text }} suppressHydrationWarning>
+              <span
+                className="block text-[18px]"
+                style={{ color: INK[knot.tone].text }}
+                suppressHydrationWarning
+              >
                 {knot.when}
               </span>
               {knot.lines.map((text) => (
-                <span key={text} className="block break-words font-medium text-[14.5px] tracking-normal" style={{ color: "#C3CBCC" }}>
+                <span
+                  key={text}
+                  className="block break-words font-medium text-[14.5px] tracking-normal"
+                  style={{ color: "#C3CBCC" }}
+                >
                   {text}
                 </span>
               ))}

@@ -35,18 +35,43 @@ export interface Solid {
 }
 
 /** A turned piece: side, shading to the right, top face, and a bore when it has one. */
-export function Turned({ x, y, r, h, ink: [top, side], bore, foot = r, children }: Solid & { bore?: number; foot?: number; children?: ReactNode }) {
+export function Turned({
+  x,
+  y,
+  r,
+  h,
+  ink: [top, side],
+  bore,
+  foot = r,
+  children,
+}: Solid & { bore?: number; foot?: number; children?: ReactNode }) {
   const ry = r * TILT;
   const fy = foot * TILT;
   return (
     <g>
-      <path d={`M${x - r} ${y} L${x - foot} ${y + h} a${foot} ${fy} 0 0 0 ${2 * foot} 0 L${x + r} ${y}`} fill={side} {...STROKE} />
+      <path
+        d={`M${x - r} ${y} L${x - foot} ${y + h} a${foot} ${fy} 0 0 0 ${2 * foot} 0 L${x + r} ${y}`}
+        fill={side}
+        {...STROKE}
+      />
       {[0.55, 0.68, 0.81, 0.93].map((share) => {
         const deep = Math.sqrt(1 - share * share);
-        return <line key={share} x1={x + r * share} y1={y + deep * ry + 1} x2={x + foot * share} y2={y + h + deep * fy - 1} stroke="var(--draw)" strokeOpacity={0.2} />;
+        return (
+          <line
+            key={share}
+            x1={x + r * share}
+            y1={y + deep * ry + 1}
+            x2={x + foot * share}
+            y2={y + h + deep * fy - 1}
+            stroke="var(--draw)"
+            strokeOpacity={0.2}
+          />
+        );
       })}
       <ellipse cx={x} cy={y} rx={r} ry={ry} fill={top} {...STROKE} />
-      {bore !== undefined && bore > 1.2 && <ellipse cx={x} cy={y} rx={bore} ry={bore * TILT} fill={HOLE} stroke="var(--draw)" />}
+      {bore !== undefined && bore > 1.2 && (
+        <ellipse cx={x} cy={y} rx={bore} ry={bore * TILT} fill={HOLE} stroke="var(--draw)" />
+      )}
       {children}
     </g>
   );
@@ -55,13 +80,34 @@ export function Turned({ x, y, r, h, ink: [top, side], bore, foot = r, children 
 export function Hex({ x, y, r, h, ink: [top, side], bore = r * 0.4 }: Solid & { bore?: number }) {
   const ry = r * TILT;
   const corners = [-1, -0.5, 0.5, 1].map((k) => [x + k * r, y + (Math.abs(k) === 1 ? 0 : ry)] as const);
-  const [a, b, c, d] = corners as [readonly [number, number], readonly [number, number], readonly [number, number], readonly [number, number]];
+  const [a, b, c, d] = corners as [
+    readonly [number, number],
+    readonly [number, number],
+    readonly [number, number],
+    readonly [number, number],
+  ];
   return (
     <g>
-      <path d={`M${a} L${b} L${c} L${d} v${h} L${c[0]} ${c[1] + h} L${b[0]} ${b[1] + h} L${a[0]} ${a[1] + h} z`} fill={side} {...STROKE} />
-      <path d={`M${a} L${b} L${c} L${d} L${x + r / 2} ${y - ry} L${x - r / 2} ${y - ry} z`} fill={top} {...STROKE} />
+      <path
+        d={`M${a} L${b} L${c} L${d} v${h} L${c[0]} ${c[1] + h} L${b[0]} ${b[1] + h} L${a[0]} ${a[1] + h} z`}
+        fill={side}
+        {...STROKE}
+      />
+      <path
+        d={`M${a} L${b} L${c} L${d} L${x + r / 2} ${y - ry} L${x - r / 2} ${y - ry} z`}
+        fill={top}
+        {...STROKE}
+      />
       {[b, c].map((corner) => (
-        <line key={corner[0]} x1={corner[0]} x2={corner[0]} y1={corner[1]} y2={corner[1] + h} stroke="var(--draw)" strokeWidth={1.1} />
+        <line
+          key={corner[0]}
+          x1={corner[0]}
+          x2={corner[0]}
+          y1={corner[1]}
+          y2={corner[1] + h}
+          stroke="var(--draw)"
+          strokeWidth={1.1}
+        />
       ))}
       <ellipse cx={x} cy={y} rx={bore} ry={bore * TILT} fill={HOLE} />
     </g>
@@ -77,7 +123,15 @@ export function Ring({ x, y, r, h, ink: [top, side] }: Solid) {
     <g fill="none">
       <ellipse cx={x} cy={cy} rx={r} ry={ry} stroke="var(--draw)" strokeWidth={thick + 2.4} />
       <ellipse cx={x} cy={cy} rx={r} ry={ry} stroke={side} strokeWidth={thick} />
-      <ellipse cx={x} cy={cy - thick * 0.2} rx={r} ry={ry} stroke={top} strokeOpacity={0.8} strokeWidth={thick * 0.3} />
+      <ellipse
+        cx={x}
+        cy={cy - thick * 0.2}
+        rx={r}
+        ry={ry}
+        stroke={top}
+        strokeOpacity={0.8}
+        strokeWidth={thick * 0.3}
+      />
     </g>
   );
 }
@@ -87,7 +141,13 @@ export function Stem({ x, y, r, h, ink, thread = 0 }: Solid & { thread?: number 
   return (
     <Turned x={x} y={y} r={r} h={h} ink={ink}>
       {Array.from({ length: turns }, (_, turn) => (
-        <path key={turn} d={`M${x - r} ${y + h - thread + turn * 5} q${r} ${r * 0.6} ${2 * r} 2`} fill="none" stroke="var(--draw)" strokeOpacity={0.55} />
+        <path
+          key={turn}
+          d={`M${x - r} ${y + h - thread + turn * 5} q${r} ${r * 0.6} ${2 * r} 2`}
+          fill="none"
+          stroke="var(--draw)"
+          strokeOpacity={0.55}
+        />
       ))}
     </Turned>
   );
@@ -99,7 +159,12 @@ export function Spring({ x, y, r, h, ink: [, side] }: Solid) {
     <g fill="none" strokeLinecap="round">
       {["var(--draw)", side].map((stroke, pass) =>
         Array.from({ length: coils }, (_, coil) => (
-          <path key={`${pass}-${coil}`} d={`M${x - r} ${y + (h * coil) / coils} a${r} ${r * TILT} 0 0 0 ${2 * r} ${(h / coils) * 0.5}`} stroke={stroke} strokeWidth={pass === 0 ? 4.4 : 2.4} />
+          <path
+            key={`${pass}-${coil}`}
+            d={`M${x - r} ${y + (h * coil) / coils} a${r} ${r * TILT} 0 0 0 ${2 * r} ${(h / coils) * 0.5}`}
+            stroke={stroke}
+            strokeWidth={pass === 0 ? 4.4 : 2.4}
+          />
         )),
       )}
     </g>
@@ -109,16 +174,27 @@ export function Spring({ x, y, r, h, ink: [, side] }: Solid) {
 /** Bolts standing on their circle; the near ones hide nothing, so the far ones are drawn first. */
 export function Screws({ x, y, r, h, ink, count }: Solid & { count: number }) {
   const shown = Math.min(count, 12);
-  const size = Math.max(3, Math.min(7, r * 0.16, h * 0.35));
+  const size =
+    shown === 1 ? Math.max(4, Math.min(9, r, h * 0.4)) : Math.max(3, Math.min(7, r * 0.16, h * 0.35));
   const places = Array.from({ length: shown }, (_, index) => {
     const angle = (Math.PI * 2 * (index + 0.5)) / shown;
-    return { x: shown === 1 ? x : x + Math.cos(angle) * (r - size), y: shown === 1 ? y : y + Math.sin(angle) * (r - size) * TILT };
+    return {
+      x: shown === 1 ? x : x + Math.cos(angle) * (r - size),
+      y: shown === 1 ? y : y + Math.sin(angle) * (r - size) * TILT,
+    };
   }).sort((a, b) => a.y - b.y);
   return (
     <g>
       {places.map((place) => (
         <g key={`${place.x}`}>
-          <Stem x={place.x} y={place.y + size} r={size * 0.5} h={Math.max(6, h - size)} thread={Math.max(5, h * 0.5)} ink={ink} />
+          <Stem
+            x={place.x}
+            y={place.y + size}
+            r={size * 0.5}
+            h={Math.max(6, h - size)}
+            thread={Math.max(5, h * 0.5)}
+            ink={ink}
+          />
           <Hex x={place.x} y={place.y} r={size} h={size * 0.9} ink={ink} bore={size * 0.3} />
         </g>
       ))}

@@ -52,7 +52,11 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
         enter: () => (document.getElementById(STEP_FORM) as HTMLFormElement | null)?.requestSubmit(),
       };
       // Enter on a focused button presses that button, nothing else.
-      if (event.key === "Enter" && (event.target as HTMLElement | null)?.closest("button, a, [role=button]") !== null) return;
+      if (
+        event.key === "Enter" &&
+        (event.target as HTMLElement | null)?.closest("button, a, [role=button]") !== null
+      )
+        return;
       const action = actions[event.key.toLowerCase()];
       if (action === undefined) return;
       event.preventDefault();
@@ -72,7 +76,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
         <div className="hidden md:block">
           <Plate id={inputs.valve.tag} size="lg" href={`/valves/${inputs.valve.tag}`} />
         </div>
-        <div className="hidden min-w-0 max-w-[260px] md:block">
+        <div className="hidden min-w-0 max-w-[190px] md:block">
           <b className="line-clamp-1">{inputs.reason.says}</b>
           <span className="line-clamp-1 text-[14.5px] text-soft">
             {inputs.sheet.title}, {inputs.valve.place}
@@ -81,18 +85,40 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
         <PhaseBar job={job} />
         <SavingSign saving={saving} />
       </header>
-      <div className={clsx("grid min-h-0 flex-1 gap-4 px-4 pt-2 pb-3 md:px-5 md:pb-4", left === "line" ? "lg:grid-cols-[minmax(0,1fr)_450px]" : "lg:grid-cols-[284px_minmax(0,1fr)_268px]")}>
-        <section className={clsx("card min-h-0 overflow-hidden", view === "axis" || view === "line" ? "flex" : "hidden lg:flex", "flex-col")}>
+      <div
+        className={clsx(
+          "grid min-h-0 flex-1 gap-4 px-4 pt-2 pb-3 md:px-5 md:pb-4",
+          left === "line" ? "lg:grid-cols-[minmax(0,1fr)_450px]" : "lg:grid-cols-[284px_minmax(0,1fr)_268px]",
+        )}
+      >
+        <section
+          className={clsx(
+            "card min-h-0 overflow-hidden",
+            view === "axis" || view === "line" ? "flex" : "hidden lg:flex",
+            "flex-col",
+          )}
+        >
           {left === "line" ? <LinePane job={job} /> : <AxisPane job={job} />}
         </section>
-        <section aria-label="The step" className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}>
+        <section
+          aria-label="The step"
+          className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}
+        >
           <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
         </section>
-        <section className={clsx("card min-h-0 overflow-hidden", view === "tray" ? "block" : left === "line" ? "hidden" : "hidden lg:block")}>
+        <section
+          className={clsx(
+            "card min-h-0 overflow-hidden",
+            view === "tray" ? "block" : left === "line" ? "hidden" : "hidden lg:block",
+          )}
+        >
           <Tray tray={job.tray} sheet={inputs.sheet} />
         </section>
       </div>
-      <nav aria-label="Views of the job" className="plate grid grid-cols-4 border-rule border-t-[1.5px] bg-card text-center text-[17px] lg:hidden">
+      <nav
+        aria-label="Views of the job"
+        className="plate grid grid-cols-4 border-rule border-t-[1.5px] bg-card text-center text-[17px] lg:hidden"
+      >
         {(
           [
             ["step", "Step"],
@@ -101,21 +127,50 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
             ["line", "Line"],
           ] as const
         ).map(([id, name]) => (
-          <button key={id} type="button" aria-pressed={view === id} onClick={() => setView(id)} className={clsx("min-h-13 py-3", view === id ? "text-ink shadow-[inset_0_3px_0_var(--brass-line)]" : "text-soft")}>
+          <button
+            key={id}
+            type="button"
+            aria-pressed={view === id}
+            onClick={() => setView(id)}
+            className={clsx(
+              "min-h-13 py-3",
+              view === id ? "text-ink shadow-[inset_0_3px_0_var(--brass-line)]" : "text-soft",
+            )}
+          >
             {name}
           </button>
         ))}
       </nav>
-      <NoteModal open={modal === "note"} onClose={() => setModal(undefined)} onNote={(text) => log.add({ kind: "note-added", text, ...(job.current && { step: job.current.id }) })} />
-      <StopModal open={modal === "stop"} onClose={() => setModal(undefined)} job={job} onStop={(reason) => log.add({ kind: "stopped", reason })} />
+      <NoteModal
+        open={modal === "note"}
+        onClose={() => setModal(undefined)}
+        onNote={(text) => log.add({ kind: "note-added", text, ...(job.current && { step: job.current.id }) })}
+      />
+      <StopModal
+        open={modal === "stop"}
+        onClose={() => setModal(undefined)}
+        job={job}
+        onStop={(reason) => log.add({ kind: "stopped", reason })}
+      />
     </div>
   );
 }
 
 function SavingSign({ saving }: { saving: string }) {
-  const says = saving === "saved" ? "saved" : saving === "sending" ? "saving …" : "kept on this device, waiting for signal";
+  const says =
+    saving === "saved"
+      ? "saved"
+      : saving === "sending"
+        ? "saving …"
+        : "kept on this device, waiting for signal";
   return (
-    <span role="status" className={clsx("plate ml-auto text-[15px]", saving === "waiting-for-signal" ? "text-wait" : "text-go-text")}>
+    <span
+      role="status"
+      className={clsx(
+        "plate ml-auto text-[15px]",
+        saving === "waiting-for-signal" ? "text-wait" : "text-go-text",
+      )}
+    >
       {says}
     </span>
   );
@@ -125,7 +180,11 @@ function AxisPane({ job }: { job: Run }) {
   const { sheet } = job.inputs;
   const places = new Map(job.tray.items.map((item) => [item.part, item.place]));
   const renew = new Set(job.plan.renewals.map((each) => each.part));
-  const parts: AxisPart[] = sheet.parts.map((part) => ({ part, place: part.stays ? "stays" : (places.get(part.id) ?? "in"), renew: renew.has(part.id) && places.has(part.id) }));
+  const parts: AxisPart[] = sheet.parts.map((part) => ({
+    part,
+    place: part.stays ? "stays" : (places.get(part.id) ?? "in"),
+    renew: renew.has(part.id) && places.has(part.id),
+  }));
   const current = job.current;
   const lit = current?.part ?? (current?.kind === "check" ? current.check.part : undefined);
   return (
@@ -146,7 +205,13 @@ function LinePane({ job }: { job: Run }) {
   const plan = job.plan.isolation?.ok ? job.plan.isolation.value : undefined;
   const proven = job.states.get("prove:again")?.kind === "done";
   const view = useMemo(
-    () => line && lineView(line, new Set(job.shut), plan, { target: valve.node ?? valve.tag, passing: job.progress.passing, proven }),
+    () =>
+      line &&
+      lineView(line, new Set(job.shut), plan, {
+        target: valve.node ?? valve.tag,
+        passing: job.progress.passing,
+        proven,
+      }),
     [line, valve, plan, job.shut, job.progress.passing, proven],
   );
   if (view === undefined) return <p className="p-4 text-soft">No line is drawn for this valve.</p>;
@@ -161,7 +226,9 @@ function LinePane({ job }: { job: Run }) {
       </div>
       <div className="flex flex-wrap items-center justify-between gap-2 px-3.5 pb-2.5">
         <PipeKey />
-        {plan !== undefined && <span className="plate text-[15px] text-soft">{Math.round(plan.section.volume_L)} L shut in</span>}
+        {plan !== undefined && (
+          <span className="plate text-[15px] text-soft">{Math.round(plan.section.volume_L)} L shut in</span>
+        )}
       </div>
     </>
   );

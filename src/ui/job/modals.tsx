@@ -5,7 +5,19 @@ import type { Run } from "@/core/job";
 import { Modal } from "../modal";
 
 /** A few words asked for; the field is refused empty, at the field. */
-function Words({ label, button, tone, usual, onDone }: { label: string; button: string; tone: "go" | "stop"; usual?: readonly string[]; onDone: (text: string) => void }) {
+function Words({
+  label,
+  button,
+  tone,
+  usual,
+  onDone,
+}: {
+  label: string;
+  button: string;
+  tone: "go" | "stop";
+  usual?: readonly string[];
+  onDone: (text: string) => void;
+}) {
   const [text, setText] = useState("");
   const [missing, setMissing] = useState(false);
   return (
@@ -20,7 +32,13 @@ function Words({ label, button, tone, usual, onDone }: { label: string; button: 
       {usual !== undefined && (
         <div className="flex flex-wrap gap-2">
           {usual.map((each) => (
-            <button key={each} type="button" aria-pressed={text === each} onClick={() => setText(each)} className={`btn ${text === each ? "border-2 border-ink bg-ink text-paper" : "btn-quiet"}`}>
+            <button
+              key={each}
+              type="button"
+              aria-pressed={text === each}
+              onClick={() => setText(each)}
+              className={`btn ${text === each ? "border-2 border-ink bg-ink text-paper" : "btn-quiet"}`}
+            >
               {each}
             </button>
           ))}
@@ -28,7 +46,14 @@ function Words({ label, button, tone, usual, onDone }: { label: string; button: 
       )}
       <label className="block">
         <span className="font-semibold">{label}</span>
-        <textarea className="field mt-1" rows={2} maxLength={380} value={text} aria-invalid={missing && text.trim() === ""} onChange={(event) => setText(event.target.value)} />
+        <textarea
+          className="field mt-1"
+          rows={2}
+          maxLength={380}
+          value={text}
+          aria-invalid={missing && text.trim() === ""}
+          onChange={(event) => setText(event.target.value)}
+        />
         {missing && text.trim() === "" && <span className="text-stop">Write a few words.</span>}
       </label>
       <button type="submit" className={`btn min-h-14 ${tone === "go" ? "btn-go" : "btn-stop"}`}>
@@ -38,7 +63,15 @@ function Words({ label, button, tone, usual, onDone }: { label: string; button: 
   );
 }
 
-export function NoteModal({ open, onClose, onNote }: { open: boolean; onClose: () => void; onNote: (text: string) => void }) {
+export function NoteModal({
+  open,
+  onClose,
+  onNote,
+}: {
+  open: boolean;
+  onClose: () => void;
+  onNote: (text: string) => void;
+}) {
   return (
     <Modal open={open} onOpenChange={(now) => !now && onClose()} title="Note">
       <Words
@@ -54,8 +87,21 @@ export function NoteModal({ open, onClose, onNote }: { open: boolean; onClose: (
   );
 }
 
-export function StopModal({ open, onClose, job, onStop }: { open: boolean; onClose: () => void; job: Run; onStop: (reason: string) => void }) {
-  const shut = job.shut.length > 0 ? `${job.shut.join(", ")} stay shut. The bell rings on every screen until this is taken up again.` : "Nothing is shut. The job stays open and rings.";
+export function StopModal({
+  open,
+  onClose,
+  job,
+  onStop,
+}: {
+  open: boolean;
+  onClose: () => void;
+  job: Run;
+  onStop: (reason: string) => void;
+}) {
+  const shut =
+    job.shut.length > 0
+      ? `${job.shut.join(", ")} stay shut. The bell rings on every screen until this is taken up again.`
+      : "Nothing is shut. The job stays open and rings.";
   return (
     <Modal open={open} onOpenChange={(now) => !now && onClose()} title="Stop work" says={shut}>
       <Words
@@ -72,7 +118,19 @@ export function StopModal({ open, onClose, job, onStop }: { open: boolean; onClo
   );
 }
 
-export function ReasonModal({ open, onClose, title, says, onReason }: { open: boolean; onClose: () => void; title: string; says: string; onReason: (reason: string) => void }) {
+export function ReasonModal({
+  open,
+  onClose,
+  title,
+  says,
+  onReason,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  says: string;
+  onReason: (reason: string) => void;
+}) {
   return (
     <Modal open={open} onOpenChange={(now) => !now && onClose()} title={title} says={says}>
       <Words

@@ -20,18 +20,30 @@ export const timeLeft = (job: Run): string => `${formatDuration(job.minutesLeft 
 export function PhaseBar({ job }: { job: Run }) {
   const here = placeInPhase(job);
   const phases = PHASES.filter((phase) => job.plan.steps.some((step) => step.phase === phase));
-  const done = (phase: Phase) => job.plan.steps.filter((step) => step.phase === phase).every((step) => job.states.get(step.id)?.kind === "done");
+  const done = (phase: Phase) =>
+    job.plan.steps
+      .filter((step) => step.phase === phase)
+      .every((step) => job.states.get(step.id)?.kind === "done");
   return (
     <div className="min-w-0 flex-1">
-      <ol className="plate hidden h-[34px] gap-[3px] text-[14.5px] tracking-[.02em] xl:flex">
+      <ol className="plate hidden h-[34px] gap-px text-[14px] tracking-normal xl:flex">
         {phases.map((phase) => {
           const on = phase === here.phase;
           return (
             <li
               key={phase}
               aria-current={on ? "step" : undefined}
-              className={clsx("grid place-items-center whitespace-nowrap px-2", on ? "flex-[1.9] bg-ink text-paper" : done(phase) ? "flex-1 bg-go text-go-ink" : "flex-1 bg-sunk text-soft")}
-              style={{ clipPath: "polygon(0 0,calc(100% - 8px) 0,100% 50%,calc(100% - 8px) 100%,0 100%,8px 50%)" }}
+              className={clsx(
+                "grid place-items-center whitespace-nowrap pr-2.5 pl-3",
+                on
+                  ? "flex-auto bg-ink text-paper"
+                  : done(phase)
+                    ? "flex-auto bg-go text-go-ink"
+                    : "flex-auto bg-sunk text-soft",
+              )}
+              style={{
+                clipPath: "polygon(0 0,calc(100% - 8px) 0,100% 50%,calc(100% - 8px) 100%,0 100%,8px 50%)",
+              }}
             >
               {on ? phaseLine(job) : PHASE_NAMES[phase]}
             </li>
@@ -41,11 +53,17 @@ export function PhaseBar({ job }: { job: Run }) {
       <div className="xl:hidden">
         <div className="-mx-4 -mt-2 flex h-[7px] gap-0.5 bg-sunk md:mx-0 md:mt-0" aria-hidden="true">
           {phases.map((phase) => (
-            <i key={phase} className={clsx("flex-1", phase === here.phase ? "bg-ink" : done(phase) ? "bg-go" : "bg-sunk")} />
+            <i
+              key={phase}
+              className={clsx("flex-1", phase === here.phase ? "bg-ink" : done(phase) ? "bg-go" : "bg-sunk")}
+            />
           ))}
         </div>
         <p className="caption mt-1 flex justify-between">
-          <span>{phaseLine(job)}</span>
+          <span>
+            <b className="text-ink md:hidden">{job.inputs.valve.tag} · </b>
+            {phaseLine(job)}
+          </span>
           <span>{timeLeft(job)}</span>
         </p>
       </div>

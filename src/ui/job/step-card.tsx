@@ -9,7 +9,22 @@ import { useSettings } from "../settings";
 import { useNow } from "../when";
 import { ReasonModal } from "./modals";
 import { phaseLine, timeLeft } from "./phase-bar";
-import { CaptureBody, CheckBody, CollectBody, FitBody, GaugeBody, ShutBody, SignOffBody, STEP_FORM, StepForm, TightenBody, TrayBody, tightenTitle, WaitBody, WriteDownBody } from "./step-bodies";
+import {
+  CaptureBody,
+  CheckBody,
+  CollectBody,
+  FitBody,
+  GaugeBody,
+  ShutBody,
+  SignOffBody,
+  STEP_FORM,
+  StepForm,
+  TightenBody,
+  TrayBody,
+  tightenTitle,
+  WaitBody,
+  WriteDownBody,
+} from "./step-bodies";
 import type { JobLog } from "./use-job-log";
 
 /** The step in hand: one imperative, why, what to look out for, and one wide button. */
@@ -34,7 +49,8 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
     heading.current?.scrollIntoView({ block: "start" });
   }, [shown]);
 
-  if (job.status.kind === "stopped") return <Stopped log={log} reason={job.status.reason} by={job.status.by} />;
+  if (job.status.kind === "stopped")
+    return <Stopped log={log} reason={job.status.reason} by={job.status.by} />;
   if (step === undefined) return <Notice tone="go">Signed off. The record is being made.</Notice>;
   const halted = state?.kind === "halted" && again !== step.id;
   const title = step.kind === "tighten" ? tightenTitle(job, step, system) : step.title;
@@ -45,7 +61,11 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
           <span>{phaseLine(job)}</span>
           <span>{timeLeft(job)}</span>
         </p>
-        <h1 ref={heading} tabIndex={-1} className="font-bold text-[28px] leading-[1.12] tracking-[-.01em] outline-none lg:text-[33px]">
+        <h1
+          ref={heading}
+          tabIndex={-1}
+          className="font-bold text-[28px] leading-[1.12] tracking-[-.01em] outline-none lg:text-[33px]"
+        >
           {title}
         </h1>
         <p className="text-[16.5px] text-soft">{step.why}</p>
@@ -60,7 +80,16 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
                 </button>
               )}
               {mayCloseEarly(job) && (
-                <button type="button" className="btn btn-quiet bg-card" onClick={() => log.add({ kind: "signed-off", statement: `Closed at triage: ${state.says}`.slice(0, 400) })}>
+                <button
+                  type="button"
+                  className="btn btn-quiet bg-card"
+                  onClick={() =>
+                    log.add({
+                      kind: "signed-off",
+                      statement: `Closed at triage: ${state.says}`.slice(0, 400),
+                    })
+                  }
+                >
                   Close the job here
                 </button>
               )}
@@ -87,27 +116,57 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         ))}
         <div className="flex flex-wrap gap-2">
           {step.mayOverride && (
-            <button type="button" className="min-h-11 px-1 text-soft underline underline-offset-4" onClick={() => setAsking("skip")}>
+            <button
+              type="button"
+              className="min-h-11 px-1 text-soft underline underline-offset-4"
+              onClick={() => setAsking("skip")}
+            >
               Skip, with a reason
             </button>
           )}
-          {step.kind === "check" && step.phase === "inspect" && step.check.part !== undefined && !job.plan.renewals.some((each) => each.part === (step.kind === "check" ? step.check.part : "")) && (
-            <button type="button" className="min-h-11 px-1 text-soft underline underline-offset-4" onClick={() => setAsking("renew")}>
-              Renew it all the same
-            </button>
-          )}
+          {step.kind === "check" &&
+            step.phase === "inspect" &&
+            step.check.part !== undefined &&
+            !job.plan.renewals.some(
+              (each) => each.part === (step.kind === "check" ? step.check.part : ""),
+            ) && (
+              <button
+                type="button"
+                className="min-h-11 px-1 text-soft underline underline-offset-4"
+                onClick={() => setAsking("renew")}
+              >
+                Renew it all the same
+              </button>
+            )}
         </div>
       </div>
       <Footer log={log} step={step} halted={halted} means={means} onNote={onNote} onStop={onStop} />
-      <ReasonModal open={asking === "skip"} onClose={() => setAsking(undefined)} title="Skip this step" says="It stands in the record with your name." onReason={(reason) => log.add({ kind: "step-overridden", step: step.id, reason })} />
-      <ReasonModal open={asking === "renew"} onClose={() => setAsking(undefined)} title="Renew it all the same" says="The plan is compiled anew. The reason stands in the record." onReason={(reason) => step.kind === "check" && step.check.part !== undefined && log.add({ kind: "part-judged", part: step.check.part, disposition: "renew", reason })} />
+      <ReasonModal
+        open={asking === "skip"}
+        onClose={() => setAsking(undefined)}
+        title="Skip this step"
+        says="It stands in the record with your name."
+        onReason={(reason) => log.add({ kind: "step-overridden", step: step.id, reason })}
+      />
+      <ReasonModal
+        open={asking === "renew"}
+        onClose={() => setAsking(undefined)}
+        title="Renew it all the same"
+        says="The plan is compiled anew. The reason stands in the record."
+        onReason={(reason) =>
+          step.kind === "check" &&
+          step.check.part !== undefined &&
+          log.add({ kind: "part-judged", part: step.check.part, disposition: "renew", reason })
+        }
+      />
     </>
   );
 }
 
 function Chips({ step }: { step: Step }) {
   if (step.cues.length + step.tools.length === 0) return null;
-  const chip = "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-[17px] tracking-[.02em]";
+  const chip =
+    "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-[17px] tracking-[.02em]";
   return (
     <ul className="flex flex-wrap gap-2">
       {step.tools.map((tool) => (
@@ -128,7 +187,10 @@ function Change({ change }: { change: NonNullable<JobLog["change"]> }) {
   const minutes = Math.round(change.minutes);
   return (
     <Notice tone="wait" live>
-      <b>The plan has changed.</b> {change.says.join(" ")} {minutes !== 0 && <b className="whitespace-nowrap">{minutes > 0 ? `+ ${minutes}` : `− ${-minutes}`} min.</b>}
+      <b>The plan has changed.</b> {change.says.join(" ")}{" "}
+      {minutes !== 0 && (
+        <b className="whitespace-nowrap">{minutes > 0 ? `+ ${minutes}` : `− ${-minutes}`} min.</b>
+      )}
     </Notice>
   );
 }
@@ -141,7 +203,11 @@ function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: string 
       <p className="text-[17px] text-soft">
         {by}: {reason}
       </p>
-      <Notice tone="stop">{shut.length > 0 ? `Still shut: ${shut.join(", ")}. Whatever they feed is out of service. It rings on every screen.` : "Nothing is shut. It rings until it is taken up again."}</Notice>
+      <Notice tone="stop">
+        {shut.length > 0
+          ? `Still shut: ${shut.join(", ")}. Whatever they feed is out of service. It rings on every screen.`
+          : "Nothing is shut. It rings until it is taken up again."}
+      </Notice>
       <p>Next: {log.job.current?.title}</p>
       {log.refusal !== undefined && (
         <Notice tone="stop" live>
@@ -164,7 +230,15 @@ function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: string 
   );
 }
 
-function Body({ step, log, onChosen }: { step: Step; log: JobLog; onChosen: (means: string | undefined) => void }): ReactNode {
+function Body({
+  step,
+  log,
+  onChosen,
+}: {
+  step: Step;
+  log: JobLog;
+  onChosen: (means: string | undefined) => void;
+}): ReactNode {
   switch (step.kind) {
     case "shut":
       return <ShutBody key={step.id} step={step} log={log} />;
@@ -193,11 +267,20 @@ function Body({ step, log, onChosen }: { step: Step; log: JobLog; onChosen: (mea
     case "do":
     case "strip":
     case "open":
-      return <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>{(step.kind === "open" && step.where) || null}</StepForm>;
+      return (
+        <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+          {(step.kind === "open" && step.where) || null}
+        </StepForm>
+      );
   }
 }
 
-const CHECK_BUTTON: Record<string, string> = { reuse: "Sound: go on", clean: "Cleaned: go on", renew: "Renew it", stop: "Record it" };
+const CHECK_BUTTON: Record<string, string> = {
+  reuse: "Sound: go on",
+  clean: "Cleaned: go on",
+  renew: "Renew it",
+  stop: "Record it",
+};
 
 function buttonSays(step: Step, log: JobLog, means: string | undefined, waiting: boolean): string {
   switch (step.kind) {
@@ -208,7 +291,11 @@ function buttonSays(step: Step, log: JobLog, means: string | undefined, waiting:
     case "gauge":
       return "Take the reading";
     case "wait":
-      return log.job.states.get(step.id)?.kind === "running" ? (waiting ? "The wait runs" : "Wait is over") : `Start the wait: ${step.minutes} min`;
+      return log.job.states.get(step.id)?.kind === "running"
+        ? waiting
+          ? "The wait runs"
+          : "Wait is over"
+        : `Start the wait: ${step.minutes} min`;
     case "strip":
       return "Off, on the tray";
     case "fit":
@@ -218,7 +305,9 @@ function buttonSays(step: Step, log: JobLog, means: string | undefined, waiting:
     case "tray":
       return "The tray balances";
     case "check":
-      return step.check.kind === "measure" ? "Take the figure" : (CHECK_BUTTON[means ?? ""] ?? "Choose what you found");
+      return step.check.kind === "measure"
+        ? "Take the figure"
+        : (CHECK_BUTTON[means ?? ""] ?? "Choose what you found");
     case "sign-off":
       return "Sign off";
     default:
@@ -226,16 +315,41 @@ function buttonSays(step: Step, log: JobLog, means: string | undefined, waiting:
   }
 }
 
-function Footer({ log, step, halted, means, onNote, onStop }: { log: JobLog; step: Step; halted: boolean; means: string | undefined; onNote: () => void; onStop: () => void }) {
+function Footer({
+  log,
+  step,
+  halted,
+  means,
+  onNote,
+  onStop,
+}: {
+  log: JobLog;
+  step: Step;
+  halted: boolean;
+  means: string | undefined;
+  onNote: () => void;
+  onStop: () => void;
+}) {
   const state = log.job.states.get(step.id);
   const now = useNow(state?.kind === "running" ? 250 : 60_000);
   const waiting = state?.kind === "running" && (now ?? 0) < state.until;
   return (
-    <div className="grid grid-cols-[1fr_52px_64px_76px] gap-2 pt-2 lg:grid-cols-[1fr_60px_92px_100px] lg:gap-2.5">
-      <button type="submit" form={STEP_FORM} disabled={halted || waiting} className="btn btn-go min-h-16 px-3 text-[19px]">
+    <div className="grid grid-cols-[1fr_52px_64px_76px] gap-2 pt-2 lg:grid-cols-[1fr_52px_72px_84px]">
+      <button
+        type="submit"
+        form={STEP_FORM}
+        disabled={halted || waiting}
+        className="btn btn-go min-h-16 px-3 text-[19px]"
+      >
         {buttonSays(step, log, means, waiting)} <span className="key hidden lg:inline">Enter</span>
       </button>
-      <button type="button" onClick={log.undo} aria-label="Undo the newest entry" title="Undo (Backspace)" className="btn btn-quiet min-h-16 px-0">
+      <button
+        type="button"
+        onClick={log.undo}
+        aria-label="Undo the newest entry"
+        title="Undo (Backspace)"
+        className="btn btn-quiet min-h-16 px-0"
+      >
         <Undo2 size={22} />
       </button>
       <button type="button" onClick={onNote} className="btn btn-quiet min-h-16 px-1">

@@ -1,11 +1,20 @@
+"use client";
+
 import clsx from "clsx";
+import { useEffect, useRef } from "react";
 import type { TrayAccount } from "@/core/build";
 import type { Sheet } from "@/core/formats";
 import { PartIcon } from "../draw/part";
 import { Empty } from "../notice";
 
-/** What is off the valve, in the order it came off, and where it is now. */
+/** What is off the valve, in the order it came off, and where it is now; the newest is kept in view. */
 export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
+  const list = useRef<HTMLOListElement>(null);
+  const newest = tray.items.findLast((item) => item.place === "on-tray")?.order ?? tray.off;
+  useEffect(() => {
+    const row = list.current?.children[newest - 1] as HTMLElement | undefined;
+    if (list.current && row) list.current.scrollTop = row.offsetTop - list.current.clientHeight / 2;
+  }, [newest]);
   return (
     <div className="flex h-full min-h-0 flex-col">
       <h2 className="caption flex justify-between px-3.5 pt-3 pb-1">
@@ -19,13 +28,23 @@ export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
           <Empty>Empty. Parts lie here in the order they come off.</Empty>
         </div>
       )}
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a list that scrolls has to be reachable by keyboard */}
-      <ol className="dashed min-h-0 flex-1 overflow-y-auto px-3.5" tabIndex={0} aria-label="Parts on the tray">
+      <ol
+        ref={list}
+        className="dashed relative min-h-0 flex-1 overflow-y-auto px-3.5"
+        tabIndex={0}
+        aria-label="Parts on the tray"
+      >
         {tray.items.map((item) => {
           const part = sheet.parts.find((each) => each.id === item.part)!;
           const back = item.place !== "on-tray";
           return (
-            <li key={item.part} className={clsx("arrives grid min-h-[60px] grid-cols-[24px_56px_1fr] items-center gap-2 py-1", back && "opacity-55")}>
+            <li
+              key={item.part}
+              className={clsx(
+                "arrives grid min-h-[60px] grid-cols-[24px_56px_1fr] items-center gap-2 py-1",
+                back && "opacity-55",
+              )}
+            >
               <span className="plate text-[18px] text-soft">{item.order}</span>
               <PartIcon part={part} size={52} lit={item.renew && !back} />
               <span className="text-[14.5px] leading-tight">
@@ -46,7 +65,11 @@ export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
   );
 }
 
-const TONES = { go: "bg-go-bg text-go-text", wait: "bg-wait-bg text-wait", brass: "bg-brass-bg text-ink" } as const;
+const TONES = {
+  go: "bg-go-bg text-go-text",
+  wait: "bg-wait-bg text-wait",
+  brass: "bg-brass-bg text-ink",
+} as const;
 
 function Tag({ tone, children }: { tone: keyof typeof TONES; children: string | string[] }) {
   return <i className={clsx("plate rounded-[3px] px-1.5 text-[13px] not-italic", TONES[tone])}>{children}</i>;

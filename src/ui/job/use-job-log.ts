@@ -7,7 +7,9 @@ import { accept, type PlanChange, planChange, type Run, run } from "@/core/job";
 /** How the newest entries stand: on the server, or kept on this device until it answers. */
 export type Saving = "saved" | "sending" | "waiting-for-signal";
 
-type Draft = { [K in JobEvent["kind"]]: Omit<Extract<JobEvent, { kind: K }>, "v" | "id" | "at" | "by"> }[JobEvent["kind"]];
+type Draft = {
+  [K in JobEvent["kind"]]: Omit<Extract<JobEvent, { kind: K }>, "v" | "id" | "at" | "by">;
+}[JobEvent["kind"]];
 
 export interface JobLog {
   readonly job: Run;
@@ -63,13 +65,20 @@ export function useJobLog(inputs: JobInputs, stored: readonly JobEvent[], who: s
     sending.current = true;
     setSaving((was) => (was === "waiting-for-signal" ? was : "sending"));
     const batch = outbox;
-    const answer = await fetch(`/api/v1/jobs/${inputs.id}/events`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ events: batch }) }).catch(() => undefined);
+    const answer = await fetch(`/api/v1/jobs/${inputs.id}/events`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ events: batch }),
+    }).catch(() => undefined);
     sending.current = false;
     if (answer === undefined || answer.status >= 500) {
       setSaving("waiting-for-signal");
       return;
     }
-    const body = (await answer.json().catch(() => ({}))) as { events?: SealedEvent[]; errors?: { message: string }[] };
+    const body = (await answer.json().catch(() => ({}))) as {
+      events?: SealedEvent[];
+      errors?: { message: string }[];
+    };
     if (answer.ok && body.events !== undefined) {
       const sent = new Set(batch.map((event) => event.id));
       setOutbox((now) => now.filter((event) => !sent.has(event.id)));
@@ -80,7 +89,10 @@ export function useJobLog(inputs: JobInputs, stored: readonly JobEvent[], who: s
     setRefusal(`Not stored: ${body.errors?.[0]?.message ?? "the server refused it"}`);
     setOutbox([]);
     localStorage.removeItem(keep(inputs.id));
-    const fresh = await fetch(`/api/v1/jobs/${inputs.id}`).then((each) => each.json() as Promise<{ events: SealedEvent[] }>, () => undefined);
+    const fresh = await fetch(`/api/v1/jobs/${inputs.id}`).then(
+      (each) => each.json() as Promise<{ events: SealedEvent[] }>,
+      () => undefined,
+    );
     if (fresh !== undefined) setEvents(fresh.events.map((each) => each.event));
     setSaving("saved");
   }, [outbox, inputs.id]);
@@ -103,7 +115,13 @@ export function useJobLog(inputs: JobInputs, stored: readonly JobEvent[], who: s
   const add = useCallback(
     (draft: Draft): boolean => {
       const now = Date.now();
-      const event = { v: 1, id: crypto.randomUUID(), at: new Date(now).toISOString(), by: who, ...draft } as JobEvent;
+      const event = {
+        v: 1,
+        id: crypto.randomUUID(),
+        at: new Date(now).toISOString(),
+        by: who,
+        ...draft,
+      } as JobEvent;
       const taken = accept(inputs, events, event, now);
       if (!taken.ok) {
         setRefusal(taken.error.message);

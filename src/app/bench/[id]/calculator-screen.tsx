@@ -9,14 +9,22 @@ import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { useSettings } from "@/ui/settings";
 
-const PICTURES: Readonly<Record<string, typeof BoltUpPicture>> = { "bolt-up": BoltUpPicture, "drain-down": DrainPicture };
+const PICTURES: Readonly<Record<string, typeof BoltUpPicture>> = {
+  "bolt-up": BoltUpPicture,
+  "drain-down": DrainPicture,
+};
 const TONE = { pass: "go", watch: "wait", fail: "stop", stop: "stop" } as const;
 
 /** A form, its answer and its picture, all from the declaration; the answer follows as one types. */
 export function CalculatorScreen({ id }: { id: string }) {
   const calculator = calculatorNamed(id)!;
   const { system } = useSettings();
-  const usual = (input: CalculatorInput) => (input.kind === "choice" ? (input.usual ?? "") : input.usual === undefined ? "" : sensibleDigits(fromSI(input.usual, unit(input.units[system]))).replace(/\s/g, ""));
+  const usual = (input: CalculatorInput) =>
+    input.kind === "choice"
+      ? (input.usual ?? "")
+      : input.usual === undefined
+        ? ""
+        : sensibleDigits(fromSI(input.usual, unit(input.units[system]))).replace(/\s/g, "");
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const { answer, errors } = useMemo(() => {
     const sent: Record<string, SentInput> = {};
@@ -29,7 +37,8 @@ export function CalculatorScreen({ id }: { id: string }) {
         continue;
       }
       const parsed = parseQuantity(text, input.dimension, unit(input.units[system]));
-      if (parsed.ok) sent[input.name] = { value: fromSI(parsed.value.si, parsed.value.unit), unit: parsed.value.unit.id };
+      if (parsed.ok)
+        sent[input.name] = { value: fromSI(parsed.value.si, parsed.value.unit), unit: parsed.value.unit.id };
       else wrong[input.name] = quantityMessage(parsed.error);
     }
     const made = calculate(calculator, sent, system);
@@ -49,13 +58,20 @@ export function CalculatorScreen({ id }: { id: string }) {
           const error = errors[input.name];
           const set = (text: string) => setTyped({ ...typed, [input.name]: text });
           return (
-            <label key={input.name} className="block">
+            <label key={input.name} htmlFor={`input-${input.name}`} className="block">
               <span className="flex justify-between gap-3 font-semibold">
                 {input.label}
-                {input.kind === "measured" && <span className="plate text-soft">{unit(input.units[system]).label}</span>}
+                {input.kind === "measured" && (
+                  <span className="plate text-soft">{unit(input.units[system]).label}</span>
+                )}
               </span>
               {input.kind === "choice" ? (
-                <select className="field mt-1" value={value} onChange={(event) => set(event.target.value)}>
+                <select
+                  id={`input-${input.name}`}
+                  className="field mt-1"
+                  value={value}
+                  onChange={(event) => set(event.target.value)}
+                >
                   {input.options.map((option) => (
                     <option key={option.id} value={option.id}>
                       {option.label}
@@ -63,9 +79,20 @@ export function CalculatorScreen({ id }: { id: string }) {
                   ))}
                 </select>
               ) : (
-                <input className="field mt-1" value={value} inputMode="text" autoComplete="off" aria-invalid={error !== undefined} onChange={(event) => set(event.target.value)} />
+                <input
+                  id={`input-${input.name}`}
+                  className="field mt-1"
+                  value={value}
+                  inputMode="text"
+                  autoComplete="off"
+                  aria-invalid={error !== undefined}
+                  onChange={(event) => set(event.target.value)}
+                />
               )}
-              <span className={clsx("text-[14px]", error === undefined ? "text-soft" : "text-stop")} role={error === undefined ? undefined : "alert"}>
+              <span
+                className={clsx("text-[14px]", error === undefined ? "text-soft" : "text-stop")}
+                role={error === undefined ? undefined : "alert"}
+              >
                 {error ?? input.help}
               </span>
             </label>
@@ -87,15 +114,26 @@ export function CalculatorScreen({ id }: { id: string }) {
             )}
             <section className="card grid gap-x-6 px-4 py-2 sm:grid-cols-2" aria-label="Answer">
               {calculator.outputs.map((output) => (
-                <div key={output.name} className="flex items-baseline justify-between gap-3 border-rule border-b-[1.5px] border-dashed py-2">
+                <div
+                  key={output.name}
+                  className="flex items-baseline justify-between gap-3 border-rule border-b-[1.5px] border-dashed py-2"
+                >
                   <span>{output.label}</span>
-                  <b className="plate whitespace-nowrap text-[24px]">{formatIn(answer.outputs[output.name]!.si, unit(output.units[system]))}</b>
+                  <b className="plate whitespace-nowrap text-[24px]">
+                    {formatIn(answer.outputs[output.name]!.si, unit(output.units[system]))}
+                  </b>
                 </div>
               ))}
             </section>
             {Picture !== undefined && (
               <section className="card p-3">
-                <Picture inputs={Object.fromEntries(calculator.inputs.map((input) => [input.name, typed[input.name] ?? usual(input)]))} answer={answer} system={system} />
+                <Picture
+                  inputs={Object.fromEntries(
+                    calculator.inputs.map((input) => [input.name, typed[input.name] ?? usual(input)]),
+                  )}
+                  answer={answer}
+                  system={system}
+                />
               </section>
             )}
             {answer.cautions.map((caution) => (

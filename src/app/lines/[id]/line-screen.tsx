@@ -11,11 +11,27 @@ import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 
 /** The line, what has to be shut to open a place, and what if: tap a valve to see what else goes dead. */
-export function LineScreen({ line, held, targets, first }: { line: Line; held: readonly string[]; targets: readonly { tag: string; node: string; name: string }[]; first: string }) {
+export function LineScreen({
+  line,
+  held,
+  targets,
+  first,
+}: {
+  line: Line;
+  held: readonly string[];
+  targets: readonly { tag: string; node: string; name: string }[];
+  first: string;
+}) {
   const [target, setTarget] = useState(first);
   const [keep, setKeep] = useState<string>();
   const [trial, setTrial] = useState<ReadonlySet<string>>(new Set());
-  const planned = useMemo(() => (target === "" ? undefined : planIsolation(line, { open: [target], ...(keep !== undefined && { keep: [keep] }) })), [line, target, keep]);
+  const planned = useMemo(
+    () =>
+      target === ""
+        ? undefined
+        : planIsolation(line, { open: [target], ...(keep !== undefined && { keep: [keep] }) }),
+    [line, target, keep],
+  );
   const plan = planned?.ok ? planned.value : undefined;
   const others = useMemo(() => {
     if (target === "") return [];
@@ -23,8 +39,14 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
     return plain.ok ? alternatives(line, { open: [target] }, plain.value) : [];
   }, [line, target]);
   const trying = trial.size > 0;
-  const shut = useMemo(() => new Set([...held, ...(trying ? trial : (plan?.closures.map((closure) => closure.link) ?? []))]), [held, trying, trial, plan]);
-  const view = useMemo(() => lineView(line, shut, trying ? undefined : plan, { target }), [line, shut, trying, plan, target]);
+  const shut = useMemo(
+    () => new Set([...held, ...(trying ? trial : (plan?.closures.map((closure) => closure.link) ?? []))]),
+    [held, trying, trial, plan],
+  );
+  const view = useMemo(
+    () => lineView(line, shut, trying ? undefined : plan, { target }),
+    [line, shut, trying, plan, target],
+  );
   const nodeName = (id: string) => line.nodes.find((node) => node.id === id)?.name ?? id;
   const registered = targets.find((each) => each.node === target);
   const choose = (node: string) => {
@@ -46,12 +68,20 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
           <div className="min-w-0 flex-1">
             <h1 className="font-bold text-[21px] leading-tight">{line.name}</h1>
             <p className="text-[15px] text-soft">
-              {trying ? `What if ${[...trial].join(", ")} ${trial.size === 1 ? "is" : "are"} shut` : plan ? `To open ${nodeName(target)}: shut ${plan.closures.length}${plan.section.drain ? `, drain at ${nodeName(plan.section.drain.node)}` : ""}` : "Choose what is to be opened"}
+              {trying
+                ? `What if ${[...trial].join(", ")} ${trial.size === 1 ? "is" : "are"} shut`
+                : plan
+                  ? `To open ${nodeName(target)}: shut ${plan.closures.length}${plan.section.drain ? `, drain at ${nodeName(plan.section.drain.node)}` : ""}`
+                  : "Choose what is to be opened"}
             </p>
           </div>
           <label className="text-[15px]">
             <span className="caption block">To open</span>
-            <select className="field min-h-11! py-1!" value={target} onChange={(event) => choose(event.target.value)}>
+            <select
+              className="field min-h-11! py-1!"
+              value={target}
+              onChange={(event) => choose(event.target.value)}
+            >
               {targets.map((each) => (
                 <option key={each.tag} value={each.node}>
                   {each.tag}
@@ -69,11 +99,19 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
           <span className="text-[14.5px] text-soft">Tap a valve to see what happens if it is shut.</span>
         </footer>
       </section>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls has to be reachable by keyboard */}
-      <div className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" tabIndex={0} role="group" aria-label="Plan">
+      <div
+        className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto"
+        tabIndex={0}
+        role="group"
+        aria-label="Plan"
+      >
         {trying ? (
           <Panel title="What if" note={`${trial.size} shut`}>
-            <p>{lostNames.length === 0 ? "Nobody loses service: another way still feeds them." : `Without service: ${lostNames.join(", ")}.`}</p>
+            <p>
+              {lostNames.length === 0
+                ? "Nobody loses service: another way still feeds them."
+                : `Without service: ${lostNames.join(", ")}.`}
+            </p>
             <button type="button" className="btn btn-quiet mt-3 w-full" onClick={() => setTrial(new Set())}>
               Back to the plan
             </button>
@@ -91,7 +129,9 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
                   <ol className="dashed">
                     {plan.closures.map((closure, index) => (
                       <li key={closure.link} className="grid grid-cols-[30px_1fr_auto] gap-1.5 py-1.5">
-                        <span className="plate grid size-[26px] place-items-center rounded-full bg-ink text-[17px] text-card">{index + 1}</span>
+                        <span className="plate grid size-[26px] place-items-center rounded-full bg-ink text-[17px] text-card">
+                          {index + 1}
+                        </span>
                         <span>
                           {closure.link} {closure.name}
                           <small className="block text-[14px] text-soft leading-tight">{closure.why}</small>
@@ -105,13 +145,18 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
                   <ul className="dashed">
                     {plan.section.drain !== undefined && (
                       <li className="py-1.5">
-                        Drain {Math.round(plan.section.volume_L - plan.section.drain.staysBelow_L)} L at {nodeName(plan.section.drain.node)}
-                        <small className="block text-[14px] text-soft">lowest drain of the section, about {formatDuration(plan.section.drain.minutes * 60)}</small>
+                        Drain {Math.round(plan.section.volume_L - plan.section.drain.staysBelow_L)} L at{" "}
+                        {nodeName(plan.section.drain.node)}
+                        <small className="block text-[14px] text-soft">
+                          lowest drain of the section, about {formatDuration(plan.section.drain.minutes * 60)}
+                        </small>
                       </li>
                     )}
                     <li className="py-1.5">
                       Prove zero at {nodeName(target)}
-                      <small className="block text-[14px] text-soft">a gauge, a wait, and the gauge again</small>
+                      <small className="block text-[14px] text-soft">
+                        a gauge, a wait, and the gauge again
+                      </small>
                     </li>
                   </ul>
                 </Panel>
@@ -119,7 +164,9 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
                   <section className="rounded-lg border-[1.5px] border-stop bg-stop-bg p-4">
                     <h2 className="caption text-stop!">Out of service meanwhile</h2>
                     <p className="mt-1">
-                      <b>{plan.lost.map((each) => each.name).join(", ")}.</b> {plan.lost.some((each) => each.hydrant || each.protects) && "Tell the fire service and the duty officer first. A watch must be posted after the hours your authority sets."}
+                      <b>{plan.lost.map((each) => each.name).join(", ")}.</b>{" "}
+                      {plan.lost.some((each) => each.hydrant || each.protects) &&
+                        "Tell the fire service and the duty officer first. A watch must be posted after the hours your authority sets."}
                     </p>
                   </section>
                 )}
@@ -128,7 +175,11 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
                     <ul className="flex flex-col gap-2">
                       {keep !== undefined && (
                         <li>
-                          <button type="button" className="btn btn-quiet w-full" onClick={() => setKeep(undefined)}>
+                          <button
+                            type="button"
+                            className="btn btn-quiet w-full"
+                            onClick={() => setKeep(undefined)}
+                          >
                             Back to the quickest way
                           </button>
                         </li>
@@ -136,7 +187,11 @@ export function LineScreen({ line, held, targets, first }: { line: Line; held: r
                       {keep === undefined &&
                         others.map((other) => (
                           <li key={other.keep}>
-                            <button type="button" className="btn btn-quiet w-full justify-between text-left" onClick={() => setKeep(other.keep)}>
+                            <button
+                              type="button"
+                              className="btn btn-quiet w-full justify-between text-left"
+                              onClick={() => setKeep(other.keep)}
+                            >
                               <span>
                                 Keep {other.name} in service: shut {other.closures}
                               </span>

@@ -7,7 +7,13 @@ import { LineScreen } from "./line-screen";
 
 export const metadata: Metadata = { title: "Line" };
 
-export default async function LinePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ open?: string }> }) {
+export default async function LinePage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ open?: string }>;
+}) {
   const all = services();
   const line = all.library.line((await params).id);
   if (line === undefined) notFound();

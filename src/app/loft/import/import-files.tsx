@@ -24,10 +24,20 @@ export function ImportFiles() {
   const [shown, setShown] = useState<Shown>({ kind: "none" });
   const send = async (chosen: typeof files, apply: boolean) => {
     setShown({ kind: "reading" });
-    const answer = await fetch("/api/v1/import", { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ files: chosen, apply }) }).catch(() => undefined);
+    const answer = await fetch("/api/v1/import", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ files: chosen, apply }),
+    }).catch(() => undefined);
     const body = await answer?.json().catch(() => undefined);
     if (answer?.ok) setShown({ kind: apply ? "done" : "preview", lines: body.lines });
-    else setShown({ kind: "refused", problems: body?.errors ?? [{ path: "", message: "The server did not answer. Nothing was changed; try again." }] });
+    else
+      setShown({
+        kind: "refused",
+        problems: body?.errors ?? [
+          { path: "", message: "The server did not answer. Nothing was changed; try again." },
+        ],
+      });
     if (answer?.ok && apply) router.refresh();
   };
   return (
@@ -41,7 +51,12 @@ export function ImportFiles() {
           accept=".csv,.json,text/csv,application/json"
           className="mx-auto mt-3 block max-w-full"
           onChange={async (event) => {
-            const chosen = await Promise.all([...(event.target.files ?? [])].map(async (file) => ({ name: file.name, text: await file.text() })));
+            const chosen = await Promise.all(
+              [...(event.target.files ?? [])].map(async (file) => ({
+                name: file.name,
+                text: await file.text(),
+              })),
+            );
             setFiles(chosen);
             if (chosen.length > 0) await send(chosen, false);
           }}

@@ -62,7 +62,11 @@ export default async function SheetPage({ params, searchParams }: Props) {
                 <li key={each.id} className="py-2">
                   <b>{each.name}</b>
                   <small className="block text-[14.5px] text-soft">
-                    {each.ways.map((way) => (way.heldBy.length === 0 ? "free" : `after ${way.heldBy.map(name).join(", ")}`)).join("; or ")}
+                    {each.ways
+                      .map((way) =>
+                        way.heldBy.length === 0 ? "free" : `after ${way.heldBy.map(name).join(", ")}`,
+                      )
+                      .join("; or ")}
                     {each.fit ? `. Back: ${endWords(each.fit.end, system)}` : ""}
                   </small>
                 </li>
@@ -77,9 +81,12 @@ export default async function SheetPage({ params, searchParams }: Props) {
               <li key={check.id} className="py-2">
                 {check.ask} <span className="plate text-soft">{check.phase}</span>
                 <small className="block text-[14.5px] text-soft">
-                  {check.kind === "choice" && check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
-                  {check.kind === "trick" && `${check.go.label}: ${check.go.means}; ${check.noGo.label}: ${check.noGo.means}`}
-                  {check.kind === "measure" && `${check.low ?? "any"} to ${check.high ?? "any"} ${check.unit}`}
+                  {check.kind === "choice" &&
+                    check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
+                  {check.kind === "trick" &&
+                    `${check.go.label}: ${check.go.means}; ${check.noGo.label}: ${check.noGo.means}`}
+                  {check.kind === "measure" &&
+                    `${check.low ?? "any"} to ${check.high ?? "any"} ${check.unit}`}
                 </small>
               </li>
             ))}
@@ -89,9 +96,12 @@ export default async function SheetPage({ params, searchParams }: Props) {
           <ul className="dashed">
             {sheet.kits.map((kit) => (
               <li key={kit.id} className="py-2">
-                <b>{kit.name}</b> {kit.generations === undefined ? "fits all" : `fits generation ${kit.generations.join(", ")}`}
+                <b>{kit.name}</b>{" "}
+                {kit.generations === undefined ? "fits all" : `fits generation ${kit.generations.join(", ")}`}
                 <small className="block text-[14.5px] text-soft">
-                  {kit.contents.map((item) => `${name(item.part)}${item.quantity > 1 ? ` × ${item.quantity}` : ""}`).join(", ")}
+                  {kit.contents
+                    .map((item) => `${name(item.part)}${item.quantity > 1 ? ` × ${item.quantity}` : ""}`)
+                    .join(", ")}
                   {kit.leftovers.map((left) => `; left over: ${left.name} (${left.why})`).join("")}
                 </small>
               </li>

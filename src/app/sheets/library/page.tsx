@@ -10,7 +10,8 @@ export default function LibraryPage() {
   return (
     <Page title="Sheet library" says="Pick a sheet and register a valve under it.">
       <Notice tone="wait">
-        <b>These sheets are demonstration data: not for real equipment.</b> Learn on them; for real work bring in a sheet with your maker’s figures.
+        <b>These sheets are demonstration data: not for real equipment.</b> Learn on them; for real work bring
+        in a sheet with your maker’s figures.
       </Notice>
       <ul className="grid gap-4 lg:grid-cols-2">
         {sheetLibrary().map((sheet) => (

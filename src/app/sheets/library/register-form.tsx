@@ -3,9 +3,18 @@
 import { useActionState } from "react";
 import { type Registered, registerAction } from "./actions";
 
-export function RegisterForm({ sheet, builds, generations }: { sheet: string; builds: readonly { id: string; name: string }[]; generations: readonly string[] }) {
+export function RegisterForm({
+  sheet,
+  builds,
+  generations,
+}: {
+  sheet: string;
+  builds: readonly { id: string; name: string }[];
+  generations: readonly string[];
+}) {
   const [shown, submit, waiting] = useActionState<Registered, FormData>(registerAction, { kind: "none" });
-  const problem = (name: string) => (shown.kind === "refused" ? shown.problems.find((each) => each.path === `/${name}`)?.message : undefined);
+  const problem = (name: string) =>
+    shown.kind === "refused" ? shown.problems.find((each) => each.path === `/${name}`)?.message : undefined;
   const typed = (name: string) => (shown.kind === "refused" ? shown.typed[name] : "");
   return (
     <form action={submit} className="grid gap-3 sm:grid-cols-2">
@@ -19,7 +28,13 @@ export function RegisterForm({ sheet, builds, generations }: { sheet: string; bu
       ).map(([name, label, hint]) => (
         <label key={name} className="block">
           <span className="font-semibold">{label}</span>
-          <input className="field mt-1" name={name} placeholder={hint} defaultValue={typed(name)} aria-invalid={problem(name) !== undefined} />
+          <input
+            className="field mt-1"
+            name={name}
+            placeholder={hint}
+            defaultValue={typed(name)}
+            aria-invalid={problem(name) !== undefined}
+          />
           {problem(name) && <span className="text-[15px] text-stop">{problem(name)}</span>}
         </label>
       ))}

@@ -1,16 +1,16 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { readSettings } from "@/app/settings";
 import { dues } from "@/core/findings";
 import { preferredUnit, unitNamed } from "@/core/quantity";
-import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
+import { LineGlance } from "@/ui/line-glance";
 import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
 import { ReadingHistory } from "@/ui/reading-history";
 import { SheetAxis } from "@/ui/sheet-axis";
-import { LineGlance } from "@/ui/line-glance";
 import { Day, When } from "@/ui/when";
 
 type Params = { params: Promise<{ tag: string }> };
@@ -53,7 +53,9 @@ export default async function ValvePage({ params }: Params) {
         )}
       </header>
       {sheet === undefined ? (
-        <Notice tone="stop">The sheet “{valve.sheet}” is missing. Bring it in, and this valve can be planned.</Notice>
+        <Notice tone="stop">
+          The sheet “{valve.sheet}” is missing. Bring it in, and this valve can be planned.
+        </Notice>
       ) : (
         <section className="card flex h-[560px] flex-col overflow-hidden pt-3 lg:h-[640px]">
           <h2 className="caption px-4 pb-1">The axis</h2>
@@ -67,14 +69,26 @@ export default async function ValvePage({ params }: Params) {
           </Notice>
         )}
         <Panel title="Readings" note={readings.length > 0 ? `${readings.length} on record` : ""}>
-          {readings.length === 0 && <Empty>No reading yet. The first job on this valve begins the trend.</Empty>}
+          {readings.length === 0 && (
+            <Empty>No reading yet. The first job on this valve begins the trend.</Empty>
+          )}
           {measures.map((check) => {
             if (check.kind !== "measure") return null;
             const unit = unitNamed(check.unit, check.dimension);
             const shown = check.dimension === "time" ? unit : preferredUnit(check.dimension, system);
             const rows = readings.filter((reading) => reading.what === check.what);
             if (unit === undefined || shown === undefined || rows.length === 0) return null;
-            return <ReadingHistory key={check.id} title={check.what.replaceAll("-", " ")} rows={rows} unitId={shown.id} checkUnitId={unit.id} {...(check.low !== undefined && { low: check.low })} {...(check.high !== undefined && { high: check.high })} />;
+            return (
+              <ReadingHistory
+                key={check.id}
+                title={check.what.replaceAll("-", " ")}
+                rows={rows}
+                unitId={shown.id}
+                checkUnitId={unit.id}
+                {...(check.low !== undefined && { low: check.low })}
+                {...(check.high !== undefined && { high: check.high })}
+              />
+            );
           })}
         </Panel>
         <Panel title="Past jobs">
@@ -82,10 +96,17 @@ export default async function ValvePage({ params }: Params) {
           <ul className="dashed">
             {history.map((job) => (
               <li key={job.inputs.id} className="flex min-h-12 items-center justify-between gap-3 py-1">
-                <Link className="min-h-11 content-center underline underline-offset-4" href={job.closedAt === undefined ? `/jobs/${job.inputs.id}` : `/jobs/${job.inputs.id}/record`}>
+                <Link
+                  className="min-h-11 content-center underline underline-offset-4"
+                  href={
+                    job.closedAt === undefined ? `/jobs/${job.inputs.id}` : `/jobs/${job.inputs.id}/record`
+                  }
+                >
                   {job.inputs.reason.says}
                 </Link>
-                <span className="text-soft">{job.closedAt === undefined ? "open" : <Day at={job.closedAt} />}</span>
+                <span className="text-soft">
+                  {job.closedAt === undefined ? "open" : <Day at={job.closedAt} />}
+                </span>
               </li>
             ))}
           </ul>
@@ -110,7 +131,9 @@ export default async function ValvePage({ params }: Params) {
             <dt>Serviced</dt>
             <dd>{valve.serviced === undefined ? "–" : <Day at={Date.parse(valve.serviced)} />}</dd>
           </dl>
-          {sheet?.demonstration && <p className="mt-3 font-semibold text-[14px]">Demonstration data: not for real equipment.</p>}
+          {sheet?.demonstration && (
+            <p className="mt-3 font-semibold text-[14px]">Demonstration data: not for real equipment.</p>
+          )}
         </section>
         <Panel title="Rings">
           {due.length === 0 && <Empty>Nothing is planned.</Empty>}
@@ -131,7 +154,10 @@ export default async function ValvePage({ params }: Params) {
         {line !== undefined && (
           <Panel title="On the line" note={line.name}>
             <LineGlance line={line} target={valve.node ?? valve.tag} />
-            <Link href={`/lines/${line.id}?open=${valve.node ?? valve.tag}`} className="btn btn-quiet mt-2 w-full">
+            <Link
+              href={`/lines/${line.id}?open=${valve.node ?? valve.tag}`}
+              className="btn btn-quiet mt-2 w-full"
+            >
               What has to be shut
             </Link>
           </Panel>

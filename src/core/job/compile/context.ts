@@ -1,4 +1,11 @@
-import { planRebuild, planStrip, type RebuildMove, spoiledBy, stripMessage, type StripPlan } from "../../build";
+import {
+  planRebuild,
+  planStrip,
+  type RebuildMove,
+  type StripPlan,
+  spoiledBy,
+  stripMessage,
+} from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
 import type { Check, JobInputs, Part, Sheet } from "../../formats";
 import { type IsolationFailure, type IsolationPlan, planIsolation } from "../../isolation";
@@ -31,17 +38,32 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
   const { sheet, valve } = inputs;
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
-  const chosen = new Map([...progress.judged].flatMap(([part, each]) => (each.disposition === "renew" ? [[part, each.reason] as const] : [])));
+  const chosen = new Map(
+    [...progress.judged].flatMap(([part, each]) =>
+      each.disposition === "renew" ? [[part, each.reason] as const] : [],
+    ),
+  );
   const begun = strippedSoFar(progress);
   let reach = [...new Set([...inputs.reach, ...begun, ...findings.flatMap((finding) => finding.reach)])];
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const strip = planStrip(sheet, { reach, ...(valve.build !== undefined && { build: valve.build }) });
     if (!strip.ok) return err(stripMessage(strip.error, sheet));
     const removed = strip.value.moves.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
-    const renewed = renewals(sheet, removed, spoiledBy(sheet, strip.value.moves), findings, inputs.policy, chosen);
-    const wider = [...new Set([...reach, ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id))])];
+    const renewed = renewals(
+      sheet,
+      removed,
+      spoiledBy(sheet, strip.value.moves),
+      findings,
+      inputs.policy,
+      chosen,
+    );
+    const wider = [
+      ...new Set([...reach, ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id))]),
+    ];
     if (wider.length === reach.length) {
-      const needs = new Map(renewed.map((each) => [each.part, sheet.parts.find((part) => part.id === each.part)?.quantity ?? 1]));
+      const needs = new Map(
+        renewed.map((each) => [each.part, sheet.parts.find((part) => part.id === each.part)?.quantity ?? 1]),
+      );
       return ok({
         inputs,
         sheet,
@@ -61,7 +83,8 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
   throw new Error(`renewals and reach of ${sheet.id} do not settle: ${reach}`);
 }
 
-const comesOff = (sheet: Sheet, id: string) => sheet.parts.some((part) => part.id === id && part.stays !== true);
+const comesOff = (sheet: Sheet, id: string) =>
+  sheet.parts.some((part) => part.id === id && part.stays !== true);
 
 /** Parts whose removal was ticked: whatever the plan becomes, they are off. */
 const strippedSoFar = (progress: Progress) =>
@@ -93,7 +116,11 @@ export function toolsOf(sheet: Sheet, ids: readonly string[]): ToolUse[] {
   return ids.map((id) => {
     const tool = sheet.tools.find((each) => each.id === id);
     const name = tool === undefined ? id : tool.size === undefined ? tool.name : `${tool.name}, ${tool.size}`;
-    return { id, name, substitutes: tool?.substitutes?.map((each) => `${each.name} (${each.allowedWhen})`) ?? [] };
+    return {
+      id,
+      name,
+      substitutes: tool?.substitutes?.map((each) => `${each.name} (${each.allowedWhen})`) ?? [],
+    };
   });
 }
 

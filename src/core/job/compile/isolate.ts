@@ -1,5 +1,5 @@
-import { isolationMessage, unfitness } from "../../isolation";
 import type { LineValve } from "../../formats";
+import { isolationMessage, unfitness } from "../../isolation";
 import { formatDuration } from "../../quantity";
 import { PROVE_STEPS } from "../progress";
 import { type Step, step } from "../step";
@@ -12,20 +12,49 @@ export function isolate(context: Context): Step[] {
   if (isolation === undefined) {
     steps.push(
       step(
-        { id: "isolate:by-hand", phase: "isolate", title: "Shut and lock every way in, by the site's drawing.", why: sheet.isolation.noLine, minutes: 15, cautions: [{ can: "No line is drawn for this valve, so nothing here was computed.", do: "Have a second person check your list of closures." }] },
+        {
+          id: "isolate:by-hand",
+          phase: "isolate",
+          title: "Shut and lock every way in, by the site's drawing.",
+          why: sheet.isolation.noLine,
+          minutes: 15,
+          cautions: [
+            {
+              can: "No line is drawn for this valve, so nothing here was computed.",
+              do: "Have a second person check your list of closures.",
+            },
+          ],
+        },
         { kind: "write-down", ask: "Which valves are shut, with which locks?" },
       ),
     );
   } else if (!isolation.ok) {
     steps.push(
       step(
-        { id: "isolate:blocked", phase: "isolate", title: "There is no safe isolation as the line stands.", why: "Nothing may be opened until every way in can be shut.", minutes: 0 },
+        {
+          id: "isolate:blocked",
+          phase: "isolate",
+          title: "There is no safe isolation as the line stands.",
+          why: "Nothing may be opened until every way in can be shut.",
+          minutes: 0,
+        },
         { kind: "blocked", reason: isolationMessage(isolation.error) },
       ),
     );
   } else {
     for (const pump of isolation.value.pumps)
-      steps.push(step({ id: `pump-off:${pump.link}`, phase: "isolate", title: `Stop ${pump.name}, switch its isolator off and lock it.`, why: "Electricity and pumps first: a running pump makes pressure as fast as you drain it.", minutes: 3 }, { kind: "shut", link: pump.link, lockable: true }));
+      steps.push(
+        step(
+          {
+            id: `pump-off:${pump.link}`,
+            phase: "isolate",
+            title: `Stop ${pump.name}, switch its isolator off and lock it.`,
+            why: "Electricity and pumps first: a running pump makes pressure as fast as you drain it.",
+            minutes: 3,
+          },
+          { kind: "shut", link: pump.link, lockable: true },
+        ),
+      );
   }
   steps.push(...closures(context));
   if (isolation?.ok === true) {
@@ -40,28 +69,68 @@ export function isolate(context: Context): Step[] {
             title: `Open drain ${nodeName(context, drain.node)} and let ${Math.round(volume_L - drain.staysBelow_L)} L run out.`,
             why: `It is the lowest drain of the shut-in section; about ${formatDuration(drain.minutes * 60)} through its bore.${ventName === undefined ? "" : ` Open ${ventName} to let air in.`}${drain.staysBelow_L > 5 ? ` About ${Math.round(drain.staysBelow_L)} L lies lower and stays.` : ""}`,
             minutes: Math.max(1, Math.round(drain.minutes)),
-            cautions: [{ can: "Water from the drain ices or washes out the quay edge.", do: "Lead it to the gully. Keep people off." }],
+            cautions: [
+              {
+                can: "Water from the drain ices or washes out the quay edge.",
+                do: "Lead it to the gully. Keep people off.",
+              },
+            ],
           },
           { kind: "do" },
         ),
       );
     } else if (volume_L > 0 && !sheet.isolation.drainsItself) {
-      steps.push(step({ id: "drain:none", phase: "isolate", title: "Release slowly at the valve itself: this section has no drain.", why: `${Math.round(volume_L)} L stand in it. Crack the cap, stand to the side, stop when it spits hard.`, minutes: 8 }, { kind: "do" }));
+      steps.push(
+        step(
+          {
+            id: "drain:none",
+            phase: "isolate",
+            title: "Release slowly at the valve itself: this section has no drain.",
+            why: `${Math.round(volume_L)} L stand in it. Crack the cap, stand to the side, stop when it spits hard.`,
+            minutes: 8,
+          },
+          { kind: "do" },
+        ),
+      );
     }
   }
   const { zeroAt, fitGauge, zero_bar, hold_min } = sheet.isolation;
   return [
     ...steps,
     step(
-      { id: PROVE_STEPS.gauge, phase: "prove", title: `Prove zero at the ${zeroAt}.`, why: fitGauge, minutes: 3, cautions: [{ can: "A gauge that is blocked or broken reads zero, too.", do: "Look that its needle moved when you shut in, or try it on a live outlet first." }] },
+      {
+        id: PROVE_STEPS.gauge,
+        phase: "prove",
+        title: `Prove zero at the ${zeroAt}.`,
+        why: fitGauge,
+        minutes: 3,
+        cautions: [
+          {
+            can: "A gauge that is blocked or broken reads zero, too.",
+            do: "Look that its needle moved when you shut in, or try it on a live outlet first.",
+          },
+        ],
+      },
       { kind: "gauge", zero_bar, again: false },
     ),
     step(
-      { id: PROVE_STEPS.hold, phase: "prove", title: `Shut in and wait ${hold_min} minutes.`, why: "A valve that passes a little fills the section again. Only time shows it.", minutes: hold_min },
+      {
+        id: PROVE_STEPS.hold,
+        phase: "prove",
+        title: `Shut in and wait ${hold_min} minutes.`,
+        why: "A valve that passes a little fills the section again. Only time shows it.",
+        minutes: hold_min,
+      },
       { kind: "wait", lookAt: `Read the gauge at the ${zeroAt} again.` },
     ),
     step(
-      { id: PROVE_STEPS.again, phase: "prove", title: "Read the gauge again: still zero?", why: `If it climbed, a closure passes: ${inputs.line === undefined ? "find it" : "name it, and the plan finds another"}. Then the wait starts anew.`, minutes: 1 },
+      {
+        id: PROVE_STEPS.again,
+        phase: "prove",
+        title: "Read the gauge again: still zero?",
+        why: `If it climbed, a closure passes: ${inputs.line === undefined ? "find it" : "name it, and the plan finds another"}. Then the wait starts anew.`,
+        minutes: 1,
+      },
       { kind: "gauge", zero_bar, again: true },
     ),
   ];
@@ -74,12 +143,23 @@ function closures({ isolation, inputs, progress }: Context): Step[] {
   const earlier = shutLinks(progress).filter((link) => !known.has(link));
   return [
     ...earlier.flatMap((id) => {
-      const link = inputs.line?.links.find((each): each is LineValve => each.id === id && each.kind === "valve");
+      const link = inputs.line?.links.find(
+        (each): each is LineValve => each.id === id && each.kind === "valve",
+      );
       if (link === undefined) return [];
       const unfit = unfitness(link, new Set(progress.passing), new Set());
       return [
         step(
-          { id: `shut:${id}`, phase: "isolate", title: `Shut ${title(id, link.name)} and lock it.`, why: unfit === "passes" ? "It was found to pass: it stays shut, but is no barrier." : "Shut before the plan changed; it stays shut.", minutes: link.access_min },
+          {
+            id: `shut:${id}`,
+            phase: "isolate",
+            title: `Shut ${title(id, link.name)} and lock it.`,
+            why:
+              unfit === "passes"
+                ? "It was found to pass: it stays shut, but is no barrier."
+                : "Shut before the plan changed; it stays shut.",
+            minutes: link.access_min,
+          },
           { kind: "shut", link: id, lockable: link.lockable },
         ),
       ];
@@ -89,7 +169,9 @@ function closures({ isolation, inputs, progress }: Context): Step[] {
         {
           id: `shut:${closure.link}`,
           phase: "isolate",
-          title: closure.standsShut ? `Check that ${title(closure.link, closure.name)} stands shut, and lock it.` : `Shut ${title(closure.link, closure.name)} and lock it.`,
+          title: closure.standsShut
+            ? `Check that ${title(closure.link, closure.name)} stands shut, and lock it.`
+            : `Shut ${title(closure.link, closure.name)} and lock it.`,
           why: closure.why,
           minutes: closure.minutes,
           cues: closure.turns === undefined ? [] : [`${closure.turns} turns, slowly at the end`],
@@ -106,10 +188,12 @@ function closures({ isolation, inputs, progress }: Context): Step[] {
   ];
 }
 
-const title = (id: string, name: string | undefined) => (name === undefined || name === id ? id : `${id} ${name}`);
+const title = (id: string, name: string | undefined) =>
+  name === undefined || name === id ? id : `${id} ${name}`;
 
 /** Links whose closing was ticked. */
 export const shutLinks = (progress: Context["progress"]): string[] =>
   [...progress.done.keys()].flatMap((id) => (id.startsWith("shut:") ? [id.slice("shut:".length)] : []));
 
-const nodeName = ({ inputs }: Context, id: string) => inputs.line?.nodes.find((node) => node.id === id)?.name ?? id;
+const nodeName = ({ inputs }: Context, id: string) =>
+  inputs.line?.nodes.find((node) => node.id === id)?.name ?? id;

@@ -43,7 +43,8 @@ function kitTitle({ renewals, kits }: Context): string {
 function kitWhy({ kits, renewals }: Context): string {
   if (renewals.length === 0) return "Nothing is renewed unless you find a reason.";
   const late = kits.days > 0 ? ` In hand in ${kits.days} days.` : "";
-  const missing = kits.missing.length > 0 ? " Some parts are missing: see below. Get them before you shut anything." : "";
+  const missing =
+    kits.missing.length > 0 ? " Some parts are missing: see below. Get them before you shut anything." : "";
   return `It covers what this strip spoils.${late}${missing}`;
 }
 
@@ -53,11 +54,17 @@ function kitLines({ kits, renewals, parts, sheet }: Context): ListLine[] {
     renewals.length === 0 && sheet.supplies.length === 0 ? [] : sheet.supplies.map((supply) => supply.name),
   );
   return [
-    ...kits.picks.map((pick) => ({ name: `${pick.name}${pick.pieces > 1 ? ` × ${pick.pieces}` : ""}`, note: pick.place })),
+    ...kits.picks.map((pick) => ({
+      name: `${pick.name}${pick.pieces > 1 ? ` × ${pick.pieces}` : ""}`,
+      note: pick.place,
+    })),
     ...renewals.map((renewal) => ({ name: name(renewal.part), note: `renew: ${renewal.why}` })),
     ...kits.missing.map((part) => ({ name: name(part), note: "MISSING: no stock place has it" })),
     ...kits.doNotTake.map((kit) => ({ name: `Not ${kit.name}`, note: kit.why })),
-    ...kits.leftovers.map((left) => ({ name: `${left.name} × ${left.quantity}`, note: `will be left over: ${left.why}` })),
+    ...kits.leftovers.map((left) => ({
+      name: `${left.name} × ${left.quantity}`,
+      note: `will be left over: ${left.why}`,
+    })),
     ...[...supplies].map((supply) => ({ name: supply, note: "for the rebuild" })),
   ];
 }
@@ -94,7 +101,12 @@ function notify({ isolation, inputs }: Context): Step[] {
         minutes: 4,
         cautions:
           zones.length > 0
-            ? [{ can: `A fire at ${listed(zones)} meets no water.`, do: "Agree a fire watch with the duty officer. Your local authority sets after how many hours one must stand." }]
+            ? [
+                {
+                  can: `A fire at ${listed(zones)} meets no water.`,
+                  do: "Agree a fire watch with the duty officer. Your local authority sets after how many hours one must stand.",
+                },
+              ]
             : [],
       },
       { kind: "write-down", ask: "Who was told?" },

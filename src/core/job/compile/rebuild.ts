@@ -18,18 +18,40 @@ export function rebuild(context: Context): Step[] {
   const steps = moves.flatMap((move, index): Step[] => {
     if (move.kind === "position") {
       const position = sheet.position?.names.find((each) => each.id === move.to);
-      return [step({ id: `rebuild-position:${move.to}:${index}`, phase: "rebuild", title: position?.do ?? move.to, why: "It is left as it was found: shut.", minutes: move.minutes }, { kind: "do" })];
+      return [
+        step(
+          {
+            id: `rebuild-position:${move.to}:${index}`,
+            phase: "rebuild",
+            title: position?.do ?? move.to,
+            why: "It is left as it was found: shut.",
+            minutes: move.minutes,
+          },
+          { kind: "do" },
+        ),
+      ];
     }
     const part = parts.get(move.part)!;
     const fit = part.fit;
-    if (fit === undefined) throw new Error(`${part.id} of ${sheet.id} has no fit; the sheet check should have said so`);
+    if (fit === undefined)
+      throw new Error(`${part.id} of ${sheet.id} has no fit; the sheet check should have said so`);
     if (move.kind === "tighten") return tighten(context, part, fit, parts.get(move.waitedFor)?.name);
-    return [fitStep(context, part, fit, move.loose), ...(move.loose ? [] : tighten(context, part, fit)), ...asked(part.id)];
+    return [
+      fitStep(context, part, fit, move.loose),
+      ...(move.loose ? [] : tighten(context, part, fit)),
+      ...asked(part.id),
+    ];
   });
   return [
     ...steps,
     step(
-      { id: "tray", phase: "rebuild", title: "Account for the tray.", why: "Nothing left over that should have gone in, nothing in that should have come out.", minutes: 1 },
+      {
+        id: "tray",
+        phase: "rebuild",
+        title: "Account for the tray.",
+        why: "Nothing left over that should have gone in, nothing in that should have come out.",
+        minutes: 1,
+      },
       { kind: "tray" },
     ),
   ];
@@ -47,17 +69,29 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
       id: `fit:${part.id}`,
       phase: "rebuild",
       title: fit.do,
-      why: renewal === undefined ? (fit.why ?? "It goes back where it came from.") : `A NEW one goes in: ${renewal.why}`,
+      why:
+        renewal === undefined
+          ? (fit.why ?? "It goes back where it came from.")
+          : `A NEW one goes in: ${renewal.why}`,
       minutes: fit.minutes / (later ? 2 : 1),
       tools: toolsOf(context.sheet, fit.tools),
       cautions: fit.cautions ?? [],
       part: part.id,
       cues: [
         ...(part.quantity > 1 ? [`count ${part.quantity}`] : []),
-        ...(renewal === undefined ? [] : (part.features ?? []).map((feature) => `check: ${feature.name} ${feature.value}`)),
+        ...(renewal === undefined
+          ? []
+          : (part.features ?? []).map((feature) => `check: ${feature.name} ${feature.value}`)),
       ],
     },
-    { kind: "fit", renew: renewal !== undefined, end: fit.end, loose: later, rules: rulesOf(context, fit), ...(torque !== undefined && !later && { torque_Nm: torque }) },
+    {
+      kind: "fit",
+      renew: renewal !== undefined,
+      end: fit.end,
+      loose: later,
+      rules: rulesOf(context, fit),
+      ...(torque !== undefined && !later && { torque_Nm: torque }),
+    },
   );
 }
 
@@ -72,7 +106,11 @@ function conditionOf(fit: PartFit, stated: Condition): Condition {
     case "dry":
       return "dry";
     default:
-      return fit.surface?.kind === "lubricate" && /thread/.test(fit.surface.where) && !/thread/.test(fit.surface.keepOff ?? "") ? "grease" : stated;
+      return fit.surface?.kind === "lubricate" &&
+        /thread/.test(fit.surface.where) &&
+        !/thread/.test(fit.surface.keepOff ?? "")
+        ? "grease"
+        : stated;
   }
 }
 
@@ -89,14 +127,33 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
     const torque = torqueOf(fit);
     return [
       step(
-        { id: `tighten:${part.id}`, phase: "rebuild", title: `Now tighten ${part.name.toLowerCase()}.`, why: `It was left loose until ${waitedFor} was in.`, minutes: fit.minutes / 2, tools: toolsOf(context.sheet, fit.tools), part: part.id },
-        { kind: "fit", renew: false, end: fit.end, loose: false, rules: [], ...(torque !== undefined && { torque_Nm: torque }) },
+        {
+          id: `tighten:${part.id}`,
+          phase: "rebuild",
+          title: `Now tighten ${part.name.toLowerCase()}.`,
+          why: `It was left loose until ${waitedFor} was in.`,
+          minutes: fit.minutes / 2,
+          tools: toolsOf(context.sheet, fit.tools),
+          part: part.id,
+        },
+        {
+          kind: "fit",
+          renew: false,
+          end: fit.end,
+          loose: false,
+          rules: [],
+          ...(torque !== undefined && { torque_Nm: torque }),
+        },
       ),
     ];
   }
   const full = torqueOf(fit) ?? fit.end.torque_Nm;
   const passes: Pass[] = [
-    ...fit.end.passes_percent.map((percent) => ({ percent, torque_Nm: (full * percent) / 100, circular: false })),
+    ...fit.end.passes_percent.map((percent) => ({
+      percent,
+      torque_Nm: (full * percent) / 100,
+      circular: false,
+    })),
     { percent: 100, torque_Nm: full, circular: true },
   ];
   const condition = conditionOf(fit, fit.end.stated);
@@ -107,7 +164,10 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
         id: `tighten:${part.id}`,
         phase: "rebuild",
         title: `Pull the ${part.name.toLowerCase()} crosswise, in ${passes.length} passes.`,
-        why: waitedFor === undefined ? "Evenly, or the joint cocks and leaks." : `They were left loose until the ${waitedFor.toLowerCase()} was in. Evenly, or the joint cocks.`,
+        why:
+          waitedFor === undefined
+            ? "Evenly, or the joint cocks and leaks."
+            : `They were left loose until the ${waitedFor.toLowerCase()} was in. Evenly, or the joint cocks.`,
         minutes: fit.minutes / 2,
         tools: toolsOf(context.sheet, fit.tools),
         part: part.id,
@@ -116,7 +176,10 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
       {
         kind: "tighten",
         bolts: part.quantity,
-        order: fit.end.pattern === "cross" ? crossingOrder(part.quantity) : Array.from({ length: part.quantity }, (_, index) => index),
+        order:
+          fit.end.pattern === "cross"
+            ? crossingOrder(part.quantity)
+            : Array.from({ length: part.quantity }, (_, index) => index),
         passes,
         circle: size,
         note:
@@ -140,11 +203,13 @@ function rulesOf({ sheet, progress }: Context, fit: PartFit): FitRule[] {
     }
   if (fit.surface?.kind === "lubricate") {
     rules.push({ kind: "lubricate", says: `${supply(fit.surface.with)} on ${fit.surface.where}` });
-    if (fit.surface.keepOff !== undefined) rules.push({ kind: "dry", says: `Keep it off ${fit.surface.keepOff}` });
+    if (fit.surface.keepOff !== undefined)
+      rules.push({ kind: "dry", says: `Keep it off ${fit.surface.keepOff}` });
   }
   if (fit.surface?.kind === "dry") rules.push({ kind: "dry", says: "Stays dry", why: fit.surface.why });
   const thread = fit.thread;
   if (thread?.kind === "dry") rules.push({ kind: "dry", says: "Thread clean and dry", why: thread.why });
-  else if (thread !== undefined) rules.push({ kind: thread.kind, says: `${supply(thread.with)} on the thread`, why: thread.why });
+  else if (thread !== undefined)
+    rules.push({ kind: thread.kind, says: `${supply(thread.with)} on the thread`, why: thread.why });
   return rules;
 }

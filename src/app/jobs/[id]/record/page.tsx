@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { readSettings } from "@/app/settings";
 import { jobRecord, PHASE_NAMES } from "@/core/job";
 import { formatQuantity } from "@/core/quantity";
-import { readSettings } from "@/app/settings";
 import { jobAt } from "@/server/jobs/append-events";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
@@ -40,11 +40,20 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
           <PrintButton />
         </div>
       </header>
-      {inputs.sheet.demonstration && <p className="plate mt-2 text-[16px]">Demonstration data: not for real equipment.</p>}
+      {inputs.sheet.demonstration && (
+        <p className="plate mt-2 text-[16px]">Demonstration data: not for real equipment.</p>
+      )}
       <div className="mt-3">
         {record.chain.intact ? (
           <Notice tone="go">
-            <b>The log is whole.</b> {record.chain.entries} entries, each sealed to the one before. {status.kind === "signed-off" ? <>Signed off by {status.by}, <Day at={status.at} time />.</> : "Not signed off yet."}
+            <b>The log is whole.</b> {record.chain.entries} entries, each sealed to the one before.{" "}
+            {status.kind === "signed-off" ? (
+              <>
+                Signed off by {status.by}, <Day at={status.at} time />.
+              </>
+            ) : (
+              "Not signed off yet."
+            )}
           </Notice>
         ) : (
           <Notice tone="stop" live>
@@ -62,7 +71,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
             {record.readings.map((reading) => (
               <li key={`${reading.at}${reading.what}`} className="grid grid-cols-[1fr_auto] gap-3 py-1.5">
                 <span>
-                  <span className="first-letter:uppercase">{reading.what.replaceAll("-", " ")}</span>
+                  {reading.step}
                   <small className="block text-soft">
                     <Day at={reading.at} time />, {reading.by}
                   </small>
@@ -81,14 +90,18 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
                 <small className="block text-soft">{each.why}</small>
               </li>
             ))}
-            {record.kept.length > 0 && <li className="py-1.5">Kept and refitted: {record.kept.join(", ")}</li>}
+            {record.kept.length > 0 && (
+              <li className="py-1.5">Kept and refitted: {record.kept.join(", ")}</li>
+            )}
             {record.leftovers.map((left) => (
               <li key={left.name} className="py-1.5">
                 Left over: {left.name} × {left.quantity}
                 <small className="block text-soft">{left.why}</small>
               </li>
             ))}
-            {record.renewed.length + record.kept.length === 0 && <li className="py-1.5 text-soft">None renewed.</li>}
+            {record.renewed.length + record.kept.length === 0 && (
+              <li className="py-1.5 text-soft">None renewed.</li>
+            )}
           </ul>
         </section>
         <section className="break-inside-avoid">
@@ -114,14 +127,25 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
               <li key={each.link} className="py-1.5">
                 <b>{each.link}</b>, lock {each.lock || "none"}
                 <small className="block text-soft">
-                  shut <Day at={each.shutAt} time />; {each.openedAt === undefined ? <b className="text-stop">still shut</b> : <>open <Day at={each.openedAt} time /></>}
+                  shut <Day at={each.shutAt} time />;{" "}
+                  {each.openedAt === undefined ? (
+                    <b className="text-stop">still shut</b>
+                  ) : (
+                    <>
+                      open <Day at={each.openedAt} time />
+                    </>
+                  )}
                 </small>
               </li>
             ))}
           </ul>
         </section>
         <Block title="People" rows={record.people} none="" />
-        <Block title="Overrides" rows={record.overrides.map((each) => `${each.step} ${each.by}: ${each.reason}`)} none="None." />
+        <Block
+          title="Overrides"
+          rows={record.overrides.map((each) => `${each.step} ${each.by}: ${each.reason}`)}
+          none="None."
+        />
       </div>
       <section className="mt-5 break-inside-avoid border-rule border-y-[1.5px] py-3">
         <h2 className="caption">Rings next</h2>

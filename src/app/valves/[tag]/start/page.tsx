@@ -21,7 +21,10 @@ export default async function StartPage({ params }: { params: Promise<{ tag: str
   const first = sheet?.symptoms.find((each) => each.says === valve.symptom) ?? sheet?.symptoms[0];
   const inputs = jobInputs(all, {
     valve: tag,
-    reason: valve.symptom === undefined ? { kind: "due", says: sheet?.intervals[0]?.what ?? "Due" } : { kind: "symptom", says: valve.symptom },
+    reason:
+      valve.symptom === undefined
+        ? { kind: "due", says: sheet?.intervals[0]?.what ?? "Due" }
+        : { kind: "symptom", says: valve.symptom },
     reach: first?.reach ?? [],
     policy: "on-condition",
     by: who || (all.library.people()[0]?.name ?? "me"),

@@ -29,14 +29,21 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
   const [by, setBy] = useState(settings.who || base.openedBy);
   const [problems, setProblems] = useState<readonly { path: string; message: string }[]>([]);
   const [sending, setSending] = useState(false);
-  const compiled = useMemo(() => (reach.length === 0 ? undefined : run({ ...base, reason, reach: [...reach], policy }, [])), [base, reason, reach, policy]);
+  const compiled = useMemo(
+    () => (reach.length === 0 ? undefined : run({ ...base, reason, reach: [...reach], policy }, [])),
+    [base, reason, reach, policy],
+  );
   const plan = compiled?.ok ? compiled.value.plan : undefined;
   const name = (id: string) => sheet.parts.find((part) => part.id === id)?.name ?? id;
 
   const start = async () => {
     setSending(true);
     setProblems([]);
-    const answer = await fetch("/api/v1/jobs", { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ valve: valve.tag, reason, reach, policy, by }) }).catch(() => undefined);
+    const answer = await fetch("/api/v1/jobs", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ valve: valve.tag, reason, reach, policy, by }),
+    }).catch(() => undefined);
     const body = await answer?.json().catch(() => undefined);
     if (answer?.ok) {
       saveSettings({ ...settings, who: by });
@@ -44,14 +51,17 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
       return;
     }
     setSending(false);
-    setProblems(body?.errors ?? [{ path: "", message: "The server did not answer. Nothing was started; try again." }]);
+    setProblems(
+      body?.errors ?? [{ path: "", message: "The server did not answer. Nothing was started; try again." }],
+    );
   };
   const toggle = (part: string) => {
     const found = sheet.parts.find((each) => each.id === part);
     if (found?.stays) return;
     setReach(reach.includes(part) ? reach.filter((each) => each !== part) : [...reach, part]);
   };
-  const problemAt = (path: string) => problems.find((each) => each.path.startsWith(path) && path !== "")?.message;
+  const problemAt = (path: string) =>
+    problems.find((each) => each.path.startsWith(path) && path !== "")?.message;
 
   return (
     <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">
@@ -68,7 +78,16 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
         <h2 className="caption px-4 pb-1">Tap the parts to reach</h2>
         <div className="min-h-0 flex-1">
           <Axis
-            parts={sheet.parts.map((part) => ({ part, place: part.stays ? ("stays" as const) : plan?.removed.includes(part.id) ? ("on-tray" as const) : ("in" as const), renew: plan?.renewals.some((each) => each.part === part.id) ?? false }))}
+            parts={sheet.parts.map((part) => ({
+              part,
+              place: part.stays
+                ? ("stays" as const)
+                : plan?.removed.includes(part.id)
+                  ? ("comes-off" as const)
+                  : ("in" as const),
+              renew: plan?.renewals.some((each) => each.part === part.id) ?? false,
+            }))}
+            litSays="to reach"
             {...(reach[0] !== undefined && { lit: reach[0], chosen: reach[0] })}
             onChoose={toggle}
           />
@@ -93,14 +112,29 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
                   setReason({ kind: symptom.id === "due" ? "due" : "symptom", says: symptom.says });
                   setReach(symptom.reach);
                 }}
-                className={clsx("btn justify-start text-left", reason.says === symptom.says ? "border-2 border-ink bg-ink text-paper" : "btn-quiet")}
+                className={clsx(
+                  "btn justify-start text-left",
+                  reason.says === symptom.says ? "border-2 border-ink bg-ink text-paper" : "btn-quiet",
+                )}
               >
                 {symptom.says}
               </button>
             ))}
             <label className="mt-1 block">
               <span className="font-semibold">In your words</span>
-              <input className="field mt-1" value={reason.says} maxLength={400} aria-invalid={problemAt("/reason") !== undefined} onChange={(event) => setReason({ ...reason, kind: reason.kind === "due" ? "due" : "symptom", says: event.target.value })} />
+              <input
+                className="field mt-1"
+                value={reason.says}
+                maxLength={400}
+                aria-invalid={problemAt("/reason") !== undefined}
+                onChange={(event) =>
+                  setReason({
+                    ...reason,
+                    kind: reason.kind === "due" ? "due" : "symptom",
+                    says: event.target.value,
+                  })
+                }
+              />
               {problemAt("/reason") && <span className="text-stop">{problemAt("/reason")}</span>}
             </label>
           </div>
@@ -115,7 +149,12 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
             <ul className="flex flex-wrap gap-2">
               {reach.map((part) => (
                 <li key={part}>
-                  <button type="button" className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-[17px]" onClick={() => toggle(part)} aria-label={`Leave out ${name(part)}`}>
+                  <button
+                    type="button"
+                    className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-[17px]"
+                    onClick={() => toggle(part)}
+                    aria-label={`Leave out ${name(part)}`}
+                  >
                     {name(part)} ×
                   </button>
                 </li>
@@ -128,7 +167,13 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
           <div className="clear-both flex flex-col gap-1">
             {POLICIES.map(([id, title, says]) => (
               <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
-                <input type="radio" name="policy" className="size-5 accent-[var(--go)]" checked={policy === id} onChange={() => setPolicy(id)} />
+                <input
+                  type="radio"
+                  name="policy"
+                  className="size-5 accent-[var(--go)]"
+                  checked={policy === id}
+                  onChange={() => setPolicy(id)}
+                />
                 <span>
                   <b>{title}.</b> <span className="text-soft">{says}</span>
                 </span>
@@ -138,7 +183,13 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
         </fieldset>
         <label className="card block p-4">
           <span className="caption">Who</span>
-          <input className="field mt-1" list="crew" required value={by} onChange={(event) => setBy(event.target.value)} />
+          <input
+            className="field mt-1"
+            list="crew"
+            required
+            value={by}
+            onChange={(event) => setBy(event.target.value)}
+          />
           <datalist id="crew">
             {people.map((person) => (
               <option key={person} value={person} />
@@ -153,8 +204,16 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
             </Notice>
           ))}
         {compiled !== undefined && !compiled.ok && <Notice tone="stop">{compiled.error}</Notice>}
-        <button type="submit" className="btn btn-go min-h-16 text-[19px]" disabled={plan === undefined || sending}>
-          {sending ? "Compiling the job …" : plan === undefined ? "Choose what to reach" : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
+        <button
+          type="submit"
+          className="btn btn-go min-h-16 text-[19px]"
+          disabled={plan === undefined || sending}
+        >
+          {sending
+            ? "Compiling the job …"
+            : plan === undefined
+              ? "Choose what to reach"
+              : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
         </button>
       </form>
       <div className="flex flex-col gap-4">
@@ -162,12 +221,18 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
           <>
             <Panel title="Shut" note={plan.isolation?.ok ? `${plan.isolation.value.minutes} min` : ""}>
               {plan.isolation === undefined && <p>{sheet.isolation.noLine}</p>}
-              {plan.isolation?.ok === false && <p className="text-stop">There is no safe isolation as the line stands. The job will say what would make one.</p>}
+              {plan.isolation?.ok === false && (
+                <p className="text-stop">
+                  There is no safe isolation as the line stands. The job will say what would make one.
+                </p>
+              )}
               <ol className="dashed">
                 {plan.isolation?.ok &&
                   plan.isolation.value.closures.map((closure, index) => (
                     <li key={closure.link} className="flex gap-3 py-1.5">
-                      <span className="plate grid size-7 shrink-0 place-items-center rounded-full bg-ink text-[17px] text-card">{index + 1}</span>
+                      <span className="plate grid size-7 shrink-0 place-items-center rounded-full bg-ink text-[17px] text-card">
+                        {index + 1}
+                      </span>
                       <span>
                         {closure.link} {closure.name}
                         <small className="block text-[14px] text-soft">{closure.why}</small>
@@ -175,7 +240,11 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
                     </li>
                   ))}
               </ol>
-              {plan.isolation?.ok && plan.isolation.value.lost.length > 0 && <p className="mt-2 text-stop">Out of service: {plan.isolation.value.lost.map((each) => each.name).join(", ")}.</p>}
+              {plan.isolation?.ok && plan.isolation.value.lost.length > 0 && (
+                <p className="mt-2 text-stop">
+                  Out of service: {plan.isolation.value.lost.map((each) => each.name).join(", ")}.
+                </p>
+              )}
             </Panel>
             <Panel title="Renew and bring">
               {plan.renewals.length === 0 && <p className="text-soft">Nothing, unless a check fails.</p>}

@@ -10,7 +10,12 @@ export async function POST(request: Request): Promise<Response> {
   if (plan.ok) return Response.json({ ...plan.value, alternatives: alternatives(line, demand, plan.value) });
   const failure = plan.error;
   if (failure.kind === "bad-line")
-    return problem(422, "The line is not valid", failure.problems.map((each) => ({ path: `/line${each.path}`, message: each.message })));
-  const more = failure.kind === "no-isolation" ? { openPath: failure.openPath, makeGood: failure.makeGood } : {};
+    return problem(
+      422,
+      "The line is not valid",
+      failure.problems.map((each) => ({ path: `/line${each.path}`, message: each.message })),
+    );
+  const more =
+    failure.kind === "no-isolation" ? { openPath: failure.openPath, makeGood: failure.makeGood } : {};
   return problem(422, "There is no isolation", [{ path: "/open", message: isolationMessage(failure) }], more);
 }

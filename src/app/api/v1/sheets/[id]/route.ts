@@ -1,9 +1,15 @@
 import { services } from "@/server/services";
 import { problem } from "../../../edge";
 
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   const { id } = await params;
   const document = services().library.sheet(id);
-  if (document === undefined) return problem(404, "No such sheet", [{ path: "", message: `There is no sheet "${id}" here.` }]);
-  return Response.json(document, { headers: { "content-disposition": `attachment; filename="${document.id}.sheet.json"` } });
+  if (document === undefined)
+    return problem(404, "No such sheet", [{ path: "", message: `There is no sheet "${id}" here.` }]);
+  return Response.json(document, {
+    headers: { "content-disposition": `attachment; filename="${document.id}.sheet.json"` },
+  });
 }

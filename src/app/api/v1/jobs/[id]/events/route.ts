@@ -9,7 +9,10 @@ const STATUS: Record<AppendFailure["kind"], readonly [number, string]> = {
   tampered: [409, "The log was changed"],
 };
 
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function POST(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   const body = await readJson(request);
   if (!body.ok) return body.error;
   const events = (body.value as { events?: unknown } | null)?.events;

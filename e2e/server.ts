@@ -1,0 +1,76 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { createServer } from "node:net";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once("error", reject);
+    probe.listen(0, "127.0.0.1", () => {
+      const address = probe.address();
+      const port = typeof address === "object" && address !== null ? address.port : 0;
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+/** A server of the built app with a data folder of its own, on a free port; it can be killed and started again. */
+export class TestServer {
+  #process: ChildProcess | undefined;
+  readonly #data = mkdtempSync(join(tmpdir(), "loftbell-"));
+  #port = 0;
+
+  constructor(readonly mode: "demo" | "own") {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.#port}`;
+  }
+
+  get database(): string {
+    return join(this.#data, "loftbell.db");
+  }
+
+  /** @param clockAhead minutes by which the server's clock runs ahead, for waits that nobody sits out in a test */
+  async start(clockAhead = 0): Promise<void> {
+    this.#port ||= await freePort();
+    const env = {
+      ...process.env,
+      LOFTBELL_MODE: this.mode,
+      LOFTBELL_DATA: this.#data,
+      LOFTBELL_CLOCK_AHEAD_MIN: String(clockAhead),
+      NEXT_TELEMETRY_DISABLED: "1",
+    };
+    if (this.mode === "demo") await done(spawn("npx", ["tsx", "demo/load.ts"], { env, stdio: "inherit" }));
+    this.#process = spawn(
+      process.execPath,
+      ["node_modules/next/dist/bin/next", "start", "--hostname", "127.0.0.1", "--port", String(this.#port)],
+      { env, stdio: ["ignore", "ignore", "inherit"] },
+    );
+    for (let attempt = 0; attempt < 150; attempt++) {
+      const healthy = await fetch(`${this.url}/api/health`).then(
+        (answer) => answer.ok,
+        () => false,
+      );
+      if (healthy) return;
+      await new Promise((resolve) => setTimeout(resolve, 200));
+    }
+    throw new Error(`the server on ${this.url} does not answer`);
+  }
+
+  /** Ends the process as a power cut would: no farewell. */
+  async kill(): Promise<void> {
+    const ended = this.#process === undefined ? undefined : done(this.#process);
+    this.#process?.kill("SIGKILL");
+    await ended;
+    this.#process = undefined;
+  }
+
+  async end(): Promise<void> {
+    await this.kill();
+    rmSync(this.#data, { recursive: true, force: true });
+  }
+}
+
+const done = (child: ChildProcess) => new Promise<void>((resolve) => child.once("exit", () => resolve()));

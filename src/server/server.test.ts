@@ -1,0 +1,233 @@
+import { sql } from "drizzle-orm";
+import { beforeEach, describe, expect, it } from "vitest";
+import type { JobEvent } from "@/core/formats";
+import { verifyChain } from "@/core/job";
+import { openDatabase } from "@/data";
+import { importFiles, previewImport } from "./importing/import-files";
+import { loadDemo } from "./importing/load-demo";
+import { appendEvents, jobAt } from "./jobs/append-events";
+import { heldShut, openJob } from "./jobs/open-job";
+import { type Services, servicesOn } from "./services";
+import { bells } from "./today/bells";
+import { today } from "./today/today";
+
+const NOW = Date.parse("2027-03-01T09:00:00Z");
+let services: Services;
+beforeEach(() => {
+  let id = 0;
+  services = servicesOn(
+    openDatabase(":memory:"),
+    () => NOW,
+    () => `id-${++id}`,
+  );
+  loadDemo(services);
+});
+
+const ask = {
+  valve: "NQ-H07",
+  reason: { kind: "symptom", says: "Weeps" },
+  reach: ["disc"],
+  policy: "on-condition",
+  by: "Tam",
+} as const;
+const note = (id: string, more = {}): JobEvent =>
+  JSON.parse(
+    JSON.stringify({
+      v: 1,
+      id,
+      at: new Date(NOW).toISOString(),
+      by: "Tam",
+      kind: "note-added",
+      text: "hello",
+      ...more,
+    }),
+  );
+
+describe("the demo", () => {
+  it("loads by the importer, with its wait running, its impairment open and its chains whole", () => {
+    const ringing = bells(services);
+    expect(ringing.find((bell) => bell.kind === "wait")?.at).toBe(NOW + 9 * 60_000);
+    expect(
+      ringing
+        .filter((bell) => bell.kind === "impairment")
+        .map((bell) => bell.valve)
+        .sort(),
+    ).toEqual(["NQ-H02", "NQ-H09"]);
+    for (const job of services.jobs.all())
+      expect(verifyChain(job.inputs, job.events).ok, job.inputs.id).toBe(true);
+    expect(
+      today(services, ringing)
+        .held.map((each) => each.link)
+        .sort(),
+    ).toEqual(["SV-09", "V-11", "V-22"]);
+  });
+
+  it("loading it twice changes nothing", () => {
+    const before = services.jobs.all();
+    loadDemo(services);
+    expect(services.jobs.all()).toEqual(before);
+  });
+});
+
+describe("a job", () => {
+  const open = () => {
+    const made = openJob(services, ask);
+    if (!made.ok) throw new Error(JSON.stringify(made.error));
+    return made.value.id;
+  };
+
+  it("knows which valves another job holds shut", () => {
+    open();
+    expect([...heldShut(services).keys()].sort()).toEqual(["SV-09", "V-11", "V-22"]);
+    const inputs = services.jobs.openOfValve("NQ-H07")!.inputs;
+    expect(inputs.line?.links.find((link) => link.id === "V-22")).toMatchObject({ normally: "shut" });
+  });
+
+  it("is opened once a valve", () => {
+    open();
+    expect(openJob(services, ask)).toMatchObject({ ok: false, error: [{ path: "/valve" }] });
+  });
+
+  it.each([
+    [{ valve: "NO-SUCH" }, "/valve"],
+    [{ reach: [] }, "/reach"],
+    [{ reach: ["body"] }, "/reach"],
+    [{ reason: { kind: "due", says: " " } }, "/reason/says"],
+  ])("is not opened with %j", (change, path) => {
+    expect(openJob(services, { ...ask, ...change } as typeof ask)).toMatchObject({
+      ok: false,
+      error: [{ path }],
+    });
+    expect(services.jobs.openOfValve("NQ-H07")).toBeUndefined();
+  });
+
+  it("takes an event once, however often it is sent", () => {
+    const job = open();
+    expect(appendEvents(services, job, [note("a")])).toMatchObject({ ok: true, value: { length: 1 } });
+    expect(appendEvents(services, job, [note("a"), note("b")])).toMatchObject({
+      ok: true,
+      value: { length: 2 },
+    });
+    expect(services.jobs.find(job)?.events.map((each) => each.event.id)).toEqual(["a", "b"]);
+  });
+
+  it("stores a batch whole or not at all", () => {
+    const job = open();
+    const refused = appendEvents(services, job, [
+      note("a"),
+      note("b", { kind: "step-done", step: "tray", text: undefined }),
+    ]);
+    expect(refused).toMatchObject({
+      ok: false,
+      error: { problems: [{ path: expect.stringMatching(/^\/events\/1/) }] },
+    });
+    expect(services.jobs.find(job)?.events).toEqual([]);
+  });
+
+  it.each([
+    [[note("a", { v: 7 })], "unreadable", "/events/0/v"],
+    [[{ ...note("a"), kind: "teleported" }], "unreadable", "/events/0/kind"],
+    [[], "unreadable", "/events"],
+    ["nonsense", "unreadable", "/events"],
+    [[note("a", { at: new Date(NOW + 3_600_000).toISOString() })], "refused", "/events/0/at"],
+  ])("refuses %j", (batch, kind, path) => {
+    expect(appendEvents(services, open(), batch)).toMatchObject({
+      ok: false,
+      error: { kind, problems: [{ path }] },
+    });
+  });
+
+  it("does not go on with a log that was changed", () => {
+    const job = open();
+    appendEvents(services, job, [note("a")]);
+    services.db.run(sql`update job_events set event = replace(event, 'hello', 'goodbye') where job = ${job}`);
+    expect(appendEvents(services, job, [note("b")])).toMatchObject({
+      ok: false,
+      error: { kind: "tampered" },
+    });
+  });
+
+  it("closed at triage leaves the valve due", () => {
+    const job = open();
+    const before = services.library.valve("NQ-H07")?.serviced;
+    const closed = appendEvents(services, job, [
+      note("a", { kind: "signed-off", statement: "Only the cap gasket", text: undefined }),
+    ]);
+    expect(closed.ok).toBe(true);
+    expect(services.jobs.find(job)?.closedAt).toBe(NOW);
+    expect(services.library.valve("NQ-H07")?.serviced).toBe(before);
+  });
+
+  it("replays from the database to the state it had", () => {
+    const stored = services.jobs.find("demo-h02-stopped")!;
+    const at = jobAt(stored);
+    expect(at.ok && at.value.status.kind).toBe("stopped");
+    expect(at.ok && at.value.shut).toEqual(["V-11", "V-22"]);
+  });
+});
+
+describe("bringing in", () => {
+  const file = (name: string, text: string) => ({ name, text });
+  const refusal = (...files: { name: string; text: string }[]) => {
+    const done = importFiles(services, files);
+    return done.ok ? "taken" : done.error.map((each) => `${each.path} ${each.message}`).join("\n");
+  };
+
+  it.each([
+    ["not JSON", file("x.json", "{"), "x.json Not readable as JSON"],
+    ["unknown format", file("x.json", '{"format":"other"}'), "x.json/format Set format"],
+    ["unknown columns", file("x.csv", "a,b\n1,2"), "x.csv/row 1 The columns are not known"],
+    [
+      "a register without its sheet",
+      file("x.csv", "tag,name,place,sheet\nA-1,Valve,Yard,nowhere"),
+      'x.csv/row 2/sheet There is no sheet "nowhere"',
+    ],
+    [
+      "a doubled tag",
+      file("x.csv", "tag,name,place,sheet\nA-1,V,Y,brae-quaywall-4\nA-1,V,Y,brae-quaywall-4"),
+      "x.csv/row 3/tag",
+    ],
+    [
+      "a place the line lacks",
+      file("x.csv", "tag,name,place,sheet,line,node\nA-1,V,Y,brae-quaywall-4,north-quay,Q"),
+      'has no place "Q"',
+    ],
+    [
+      "a reading that is no figure",
+      file(
+        "x.csv",
+        "tag,at,what,dimension,value,unit,by\nA-1,2026-01-01T00:00:00Z,p,gauge pressure,high,bar g,T",
+      ),
+      "x.csv/row 2/value",
+    ],
+    [
+      "a reading in the wrong unit",
+      file("x.csv", "tag,at,what,dimension,value,unit,by\nA-1,2026-01-01T00:00:00Z,p,gauge pressure,3,mm,T"),
+      '"mm" is not a unit of gauge pressure',
+    ],
+  ])("refuses %s and changes nothing", (_name, incoming, message) => {
+    const before = services.library.valves();
+    expect(refusal(incoming, file("good.csv", "id,name,may\nzz,Zed,All"))).toContain(message);
+    expect(services.library.valves()).toEqual(before);
+    expect(services.library.people().some((person) => person.id === "zz")).toBe(false);
+  });
+
+  it("says what would change before it does", () => {
+    const preview = previewImport(services, [
+      file("x.csv", "tag,name,place,sheet\nA-1,Valve,Yard,brae-quaywall-4"),
+    ]);
+    expect(preview).toMatchObject({ ok: true, value: { lines: [{ effect: "new" }] } });
+    expect(services.library.valve("A-1")).toBeUndefined();
+  });
+
+  it("refuses a job whose log was changed", () => {
+    const { inputs, events } = services.jobs.find("demo-h08-done")!;
+    const text = JSON.stringify({
+      format: "loftbell.job",
+      version: 1,
+      inputs: { ...inputs, id: "copy" },
+      events,
+    });
+    expect(refusal(file("job.json", text))).toContain("the log was changed");
+  });
+});
