@@ -21,6 +21,8 @@ export class TestServer {
   #process: ChildProcess | undefined;
   readonly #data = mkdtempSync(join(tmpdir(), "loftbell-"));
   #port = 0;
+  /** Minutes by which the server's clock runs ahead now. */
+  clockAhead = 0;
 
   constructor(readonly mode: "demo" | "own") {}
 
@@ -35,6 +37,7 @@ export class TestServer {
   /** @param clockAhead minutes by which the server's clock runs ahead, for waits that nobody sits out in a test */
   async start(clockAhead = 0): Promise<void> {
     this.#port ||= await freePort();
+    this.clockAhead = clockAhead;
     const env = {
       ...process.env,
       LOFTBELL_MODE: this.mode,

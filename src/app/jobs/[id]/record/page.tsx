@@ -162,30 +162,32 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
       </section>
       <section className="mt-5">
         <h2 className="caption">Everything, in order</h2>
-        <table className="mt-1 w-full text-left text-[14px]">
-          <thead>
-            <tr className="border-rule border-b-[1.5px]">
-              <th className="py-1 pr-3 font-semibold">When</th>
-              <th className="pr-3 font-semibold">Phase</th>
-              <th className="pr-3 font-semibold">What</th>
-              <th className="pr-3 font-semibold">Entry</th>
-              <th className="font-semibold">Who</th>
-            </tr>
-          </thead>
-          <tbody>
-            {record.lines.map((line, index) => (
-              <tr key={index} className="border-rule border-b align-top">
-                <td className="whitespace-nowrap py-1 pr-3">
-                  <Day at={line.at} time />
-                </td>
-                <td className="pr-3">{line.phase === undefined ? "" : PHASE_NAMES[line.phase]}</td>
-                <td className="pr-3">{line.what}</td>
-                <td className="pr-3">{line.entry}</td>
-                <td>{line.by}</td>
+        <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Log, entry by entry">
+          <table className="mt-1 w-full text-left text-[14px]">
+            <thead>
+              <tr className="border-rule border-b-[1.5px]">
+                <th className="py-1 pr-3 font-semibold">When</th>
+                <th className="pr-3 font-semibold">Phase</th>
+                <th className="pr-3 font-semibold">What</th>
+                <th className="pr-3 font-semibold">Entry</th>
+                <th className="font-semibold">Who</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {record.lines.map((line, index) => (
+                <tr key={index} className="border-rule border-b align-top">
+                  <td className="whitespace-nowrap py-1 pr-3">
+                    <Day at={line.at} time />
+                  </td>
+                  <td className="pr-3">{line.phase === undefined ? "" : PHASE_NAMES[line.phase]}</td>
+                  <td className="pr-3">{line.what}</td>
+                  <td className="pr-3">{line.entry}</td>
+                  <td>{line.by}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       </section>
       {status.kind !== "signed-off" && (
         <p className="no-print mt-4">

@@ -1,0 +1,102 @@
+import { readFileSync } from "node:fs";
+import { type APIRequestContext, expect, test } from "@playwright/test";
+import { TestServer } from "./server";
+
+const server = new TestServer("demo");
+test.beforeAll(() => server.start());
+test.afterAll(() => server.end());
+
+const demo = (path: string) => JSON.parse(readFileSync(`demo/${path}`, "utf8"));
+const post = (request: APIRequestContext, path: string, data: unknown) =>
+  request.post(server.url + path, { data: data as object });
+
+test("isolate, plan, check and calculate take whole documents", async ({ request }) => {
+  const line = demo("lines/north-quay.json");
+  const sheet = demo("sheets/brae-quaywall-4.json");
+  const cut = await (await post(request, "/api/v1/line/isolate", { line, open: ["NQ-H07"] })).json();
+  expect(cut.closures.map((each: { link: string }) => each.link).sort()).toEqual(["V-12", "V-15", "V-19"]);
+  const plan = await (
+    await post(request, "/api/v1/build/plan", { sheet, reach: ["disc"], build: "bayonet" })
+  ).json();
+  expect(plan.moves.at(-1).part).toBe("disc");
+  expect(await (await post(request, "/api/v1/sheets/check", sheet)).json()).toMatchObject({ valid: true });
+  const torque = await (
+    await post(request, "/api/v1/calculators/bolt-up", {
+      inputs: { diameter: { value: 16, unit: "mm" }, share: { value: 75, unit: "%" } },
+    })
+  ).json();
+  expect(torque.outputs.torque.value).toBeCloseTo(218, 0);
+  const list = await (await request.get(`${server.url}/api/v1/calculators`)).json();
+  expect(list.calculators.map((each: { id: string }) => each.id)).toEqual(["bolt-up", "drain-down"]);
+  for (const name of ["sheet", "line", "store", "job"])
+    expect((await (await request.get(`${server.url}/schemas/loftbell.${name}.json`)).json()).$id).toBe(
+      `loftbell.${name}.json`,
+    );
+  expect((await (await request.get(`${server.url}/api/v1`)).json()).routes.length).toBeGreaterThan(5);
+});
+
+test("bad input answers problem+json with a path and what to do, never 500", async ({ request }) => {
+  const line = demo("lines/north-quay.json");
+  const sheet = demo("sheets/brae-quaywall-4.json");
+  const ring = structuredClone(sheet);
+  ring.parts.find((part: { id: string }) => part.id === "cap").ways[0].heldBy.push("nozzle");
+  const bare = {
+    ...line,
+    nodes: line.nodes.slice(0, 2),
+    links: [{ kind: "pipe", id: "p", from: "SK", to: "CH", dn_mm: 100, length_m: 5 }],
+  };
+  bare.nodes[1] = { id: "CH", kind: "consumer", elevation_m: 0 };
+  const cases: [string, unknown, number, RegExp, RegExp][] = [
+    ["/api/v1/line/isolate", {}, 422, /^\/line$/, /Missing/],
+    ["/api/v1/line/isolate", { line, open: ["nowhere"] }, 422, /^\/open/, /no place or valve/],
+    ["/api/v1/line/isolate", { line: bare, open: ["CH"] }, 422, /^\/open/, /Shut down and drain its source/],
+    [
+      "/api/v1/build/plan",
+      { sheet: ring, reach: ["disc"] },
+      422,
+      /^\/sheet\/parts\/\d+\/ways/,
+      /can never come off/,
+    ],
+    ["/api/v1/build/plan", { sheet, reach: ["body"] }, 422, /^\/reach/, /stays in place/],
+    ["/api/v1/sheets/check", ring, 422, /^\/parts\/\d+\/ways/, /Break the ring/],
+    ["/api/v1/sheets/check", null, 422, /^$/, /object/],
+    [
+      "/api/v1/calculators/bolt-up",
+      { inputs: { diameter: { value: 16, unit: "psi" } } },
+      422,
+      /diameter/,
+      /not a unit of length/,
+    ],
+    ["/api/v1/calculators/bolt-up", { inputs: { nonsense: { value: 1 } } }, 422, /nonsense/, /no input/],
+    ["/api/v1/calculators/none", { inputs: {} }, 404, /^$/, /no calculator/],
+    ["/api/v1/jobs", { valve: "X" }, 422, /reason/, /Missing/],
+    ["/api/v1/jobs/none/events", { events: [{ v: 9 }] }, 422, /^\/events\/0\/v/, /newer Loft Bell/],
+    [
+      "/api/v1/import",
+      { files: [{ name: "a.json", text: "{" }], apply: true },
+      422,
+      /^a\.json/,
+      /Not readable/,
+    ],
+  ];
+  for (const [path, body, status, at, says] of cases) {
+    const answer = await post(request, path, body);
+    expect(answer.status(), path).toBe(status);
+    expect(answer.headers()["content-type"], path).toContain("application/problem+json");
+    const { errors } = await answer.json();
+    expect(
+      errors.some((each: { path: string; message: string }) => at.test(each.path) && says.test(each.message)),
+      `${path}: ${JSON.stringify(errors).slice(0, 300)}`,
+    ).toBe(true);
+  }
+  const notJson = await request.post(`${server.url}/api/v1/sheets/check`, {
+    headers: { "content-type": "application/json" },
+    data: Buffer.from("{oops"),
+  });
+  expect(notJson.status()).toBe(400);
+  const huge = await request.post(`${server.url}/api/v1/sheets/check`, {
+    headers: { "content-type": "application/json" },
+    data: Buffer.alloc(5_200_000, 32),
+  });
+  expect(huge.status()).toBe(413);
+});

@@ -1,0 +1,178 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { TestServer } from "./server";
+
+const PAGES = [
+  "/",
+  "/jobs",
+  "/jobs/demo-h02-stopped",
+  "/jobs/demo-h09-wait",
+  "/jobs/demo-h08-done/record",
+  "/valves",
+  "/valves/NQ-H07",
+  "/valves/NQ-H07/start",
+  "/lines",
+  "/lines/north-quay",
+  "/sheets",
+  "/sheets/quillon-harbour-5?part=main-seat",
+  "/sheets/library",
+  "/store",
+  "/bench",
+  "/bench/bolt-up",
+  "/bench/drain-down",
+  "/loft",
+  "/loft/import",
+];
+
+test.describe("on the demo", () => {
+  const server = new TestServer("demo");
+  test.beforeAll(() => server.start());
+  test.afterAll(() => server.end());
+
+  for (const [name, options] of [
+    ["at the desk", { viewport: { width: 1280, height: 800 } }],
+    [
+      "in the hand, dark",
+      { viewport: { width: 390, height: 844 }, colorScheme: "dark" as const, hasTouch: true },
+    ],
+  ] as const)
+    test(`every screen ${name}: nothing serious for axe, nothing sideways, no error in the console`, async ({
+      browser,
+    }) => {
+      const context = await browser.newContext(options);
+      const page = await context.newPage();
+      const errors: string[] = [];
+      page.on(
+        "console",
+        (message) => message.type() === "error" && errors.push(`${page.url()} ${message.text()}`),
+      );
+      page.on("pageerror", (error) => errors.push(`${page.url()} ${error.message}`));
+      for (const path of PAGES) {
+        await page.goto(server.url + path);
+        await expect(page.getByRole("heading", { level: 1 }).first()).toBeAttached();
+        const found = await new AxeBuilder({ page }).analyze();
+        const serious = found.violations.filter(
+          (each) => each.impact === "serious" || each.impact === "critical",
+        );
+        expect(
+          serious.map(
+            (each) => `${path} ${each.id}: ${each.nodes.map((node) => node.html.slice(0, 120)).join(" | ")}`,
+          ),
+        ).toEqual([]);
+        const wide = await page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        );
+        expect(wide, `${path} scrolls sideways`).toBeLessThanOrEqual(0);
+      }
+      expect(errors).toEqual([]);
+      await context.close();
+    });
+
+  test("every link on every screen leads somewhere", async ({ page, request }) => {
+    const seen = new Set<string>();
+    for (const path of PAGES) {
+      await page.goto(server.url + path);
+      for (const href of await page
+        .locator("a[href^='/']")
+        .evaluateAll((links) => links.map((link) => link.getAttribute("href")!)))
+        seen.add(href);
+    }
+    for (const href of seen) expect((await request.get(server.url + href)).status(), href).toBe(200);
+  });
+
+  test("the line answers what if, keeps a consumer in service, and says what it costs", async ({ page }) => {
+    await page.goto(`${server.url}/lines/north-quay?open=NQ-H07`);
+    const plan = page.getByRole("group", { name: "Plan" });
+    await expect(plan).toContainText("V-15 Net loft corner");
+    await expect(plan).toContainText("instead of V-14, which is seized");
+    await plan.getByRole("button", { name: /Keep Ferry shed sprinklers in service/ }).click();
+    await expect(plan).toContainText("V-16 Fish market floor");
+    await page.getByRole("button", { name: /^V-09 Rope store/ }).click();
+    await expect(plan).toContainText("Nobody loses service");
+    await page.getByRole("button", { name: /^V-15 Net loft corner/ }).click();
+    await expect(plan).toContainText("Without service: NQ-H04, Net loft.");
+  });
+
+  test("a calculation follows the typing, refuses at the field, and speaks US units when set", async ({
+    page,
+  }) => {
+    await page.goto(`${server.url}/bench/bolt-up`);
+    const answer = page.getByRole("region", { name: "Answer" });
+    await expect(answer).toContainText("145 N·m");
+    await page.getByLabel("Thread diameter").fill('1/2"');
+    await page.getByLabel("Pitch").fill("lots");
+    await expect(page.getByRole("alert").filter({ hasText: "is not a figure" })).toBeVisible();
+    await expect(answer).toHaveCount(0);
+    await page.getByLabel("Pitch").fill("1/13 in");
+    await expect(answer).toBeVisible();
+    await page.goto(`${server.url}/loft`);
+    await page.getByRole("button", { name: "US", exact: true }).click();
+    await page.goto(`${server.url}/bench/bolt-up`);
+    await expect(answer).toContainText("ft·lbf");
+  });
+
+  test("keys: find, go, and the key map", async ({ page }) => {
+    await page.goto(server.url);
+    await page.keyboard.press("?");
+    await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+    await page.keyboard.press("Escape");
+    await page.keyboard.press("/");
+    await page.keyboard.type("NQ-H05");
+    await page.keyboard.press("Enter");
+    await page.waitForURL(/valves\/NQ-H05/);
+  });
+
+  test("a job runs by keys alone", async ({ page }) => {
+    await page.goto(`${server.url}/valves/NQ-H05/start`);
+    await page.getByRole("button", { name: /Start the job/ }).click();
+    await page.waitForURL(/\/jobs\/[^/]+$/);
+    const card = page.getByRole("region", { name: "The step" });
+    await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Look before/);
+    await card.getByRole("button", { name: "Water past the valve" }).press("Space");
+    await card.getByRole("heading", { level: 1 }).focus();
+    await page.keyboard.press("Enter");
+    await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Put on/);
+    await page.keyboard.press("Enter");
+    await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Take/);
+    await page.keyboard.press("Backspace");
+    await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Put on/);
+    await page.keyboard.press("n");
+    await page.keyboard.type("Cap chain is broken");
+    await page.getByRole("button", { name: "Keep the note" }).press("Enter");
+    await page.keyboard.press("s");
+    await expect(page.getByRole("dialog", { name: "Stop work" })).toBeVisible();
+  });
+});
+
+test("an empty start greets with what to do, and leads to a first job without a line", async ({ page }) => {
+  const server = new TestServer("own");
+  try {
+    await server.start();
+    await page.goto(server.url);
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Nothing rings yet.");
+    await page.getByRole("link", { name: /Bring in a register/ }).click();
+    await page.locator("input[type=file]").setInputFiles({
+      name: "register.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from("tag,name,place,sheet\nA-1,Valve,Yard,nowhere"),
+    });
+    await expect(page.getByRole("alert").filter({ hasText: "Nothing was brought in" })).toContainText(
+      'There is no sheet "nowhere"',
+    );
+    await page.goto(`${server.url}/sheets/library`);
+    const form = page.locator("form").first();
+    await form.getByRole("button", { name: "Register this valve" }).click();
+    await expect(form).toContainText("Missing: add this field.");
+    await form.getByLabel("Tag").fill("H-1");
+    await form.getByLabel("Where it stands").fill("By the gate");
+    await form.getByPlaceholder("e.g. North yard").fill("North yard");
+    await form.getByRole("button", { name: "Register this valve" }).click();
+    await page.waitForURL(/valves\/H-1$/);
+    await page.getByRole("link", { name: "Start a job" }).click();
+    await expect(page.getByRole("main")).toContainText("No line is drawn for this valve");
+    await page.getByRole("button", { name: /Start the job/ }).click();
+    await page.waitForURL(/\/jobs\/[^/]+$/);
+  } finally {
+    await server.end();
+  }
+});

@@ -1,0 +1,17 @@
+import { defineConfig } from "@playwright/test";
+import { CHROMIUM } from "./e2e/browser";
+
+export default defineConfig({
+  testDir: "e2e",
+  workers: 2,
+  fullyParallel: false,
+  timeout: 150_000,
+  expect: { timeout: 10_000 },
+  reporter: [["list"], ["json", { outputFile: "test-results/playwright.json" }]],
+  use: {
+    launchOptions: CHROMIUM,
+    viewport: { width: 1280, height: 800 },
+    actionTimeout: 10_000,
+    screenshot: "only-on-failure",
+  },
+});
