@@ -1,0 +1,42 @@
+import { chromium } from "@playwright/test";
+import { CHROMIUM } from "../e2e/browser";
+import { TestServer } from "../e2e/server";
+import { Technician } from "../e2e/technician";
+
+/** Taps on the job card of the built app (./loftbell build first): from the press to the painted answer. */
+const server = new TestServer("demo");
+const browser = await chromium.launch(CHROMIUM);
+try {
+  await server.start();
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await page.goto(`${server.url}/valves/NQ-H07/start`);
+  await page.getByRole("button", { name: /Start the job/ }).click();
+  await page.waitForURL(/\/jobs\/[^/]+$/);
+  const tech = new Technician(page);
+  await page.evaluate(() => {
+    const times: number[] = [];
+    Object.assign(window, { times });
+    addEventListener(
+      "click",
+      () => {
+        const start = performance.now();
+        requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - start)));
+      },
+      true,
+    );
+  });
+  await tech.until(/^Prove zero/);
+  for (let again = 0; again < 20; again++) {
+    await tech.fill("0.4");
+    await tech.card.getByRole("button", { name: "Undo the newest entry" }).click();
+  }
+  const times = (await page.evaluate(() => (window as unknown as { times: number[] }).times)).sort(
+    (a, b) => a - b,
+  );
+  console.log(
+    `tap to painted answer, ${times.length} taps: median ${times[Math.floor(times.length / 2)]!.toFixed(0)} ms, p95 ${times[Math.floor(times.length * 0.95)]!.toFixed(0)} ms, worst ${times.at(-1)!.toFixed(0)} ms (bound 100 ms)`,
+  );
+} finally {
+  await browser.close();
+  await server.end();
+}
