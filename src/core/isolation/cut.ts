@@ -1,7 +1,7 @@
 import type { LineNode, LineValve } from "../formats";
-import { energies, type Network, otherEnd, reachable } from "../line";
+import { energies, type Network, otherEnd } from "../line";
 import { closingMinutes, unfitness } from "./barrier";
-import { maximumFlow, UNLIMITED } from "./maximum-flow";
+import { flowSolver, UNLIMITED } from "./maximum-flow";
 
 /** Minutes are weighed in tenths, so that the flow stays in whole numbers. */
 const TENTHS = 10;
@@ -44,15 +44,15 @@ export type Cut =
  * When nothing can part them, the answer is the least set of unfit valves that would, if made good.
  */
 export function leastCut(net: Network, demand: CutDemand): Cut {
-  const hot = energies(net);
+  const problem = cutProblem(net, demand);
   const base: Relaxed = { live: demand.keepLive, given: new Set(demand.zone) };
   let best: { cost: number; links: number[] } | undefined;
   let flows = 0;
   const search = (relaxed: Relaxed, constant: number) => {
     if (flows++ >= MOST_FLOWS) return;
-    const side = relaxedCut(net, demand, relaxed, hot, false);
+    const side = problem.solve(relaxed, false);
     if (side === undefined || (best !== undefined && side.value + constant >= best.cost)) return;
-    const stranded = firstStranded(net, side.dead, hot, relaxed);
+    const stranded = firstStranded(net, side.dead, problem.hot, relaxed);
     if (stranded === undefined) {
       best = { cost: side.value + constant, links: boundary(net, side.dead) };
       return;
@@ -68,7 +68,7 @@ export function leastCut(net: Network, demand: CutDemand): Cut {
   };
   search(base, 0);
   if (best !== undefined) return { kind: "found", links: best.links, exact: flows < MOST_FLOWS };
-  const wider = relaxedCut(net, demand, base, hot, true);
+  const wider = problem.solve(base, true);
   return { kind: "impossible", makeGood: wider === undefined ? [] : boundary(net, wider.dead) };
 }
 
@@ -78,67 +78,97 @@ interface Relaxed {
   readonly given: ReadonlySet<number>;
 }
 
-function relaxedCut(
-  net: Network,
-  demand: CutDemand,
-  { live, given }: Relaxed,
-  hot: readonly number[],
-  makeGood: boolean,
-): { readonly value: number; readonly dead: Uint8Array } | undefined {
-  const zone = net.nodes.length;
-  const energy = zone + 1;
-  const forced = new Set([...hot, ...live]);
-  // An energy inside the zone itself cannot be shut off by anything.
-  if (demand.zone.some((node) => forced.has(node))) return undefined;
-  const served = net.nodes.flatMap((node, index) =>
-    outageMinutes(node) > 0 && !given.has(index) && !forced.has(index) ? [index] : [],
-  );
-  const count = net.links.length + demand.zone.length + forced.size + served.length;
-  const tail = new Int32Array(count);
-  const head = new Int32Array(count);
-  const capacity = new Int32Array(count).fill(UNLIMITED);
+/** The flow network of a demand, laid out once: the links, the zone's edges, and one edge from every node to the energy. */
+function cutProblem(net: Network, demand: CutDemand) {
+  const nodes = net.nodes.length;
+  const links = net.links.length;
+  const zone = nodes;
+  const energy = nodes + 1;
+  const hot = new Uint8Array(nodes);
+  for (const node of energies(net)) hot[node] = 1;
+  const toEnergy = links + demand.zone.length;
+  const tail = new Int32Array(toEnergy + nodes);
+  const head = new Int32Array(toEnergy + nodes);
+  const closing = new Int32Array(toEnergy + nodes);
+  const madeGood = new Int32Array(links);
   tail.set(net.from);
   head.set(net.to);
   net.links.forEach((link, index) => {
-    if (link.kind !== "valve") return;
-    if (unfitness(link, demand.passing, demand.avoid) === undefined) capacity[index] = weight(link);
-    else if (makeGood) capacity[index] = MAKE_GOOD_MIN * TENTHS;
+    const fit = link.kind === "valve" && unfitness(link, demand.passing, demand.avoid) === undefined;
+    closing[index] = fit ? weight(link) : UNLIMITED;
+    madeGood[index] = fit ? weight(link) : link.kind === "valve" ? MAKE_GOOD_MIN * TENTHS : UNLIMITED;
   });
-  let edge = net.links.length;
-  const join = (from: number, to: number, weighs: number) => {
-    tail[edge] = from;
-    head[edge] = to;
-    capacity[edge++] = weighs;
+  demand.zone.forEach((node, place) => {
+    tail[links + place] = zone;
+    head[links + place] = node;
+    closing[links + place] = UNLIMITED;
+  });
+  for (let node = 0; node < nodes; node++) {
+    tail[toEnergy + node] = node;
+    head[toEnergy + node] = energy;
+    closing[toEnergy + node] = hot[node] ? UNLIMITED : outageMinutes(net.nodes[node]!) * TENTHS;
+  }
+  const solve = flowSolver(nodes + 2, tail, head);
+  return {
+    hot,
+    solve(
+      { live, given }: Relaxed,
+      makeGood: boolean,
+    ): { readonly value: number; readonly dead: Uint8Array } | undefined {
+      // An energy inside the zone itself cannot be shut off by anything.
+      if (demand.zone.some((node) => hot[node] || live.includes(node))) return undefined;
+      const capacity = closing.slice();
+      if (makeGood) capacity.set(madeGood);
+      for (const node of given) if (!hot[node]) capacity[toEnergy + node] = 0;
+      for (const node of live) capacity[toEnergy + node] = UNLIMITED;
+      const flow = solve(capacity, zone, energy);
+      return flow.value >= UNLIMITED ? undefined : { value: flow.value, dead: flow.sourceSide };
+    },
   };
-  for (const node of demand.zone) join(zone, node, UNLIMITED);
-  for (const node of forced) join(node, energy, UNLIMITED);
-  for (const node of served) join(node, energy, outageMinutes(net.nodes[node]!) * TENTHS);
-  const flow = maximumFlow({ nodeCount: net.nodes.length + 2, tail, head, capacity }, zone, energy);
-  return flow.value >= UNLIMITED ? undefined : { value: flow.value, dead: flow.sourceSide };
 }
 
 const weight = (valve: LineValve) => Math.max(1, Math.round(closingMinutes(valve) * TENTHS));
 
-const boundary = (net: Network, dead: Uint8Array): number[] =>
-  net.links.flatMap((_, index) => (dead[net.from[index]!] !== dead[net.to[index]!] ? [index] : []));
+function boundary(net: Network, dead: Uint8Array): number[] {
+  const links: number[] = [];
+  for (let link = 0; link < net.links.length; link++)
+    if (dead[net.from[link]!] !== dead[net.to[link]!]) links.push(link);
+  return links;
+}
 
-/** A piece of the live side that no energy reaches, though consumers in it count as served. */
+/**
+ * A piece of the live side that no energy reaches, though consumers in it count as served. Only pieces that border on
+ * the dead side matter: what touches nothing dead was never fed, so nothing is lost there that was there before.
+ */
 function firstStranded(
   net: Network,
   dead: Uint8Array,
-  hot: readonly number[],
+  hot: Uint8Array,
   { live, given }: Relaxed,
 ): number[] | undefined {
-  const passable = (link: number) => !dead[net.from[link]!] && !dead[net.to[link]!];
-  const reached = reachable(net, hot, passable);
   const matters = (node: number) =>
     live.includes(node) || (outageMinutes(net.nodes[node]!) > 0 && !given.has(node));
-  for (let node = 0; node < net.nodes.length; node++) {
-    if (dead[node] || reached[node] || !matters(node)) continue;
-    const piece = reachable(net, [node], passable);
-    const members = net.nodes.flatMap((_, index) => (piece[index] ? [index] : []));
-    // A piece that touches nothing dead was never fed: nothing is lost there that was there before.
-    if (neighbours(net, members, dead).length > 0) return members;
+  const fed = new Uint8Array(net.nodes.length);
+  const seen = new Uint8Array(net.nodes.length);
+  for (const link of boundary(net, dead)) {
+    const edge = dead[net.from[link]!] ? net.to[link]! : net.from[link]!;
+    if (seen[edge]) continue;
+    const piece = [edge];
+    seen[edge] = 1;
+    let reached = hot[edge] === 1;
+    for (let at = 0; at < piece.length && !reached; at++) {
+      const node = piece[at]!;
+      for (let slot = net.start[node]!; slot < net.start[node + 1]! && !reached; slot++) {
+        const next = otherEnd(net, net.incident[slot]!, node);
+        if (dead[next]) continue;
+        reached = hot[next] === 1 || fed[next] === 1;
+        if (seen[next]) continue;
+        seen[next] = 1;
+        piece.push(next);
+      }
+    }
+    if (reached) for (const node of piece) fed[node] = 1;
+    else if (piece.some(matters)) return piece;
   }
   return undefined;
 }

@@ -1,10 +1,11 @@
 import type { Line, LineValve } from "../formats";
-import { checkLine, energies, fed, type Network, network, otherEnd, reachable, standsShut } from "../line";
+import { checkLine, energies, fed, type Network, network, standsShut } from "../line";
 import { err, ok, type Problem, type Result } from "../result";
 import { closingMinutes, type Unfit, unfitness } from "./barrier";
 import { leastCut } from "./cut";
 import { unfitWords } from "./messages";
 import { type Section, shutInSection } from "./section";
+import { type Walk, walkFrom, wayBack } from "./walk";
 
 export interface IsolationDemand {
   /** Ids of nodes or links that will be open to a person. */
@@ -94,13 +95,13 @@ export function planOn(net: Network, demand: IsolationDemand): Result<IsolationP
       }),
     });
   const closed = new Set(cut.links);
-  const back = reachable(net, energies(net), (link) => !closed.has(link));
-  const open = zone.value.find((node) => back[node]);
+  const supply = walkFrom(net, energies(net), (link) => !closed.has(link));
+  const open = zone.value.find((node) => supply.distance[node] !== -1);
   if (open !== undefined)
     throw new Error(
       `closing ${cut.links.map((index) => net.links[index]!.id)} leaves ${net.nodes[open]!.id} live`,
     );
-  return ok(describe(net, zone.value, closed, unfit, cut.exact));
+  return ok(describe(net, zone.value, closed, supply, unfit, cut.exact));
 }
 
 function placesOf(net: Network, ids: readonly string[]): Result<number[], IsolationFailure> {
@@ -129,14 +130,16 @@ function describe(
   net: Network,
   zone: readonly number[],
   closed: ReadonlySet<number>,
+  supply: Walk,
   unfit: (link: number) => Unfit | undefined,
   exact: boolean,
 ): IsolationPlan {
   const section = shutInSection(net, zone, closed);
   const inside = new Set(section.nodes);
-  const distance = distances(net, energies(net), () => true);
-  const order = [...closed].sort((a, b) => nearer(net, distance, a) - nearer(net, distance, b) || a - b);
-  const closures = order.map((index) => closureOf(net, index, inside, zone, closed, unfit));
+  const holds = (link: number) => closed.has(link);
+  const walks = { supply, work: walkFrom(net, zone, (link) => !holds(link)), holds };
+  const order = [...closed].sort((a, b) => fromSupply(net, supply, a) - fromSupply(net, supply, b) || a - b);
+  const closures = order.map((index) => closureOf(net, index, inside, walks, unfit));
   const reopen = [...order]
     .sort(
       (a, b) =>
@@ -164,55 +167,34 @@ function describe(
   };
 }
 
-const nearer = (net: Network, distance: Float64Array, link: number) =>
-  Math.min(distance[net.from[link]!]!, distance[net.to[link]!]!);
+/** Links from the nearest energy to the live end of a closure; a dead end on both sides comes last. */
+const fromSupply = (net: Network, { distance }: Walk, link: number) =>
+  Math.max(distance[net.from[link]!]!, distance[net.to[link]!]!);
 
 const insideHeight = (net: Network, link: number, inside: ReadonlySet<string>) => {
   const { from, to } = net.links[link]!;
   return net.nodes[net.nodeIndex.get(inside.has(from) ? from : to)!]!.elevation_m;
 };
 
-/** Links walked from the nearest start; Infinity where nothing leads. */
-function distances(
-  net: Network,
-  starts: readonly number[],
-  passable: (link: number) => boolean,
-): Float64Array {
-  const distance = new Float64Array(net.nodes.length).fill(Number.POSITIVE_INFINITY);
-  const queue = [...starts];
-  for (const node of queue) distance[node] = 0;
-  for (let head = 0; head < queue.length; head++) {
-    const node = queue[head]!;
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const link = net.incident[slot]!;
-      const next = otherEnd(net, link, node);
-      if (!passable(link) || distance[next]! < Number.POSITIVE_INFINITY) continue;
-      distance[next] = distance[node]! + 1;
-      queue.push(next);
-    }
-  }
-  return distance;
-}
-
+/** One closure with its reason: what it cuts the work off from, and which nearer valve could not be used. */
 function closureOf(
   net: Network,
   index: number,
   inside: ReadonlySet<string>,
-  zone: readonly number[],
-  closed: ReadonlySet<number>,
+  { supply, work, holds }: { supply: Walk; work: Walk; holds: (link: number) => boolean },
   unfit: (link: number) => Unfit | undefined,
 ): Closure {
   const link = net.links[index] as LineValve;
-  const outer = inside.has(link.from) ? link.to : link.from;
-  const inner = inside.has(link.from) ? link.from : link.to;
-  const source = feederName(net, net.nodeIndex.get(outer)!, closed);
-  const skipped = shortestWay(net, net.nodeIndex.get(inner)!, zone, closed).flatMap((passed) => {
+  const [inner, outer] = (inside.has(link.from) ? [link.from, link.to] : [link.to, link.from]).map(
+    (id) => net.nodeIndex.get(id)!,
+  ) as [number, number];
+  const feeder = net.nodes[supply.origin[outer]!];
+  const skipped = wayBack(net, work, inner, (each) => !holds(each)).flatMap(({ link: passed }) => {
     const why = unfit(passed);
     return why === "seized" || why === "passes" || why === "avoided"
       ? [`${net.links[passed]!.id}, which ${unfitWords(why)}`]
       : [];
   });
-  const feeds = `${source === undefined ? "keeps pressure from coming back along this pipe" : `cuts the work off from ${source}`}`;
   return {
     link: link.id,
     name: link.name ?? link.id,
@@ -222,43 +204,15 @@ function closureOf(
     ...(link.turns !== undefined && { turns: link.turns }),
     standsShut: standsShut(link),
     why: [
-      feeds[0]!.toUpperCase() + feeds.slice(1),
+      feeder === undefined
+        ? "Keeps pressure from coming back along this pipe"
+        : `Cuts the work off from ${feeder.name ?? feeder.id}`,
       skipped.length > 0 ? `; taken instead of ${skipped.join(" and ")}` : "",
       link.hardToReach ? `; ${link.hardToReach}` : "",
       link.lockable ? "" : "; it has no lock point: chain it, tag it and tell the crew",
       ".",
     ].join(""),
   };
-}
-
-/** Name of the nearest energy on the live side of a closure. */
-function feederName(net: Network, outer: number, closed: ReadonlySet<number>): string | undefined {
-  const distance = distances(net, [outer], (link) => !closed.has(link));
-  const feeding = energies(net)
-    .filter((node) => distance[node]! < Number.POSITIVE_INFINITY)
-    .sort((a, b) => distance[a]! - distance[b]!)[0];
-  return feeding === undefined ? undefined : (net.nodes[feeding]!.name ?? net.nodes[feeding]!.id);
-}
-
-/** Links on a shortest walk from a node to the zone, inside the section. */
-function shortestWay(
-  net: Network,
-  from: number,
-  zone: readonly number[],
-  closed: ReadonlySet<number>,
-): number[] {
-  const distance = distances(net, zone, (link) => !closed.has(link));
-  const way: number[] = [];
-  for (let node = from; distance[node]! > 0 && distance[node]! < Number.POSITIVE_INFINITY; ) {
-    const slots = net.incident.subarray(net.start[node]!, net.start[node + 1]!);
-    const step = slots.find(
-      (link) => !closed.has(link) && distance[otherEnd(net, link, node)]! === distance[node]! - 1,
-    );
-    if (step === undefined) break;
-    way.push(step);
-    node = otherEnd(net, step, node);
-  }
-  return way;
 }
 
 function lostConsumers(net: Network, closed: ReadonlySet<number>): LostConsumer[] {
@@ -280,22 +234,14 @@ function lostConsumers(net: Network, closed: ReadonlySet<number>): LostConsumer[
 
 /** A path over links that cannot be shut, from an energy to the zone: the reason there is no plan. */
 function openPath(net: Network, zone: readonly number[], unshuttable: (link: number) => boolean): PathStep[] {
-  const distance = distances(net, zone, unshuttable);
-  const start = energies(net).find((node) => distance[node]! < Number.POSITIVE_INFINITY);
+  const walk = walkFrom(net, zone, unshuttable);
+  const start = energies(net).find((node) => walk.distance[node] !== -1);
   if (start === undefined) return [];
   const name = (node: number) => ({
     id: net.nodes[node]!.id,
     name: net.nodes[node]!.name ?? net.nodes[node]!.id,
   });
-  const path: PathStep[] = [name(start)];
-  for (let node = start; distance[node]! > 0; ) {
-    const slots = net.incident.subarray(net.start[node]!, net.start[node + 1]!);
-    const link = slots.find(
-      (each) => unshuttable(each) && distance[otherEnd(net, each, node)]! === distance[node]! - 1,
-    )!;
-    node = otherEnd(net, link, node);
-    if (net.links[link]!.kind !== "pipe") path.push(named(net, link));
-    if (distance[node] === 0) path.push(name(node));
-  }
-  return path;
+  const way = wayBack(net, walk, start, unshuttable);
+  const valves = way.flatMap(({ link }) => (net.links[link]!.kind === "pipe" ? [] : [named(net, link)]));
+  return [name(start), ...valves, name(way.at(-1)?.node ?? start)];
 }

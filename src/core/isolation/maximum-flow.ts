@@ -4,14 +4,6 @@
  */
 export const UNLIMITED = 1_000_000_000;
 
-export interface FlowNetwork {
-  readonly nodeCount: number;
-  /** Edge e joins tail[e] and head[e] and carries up to capacity[e] either way. */
-  readonly tail: Int32Array;
-  readonly head: Int32Array;
-  readonly capacity: Int32Array;
-}
-
 export interface Flow {
   /** UNLIMITED or more: nothing limits the way from source to sink. */
   readonly value: number;
@@ -19,8 +11,11 @@ export interface Flow {
   readonly sourceSide: Uint8Array;
 }
 
-export function maximumFlow(network: FlowNetwork, source: number, sink: number): Flow {
-  const { nodeCount, tail, head, capacity } = network;
+/**
+ * Lays an undirected network out once, to be solved for several capacities: edge e joins tail[e] and head[e] and
+ * carries up to capacity[e] either way.
+ */
+export function flowSolver(nodeCount: number, tail: Int32Array, head: Int32Array) {
   const edges = tail.length;
   const start = new Int32Array(nodeCount + 1);
   for (let e = 0; e < edges; e++) {
@@ -36,8 +31,6 @@ export function maximumFlow(network: FlowNetwork, source: number, sink: number):
   for (let e = 0; e < edges; e++) {
     target[2 * e] = head[e]!;
     target[2 * e + 1] = tail[e]!;
-    left[2 * e] = capacity[e]!;
-    left[2 * e + 1] = capacity[e]!;
     arcs[fill[tail[e]!]!++] = 2 * e;
     arcs[fill[head[e]!]!++] = 2 * e + 1;
   }
@@ -45,9 +38,8 @@ export function maximumFlow(network: FlowNetwork, source: number, sink: number):
   const queue = new Int32Array(nodeCount);
   const cursor = new Int32Array(nodeCount);
   const path = new Int32Array(nodeCount);
-  let value = 0;
 
-  const findLevels = (): boolean => {
+  const findLevels = (source: number, sink: number): boolean => {
     level.fill(-1);
     level[source] = 0;
     queue[0] = source;
@@ -66,48 +58,55 @@ export function maximumFlow(network: FlowNetwork, source: number, sink: number):
     return level[sink] !== -1;
   };
 
-  while (value < UNLIMITED && findLevels()) {
-    cursor.set(start.subarray(0, nodeCount));
-    let depth = 0;
-    let v = source;
-    for (;;) {
-      if (v === sink) {
-        let push = UNLIMITED;
-        for (let i = 0; i < depth; i++) push = Math.min(push, left[path[i]!]!);
-        let retreat = 0;
-        for (let i = depth - 1; i >= 0; i--) {
-          const arc = path[i]!;
-          if (left[arc]! < UNLIMITED) left[arc]! -= push;
-          if (left[arc ^ 1]! < UNLIMITED) left[arc ^ 1]! += push;
-          if (left[arc] === 0) retreat = i;
-        }
-        value += push;
-        if (value >= UNLIMITED) break;
-        depth = retreat;
-        v = target[path[depth]! ^ 1]!;
-        continue;
-      }
-      let advanced = false;
-      for (let slot = cursor[v]!; slot < start[v + 1]!; slot = ++cursor[v]!) {
-        const arc = arcs[slot]!;
-        const w = target[arc]!;
-        if (left[arc]! > 0 && level[w] === level[v]! + 1) {
-          path[depth++] = arc;
-          v = w;
-          advanced = true;
-          break;
-        }
-      }
-      if (advanced) continue;
-      if (depth === 0) break;
-      level[v] = -1;
-      depth -= 1;
-      v = target[path[depth]! ^ 1]!;
+  return function solve(capacity: Int32Array, source: number, sink: number): Flow {
+    for (let e = 0; e < edges; e++) {
+      left[2 * e] = capacity[e]!;
+      left[2 * e + 1] = capacity[e]!;
     }
-  }
+    let value = 0;
+    while (value < UNLIMITED && findLevels(source, sink)) {
+      cursor.set(start.subarray(0, nodeCount));
+      let depth = 0;
+      let v = source;
+      for (;;) {
+        if (v === sink) {
+          let push = UNLIMITED;
+          for (let i = 0; i < depth; i++) push = Math.min(push, left[path[i]!]!);
+          let retreat = 0;
+          for (let i = depth - 1; i >= 0; i--) {
+            const arc = path[i]!;
+            if (left[arc]! < UNLIMITED) left[arc]! -= push;
+            if (left[arc ^ 1]! < UNLIMITED) left[arc ^ 1]! += push;
+            if (left[arc] === 0) retreat = i;
+          }
+          value += push;
+          if (value >= UNLIMITED) break;
+          depth = retreat;
+          v = target[path[depth]! ^ 1]!;
+          continue;
+        }
+        let advanced = false;
+        for (let slot = cursor[v]!; slot < start[v + 1]!; slot = ++cursor[v]!) {
+          const arc = arcs[slot]!;
+          const w = target[arc]!;
+          if (left[arc]! > 0 && level[w] === level[v]! + 1) {
+            path[depth++] = arc;
+            v = w;
+            advanced = true;
+            break;
+          }
+        }
+        if (advanced) continue;
+        if (depth === 0) break;
+        level[v] = -1;
+        depth -= 1;
+        v = target[path[depth]! ^ 1]!;
+      }
+    }
 
-  const sourceSide = new Uint8Array(nodeCount);
-  findLevels();
-  for (let v = 0; v < nodeCount; v++) if (level[v] !== -1) sourceSide[v] = 1;
-  return { value, sourceSide };
+    const sourceSide = new Uint8Array(nodeCount);
+    findLevels(source, sink);
+    for (let v = 0; v < nodeCount; v++) if (level[v] !== -1) sourceSide[v] = 1;
+    return { value, sourceSide };
+  };
 }
