@@ -13,14 +13,20 @@ module.exports = {
       name: "core-through-the-door",
       comment: "A capability is entered by its index.ts; what lies behind it may change.",
       severity: "error",
-      from: { path: "^src/core/([^/]+)/" },
+      from: { path: "^src/core/([^/]+)/", pathNot: "\\.test\\.ts$" },
       to: { path: "^src/core/([^/]+)/", pathNot: ["^src/core/$1/", "^src/core/[^/]+/index\\.ts$"] },
     },
     {
       name: "outsiders-through-the-door",
       severity: "error",
-      from: { path: "^(src/(data|server|app|ui|workers)|demo|bench|e2e)/" },
+      from: { path: "^(src/(data|server|app|ui|workers)|demo|bench|e2e)/", pathNot: "\\.test\\.ts$" },
       to: { path: "^src/core/[^/]+/", pathNot: "^src/core/[^/]+/index\\.ts$" },
+    },
+    {
+      name: "fixtures-for-tests-only",
+      severity: "error",
+      from: { pathNot: "\\.(test|fixtures)\\.ts$" },
+      to: { path: "\\.fixtures\\.ts$" },
     },
     {
       name: "data-knows-core-only",

@@ -96,7 +96,7 @@ export function libraryRepository(db: Db) {
         .where(eq(readings.valve, tag))
         .orderBy(asc(readings.at))
         .all()
-        .map(({ job, ...row }) => ({ ...row, ...(job !== null && { job }) })),
+        .map(({ id: _, job, ...row }) => ({ ...row, ...(job !== null && { job }) })),
     /** Stores readings; one that is there already (same valve, quantity and time) stays as it is. */
     saveReadings(rows: readonly StoredReading[]): void {
       for (const row of rows) db.insert(readings).values(row).onConflictDoNothing().run();

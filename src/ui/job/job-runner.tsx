@@ -13,8 +13,8 @@ import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { NoteModal, StopModal } from "./modals";
 import { PhaseBar } from "./phase-bar";
-import { STEP_FORM } from "./step-bodies";
 import { StepCard } from "./step-card";
+import { STEP_FORM } from "./step-form";
 import { Tray } from "./tray";
 import { useJobLog } from "./use-job-log";
 

@@ -7,24 +7,12 @@ import { mayCloseEarly, nextBolt, type Step } from "@/core/job";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
 import { useNow } from "../when";
+import { CaptureBody, CheckBody, CollectBody } from "./bodies-inspect";
+import { GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
+import { FitBody, SignOffBody, TightenBody, TrayBody, tightenTitle } from "./bodies-rebuild";
 import { ReasonModal } from "./modals";
 import { phaseLine, timeLeft } from "./phase-bar";
-import {
-  CaptureBody,
-  CheckBody,
-  CollectBody,
-  FitBody,
-  GaugeBody,
-  ShutBody,
-  SignOffBody,
-  STEP_FORM,
-  StepForm,
-  TightenBody,
-  TrayBody,
-  tightenTitle,
-  WaitBody,
-  WriteDownBody,
-} from "./step-bodies";
+import { STEP_FORM, StepForm } from "./step-form";
 import type { JobLog } from "./use-job-log";
 
 /** The step in hand: one imperative, why, what to look out for, and one wide button. */

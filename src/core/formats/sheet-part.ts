@@ -1,0 +1,195 @@
+import { type Static, Type } from "@sinclair/typebox";
+import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
+
+const mm = (description: string) =>
+  Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}, mm` });
+
+/** A part as it is drawn: a simple turned shape of true proportions. */
+const Shape = Type.Object(
+  {
+    kind: oneOf(
+      "body",
+      "ring",
+      "disc",
+      "seat",
+      "ball",
+      "stem",
+      "spring",
+      "diaphragm",
+      "plate",
+      "packing",
+      "float",
+      "cartridge",
+      "coil",
+      "board",
+      "screws",
+      "nut",
+      "cap",
+      "sleeve",
+      "washer",
+    ),
+    diameter_mm: mm("Outside diameter"),
+    height_mm: mm("Height along the axis"),
+    bore_mm: Type.Optional(mm("Hole")),
+    thread_mm: Type.Optional(mm("Length of thread shown")),
+    side: Type.Optional(oneOf("axis", "left", "right")),
+  },
+  closed,
+);
+
+/** Where tightening ends. There is no blank: a figure nobody has is "to-ask-for". */
+export const EndCondition = oneKindOf(
+  Type.Object(
+    {
+      kind: Type.Literal("torque"),
+      torque_Nm: Type.Number({ exclusiveMinimum: 0 }),
+      stated: oneOf("dry", "oiled", "anti-seize", "grease"),
+      pattern: oneOf("cross", "single", "in-turn"),
+      passes_percent: Type.Array(Type.Number({ exclusiveMinimum: 0, maximum: 100 }), { minItems: 1 }),
+      maximum_Nm: Type.Optional(Type.Number({ exclusiveMinimum: 0 })),
+      holdAgainst: Type.Optional(Words),
+    },
+    closed,
+  ),
+  Type.Object({ kind: Type.Literal("angle"), fromContact_deg: Type.Number({ exclusiveMinimum: 0 }) }, closed),
+  Type.Object({ kind: Type.Literal("hand-tight") }, closed),
+  Type.Object({ kind: Type.Literal("snug") }, closed),
+  Type.Object({ kind: Type.Literal("flush") }, closed),
+  Type.Object(
+    {
+      kind: Type.Literal("touch-and-back-off"),
+      backOff_turns: Type.Number({ exclusiveMinimum: 0, maximum: 5 }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal("seat-to-depth"),
+      depth_mm: Type.Number(),
+      tolerance_mm: Type.Number({ exclusiveMinimum: 0 }),
+    },
+    closed,
+  ),
+  Type.Object({ kind: Type.Literal("until-stop"), seen: Words }, closed),
+  Type.Object({ kind: Type.Literal("seated"), seen: Words }, closed),
+  Type.Object({ kind: Type.Literal("to-ask-for"), whom: Words }, closed),
+);
+export type EndCondition = Static<typeof EndCondition>;
+
+export const CautionSchema = Type.Object(
+  { can: Type.String({ description: "What can happen." }), do: Type.String({ description: "What to do." }) },
+  closed,
+);
+
+/** One way a part comes off: what must be off before, how, with what, in which position. */
+const Way = Type.Object(
+  {
+    id: Type.Optional(Id),
+    heldBy: Type.Array(Id, { description: "Parts that must be off first." }),
+    builds: Type.Optional(Type.Array(Id, { description: "Only on these builds; every build when absent." })),
+    do: Words,
+    why: Type.Optional(Words),
+    minutes: Minutes,
+    tools: Type.Array(Id),
+    forbidden: Type.Optional(Type.Array(Type.Object({ tool: Words, why: Words }, closed))),
+    bodyUp: Type.Optional(Type.String({ description: "Which face of the body is up." })),
+    position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
+    marks: Type.Optional(Words),
+    cautions: Type.Optional(Type.Array(CautionSchema)),
+    stayUntilCracked: Type.Optional(
+      Type.Integer({ minimum: 1, description: "How many fasteners stay in until the joint is cracked." }),
+    ),
+    spoils: Type.Optional(
+      Type.Array(Id, { description: "One-use parts that this removal spoils beside the part itself." }),
+    ),
+  },
+  closed,
+);
+
+const Fit = Type.Object(
+  {
+    do: Words,
+    why: Type.Optional(Words),
+    minutes: Minutes,
+    tools: Type.Array(Id),
+    orientation: Type.Optional(Words),
+    surface: Type.Optional(
+      oneKindOf(
+        Type.Object(
+          { kind: Type.Literal("lubricate"), with: Id, where: Words, keepOff: Type.Optional(Words) },
+          closed,
+        ),
+        Type.Object({ kind: Type.Literal("dry"), why: Words }, closed),
+      ),
+    ),
+    thread: Type.Optional(
+      oneKindOf(
+        Type.Object(
+          { kind: Type.Literal("locker"), grade: oneOf("low", "medium", "high"), with: Id, why: Words },
+          closed,
+        ),
+        Type.Object({ kind: Type.Literal("anti-seize"), with: Id, why: Words }, closed),
+        Type.Object({ kind: Type.Literal("sealant"), with: Id, why: Words }, closed),
+        Type.Object({ kind: Type.Literal("dry"), why: Words }, closed),
+      ),
+    ),
+    joint: Type.Optional(
+      Type.Array(oneOf("lock", "seal", "release"), { description: "What the joint must do." }),
+    ),
+    end: EndCondition,
+    looseUntil: Type.Optional(Type.String({ description: "Left loose until this part is in." })),
+    position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
+    cautions: Type.Optional(Type.Array(CautionSchema)),
+  },
+  closed,
+);
+
+export const PartSchema = Type.Object(
+  {
+    id: Id,
+    name: Words,
+    quantity: Type.Integer({ minimum: 1, maximum: 500 }),
+    material: oneOf(
+      "iron",
+      "steel",
+      "stainless",
+      "brass",
+      "bronze",
+      "aluminium",
+      "plastic",
+      "nitrile",
+      "epdm",
+      "silicone",
+      "ptfe",
+      "graphite",
+      "fibre",
+      "copper",
+    ),
+    brittle: Type.Optional(Type.Boolean()),
+    potable: Type.Optional(Type.Boolean()),
+    shape: Shape,
+    stays: Type.Optional(Type.Boolean({ description: "Part of the fixed body: never comes off." })),
+    ways: Type.Array(Way),
+    oneUse: Type.Optional(Type.String({ description: "Why it cannot go back once it was off." })),
+    soft: Type.Optional(Type.Boolean({ description: "A seal or ring that policies renew when disturbed." })),
+    keep: Type.Optional(Type.String({ description: "Why it must not be lost: it is in no kit." })),
+    fastener: Type.Optional(
+      Type.Object(
+        {
+          thread: Words,
+          drive: Words,
+          grade: Type.Optional(Words),
+          circle_mm: Type.Optional(mm("Bolt circle")),
+        },
+        closed,
+      ),
+    ),
+    features: Type.Optional(
+      Type.Array(Type.Object({ name: Words, value: Words }, closed), {
+        description: "What tells it from a look-alike.",
+      }),
+    ),
+    fit: Type.Optional(Fit),
+  },
+  closed,
+);

@@ -1,0 +1,190 @@
+import { describe, expect, it } from "vitest";
+import {
+  gate,
+  inRingingOrder,
+  jobBells,
+  jobRecord,
+  mayCloseEarly,
+  outOfService,
+  PHASES,
+  valveBell,
+  WATCH_AFTER_H,
+} from ".";
+import { dryJob, START, Walk, wetJob } from "./job.fixtures";
+
+const open = (walk: Walk) => PHASES.filter((phase) => gate(walk.job, phase).open);
+const says = (walk: Walk, phase: (typeof PHASES)[number]) => {
+  const found = gate(walk.job, phase);
+  return found.open ? "" : found.says;
+};
+
+describe("gates", () => {
+  it("strip waits for zero, restore for the tray, the signature for all", () => {
+    const walk = new Walk(wetJob());
+    expect(open(walk)).toEqual(["triage", "prepare", "isolate", "prove", "mark", "test"]);
+    expect(says(walk, "strip")).toContain("Nothing is opened before zero is proven");
+    walk.until((step) => step.phase === "mark");
+    expect(open(walk)).toContain("strip");
+    walk.until((step) => step.phase === "inspect");
+    expect(says(walk, "restore")).toContain("are still on it");
+    walk.until((step) => step.id === "tray");
+    expect(says(walk, "restore")).toContain("Account for the tray");
+    walk.until((step) => step.phase === "restore");
+    expect(open(walk)).toContain("restore");
+    expect(says(walk, "sign-off")).toContain("Not proven yet");
+    walk.until((step) => step.phase === "sign-off");
+    expect(open(walk)).toContain("sign-off");
+  });
+
+  it("shut again when a closure is found to pass, even with the valve in pieces", () => {
+    const walk = new Walk(wetJob()).until((step) => step.phase === "inspect");
+    walk.add({ kind: "closure-passes", link: "V-12" });
+    expect(gate(walk.job, "strip").open).toBe(false);
+    expect(walk.job.current?.phase).toBe("isolate");
+    expect(walk.job.tray.off).toBeGreaterThan(5);
+    expect(walk.toEnd().job.status.kind).toBe("signed-off");
+  });
+
+  it("let a job end early only while nothing is shut and nothing is off", () => {
+    const walk = new Walk(wetJob());
+    expect(mayCloseEarly(walk.job)).toBe(true);
+    walk.until((step) => step.id === "shut:V-15");
+    expect(mayCloseEarly(walk.job)).toBe(false);
+  });
+});
+
+describe("who is out of service", () => {
+  it("is nobody until the first valve is shut, and nobody after the signature", () => {
+    const walk = new Walk(wetJob());
+    expect(outOfService(walk.job)).toEqual([]);
+    walk.until((step) => step.id === "shut:V-15");
+    expect(outOfService(walk.job).map((each) => each.node)).toContain("NQ-H07");
+    expect(outOfService(walk.toEnd().job)).toEqual([]);
+  });
+
+  it("is told before anything is shut", () => {
+    const steps = new Walk(wetJob()).job.plan.steps;
+    const told = steps.findIndex((step) => step.id === "prepare:notify");
+    expect(told).toBeGreaterThan(-1);
+    expect(told).toBeLessThan(steps.findIndex((step) => step.kind === "shut"));
+    expect(steps[told]?.title).toContain("Ferry shed sprinklers");
+    expect(steps[told]?.cautions[0]?.do).toContain("local authority");
+  });
+});
+
+describe("bells", () => {
+  it("an impairment rings when a watch has to be posted, counted from the first closure", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "shut:V-15");
+    const bell = jobBells(walk.job).find((each) => each.kind === "impairment");
+    expect(bell?.at).toBe(walk.job.progress.done.get("shut:V-12")!.at + WATCH_AFTER_H * 3_600_000);
+  });
+
+  it("are silent after the signature", () => {
+    expect(jobBells(new Walk(dryJob()).toEnd().job)).toEqual([]);
+  });
+
+  it("ring what runs before what is due, the nearest first", () => {
+    const bell = (kind: "wait" | "due" | "stopped", at: number) => ({
+      id: `${kind}${at}`,
+      kind,
+      at,
+      title: "",
+      says: "",
+      valve: "V",
+    });
+    const order = inRingingOrder([bell("due", 1), bell("wait", 9), bell("stopped", 0), bell("wait", 3)]);
+    expect(order.map((each) => each.id)).toEqual(["wait3", "wait9", "stopped0", "due1"]);
+  });
+
+  it("a valve rings with its symptom when it has one", () => {
+    const { valve, sheet } = wetJob();
+    expect(valveBell({ ...valve, symptom: "Weeps" }, sheet, START)?.says).toBe("Weeps");
+  });
+});
+
+describe("a job without a line", () => {
+  const { line: _, ...without } = wetJob();
+
+  it("asks for the closures by hand, has zero proven all the same, and has them opened", () => {
+    const walk = new Walk(without).until((step) => step.phase === "isolate");
+    expect(walk.job.current?.title).toContain("by the site's drawing");
+    expect(() => walk.add({ kind: "step-done", step: "isolate:by-hand" })).toThrow("Write it down");
+    walk.until((step) => step.phase === "prove");
+    expect(gate(walk.job, "strip").open).toBe(false);
+    walk.toEnd();
+    expect(walk.job.progress.done.has("restore:by-hand")).toBe(true);
+  });
+});
+
+describe("policies and choices", () => {
+  it("what was disturbed renews more than on condition, everything open at least as much", () => {
+    const renewed = (policy: "on-condition" | "what-was-disturbed" | "everything-open") =>
+      new Walk(wetJob({ policy })).job.plan.renewals.length;
+    expect(renewed("what-was-disturbed")).toBeGreaterThan(renewed("on-condition"));
+    expect(renewed("everything-open")).toBeGreaterThanOrEqual(renewed("what-was-disturbed"));
+  });
+
+  it("a part can be renewed all the same, with a reason; a one-use part cannot be reused", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "check:disc-face");
+    walk.add({ kind: "part-judged", part: "disc", disposition: "renew", reason: "Ten years old" });
+    expect(walk.job.plan.renewals.find((each) => each.part === "disc")).toMatchObject({
+      because: "chosen",
+      why: "Ten years old",
+    });
+    expect(() =>
+      walk.add({ kind: "part-judged", part: "gland-gasket", disposition: "reuse", reason: "Looks fine" }),
+    ).toThrow("once only");
+  });
+
+  it("a look that cannot be had is skipped with a reason, and stands in the record", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "check:nozzle-seat");
+    walk.add({ kind: "step-overridden", step: "check:nozzle-seat", reason: "Lamp is broken" });
+    expect(walk.job.current?.id).not.toBe("check:nozzle-seat");
+    expect(jobRecord(walk.toEnd().job, []).overrides).toEqual([
+      { step: "Look at the seat inside the nozzle.", reason: "Lamp is broken", by: "Tam Arkle" },
+    ]);
+  });
+});
+
+describe("the record", () => {
+  it("shows what was shut with which lock, when, and that it is open again", () => {
+    const walk = new Walk(wetJob()).toEnd();
+    const record = jobRecord(walk.job, []);
+    expect(record.closures.map((each) => each.link).sort()).toEqual(["V-12", "V-15", "V-19"]);
+    for (const each of record.closures) {
+      expect(each.lock).toBe("14");
+      expect(each.openedAt).toBeGreaterThan(each.shutAt);
+    }
+    expect(record.torques.map((each) => [each.part, Math.round(each.torque_Nm)])).toContainEqual([
+      "Gland bolts",
+      18,
+    ]);
+    expect(record.next?.interval).toBe("yearly");
+  });
+
+  it("of a job closed at triage leaves the valve due as it was", () => {
+    const walk = new Walk(wetJob(), { "cap-or-valve": "gasket" });
+    walk.doStep(walk.job.current!);
+    expect(walk.job.states.get("check:cap-or-valve")).toMatchObject({ kind: "halted" });
+    walk.add({ kind: "signed-off", statement: "Only the cap gasket" });
+    expect(walk.job.status.kind).toBe("signed-off");
+    expect(jobRecord(walk.job, []).next?.why).toContain("Neither service nor installation");
+  });
+});
+
+describe("every step", () => {
+  it.each([
+    ["wet", new Walk(wetJob(), { "disc-face": "catches" })],
+    ["dry", new Walk(dryJob(), { "seat-face": "cut" })],
+  ])("of the %s-barrel job says why, has an id of its own, and speaks in sentences", (_name, walk) => {
+    const { steps } = walk.toEnd().job.plan;
+    expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
+    for (const step of steps) {
+      expect(step.why.length, step.id).toBeGreaterThan(5);
+      expect(step.title, step.id).toMatch(/[.?]$/);
+      expect(step.minutes, step.id).toBeGreaterThanOrEqual(0);
+    }
+    const order = steps.map((step) => PHASES.indexOf(step.phase));
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+  });
+});

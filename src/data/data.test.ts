@@ -1,0 +1,90 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { sql } from "drizzle-orm";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { chainStart, seal } from "@/core/job";
+import { wetJob } from "@/core/job/job.fixtures";
+import { jobRepository, libraryRepository, openDatabase } from ".";
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), "loftbell-data-"));
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+const path = () => join(folder, "deep", "loftbell.db");
+
+const inputs = wetJob();
+const event = (id: string) =>
+  ({ v: 1, id, at: inputs.openedAt, by: "Tam", kind: "note-added", text: "hello" }) as const;
+const first = seal(event("a"), 1, inputs.openedAt, chainStart(inputs));
+
+describe("a database file", () => {
+  it("is made with its folder, writes ahead and synchronously", () => {
+    const db = openDatabase(path());
+    expect(db.get<{ journal_mode: string }>(sql`pragma journal_mode`)?.journal_mode).toBe("wal");
+    expect(db.get<{ synchronous: number }>(sql`pragma synchronous`)?.synchronous).toBe(2);
+  });
+
+  it("opened again holds what was acknowledged, and migrations do not run twice", () => {
+    const jobs = jobRepository(openDatabase(path()));
+    jobs.create(inputs);
+    jobs.append(inputs.id, [first]);
+    // A second connection, as after a killed process: nothing was closed.
+    const again = jobRepository(openDatabase(path())).find(inputs.id);
+    expect(again).toEqual({ inputs, events: [first], closedAt: undefined });
+  });
+});
+
+describe("the job log", () => {
+  it("refuses a second event of the same id or number", () => {
+    const jobs = jobRepository(openDatabase(":memory:"));
+    jobs.create(inputs);
+    jobs.append(inputs.id, [first]);
+    expect(() => jobs.append(inputs.id, [first])).toThrow();
+    expect(() => jobs.append(inputs.id, [{ ...first, seal: { ...first.seal, seq: 2 } }])).toThrow();
+    expect(jobs.find(inputs.id)?.events.length).toBe(1);
+  });
+
+  it("belongs to a job that is there", () => {
+    expect(() => jobRepository(openDatabase(":memory:")).append("none", [first])).toThrow();
+  });
+
+  it("tells open jobs from closed ones", () => {
+    const jobs = jobRepository(openDatabase(":memory:"));
+    jobs.create(inputs);
+    expect(jobs.openOfValve("NQ-H07")?.inputs.id).toBe(inputs.id);
+    jobs.close(inputs.id, 5);
+    expect(jobs.open()).toEqual([]);
+    expect(jobs.ofValve("NQ-H07")[0]?.closedAt).toBe(5);
+  });
+});
+
+describe("the library", () => {
+  it("keeps every revision of a sheet and gives the newest", () => {
+    const library = libraryRepository(openDatabase(":memory:"));
+    expect(library.isEmpty()).toBe(true);
+    library.saveSheet({ ...inputs.sheet, revision: 2, summary: "second" });
+    library.saveSheet({ ...inputs.sheet, revision: 10, summary: "tenth" });
+    expect(library.sheet(inputs.sheet.id)?.summary).toBe("tenth");
+    expect(library.sheet(inputs.sheet.id, 2)?.summary).toBe("second");
+    expect(library.sheets().map((sheet) => sheet.revision)).toEqual([10]);
+    expect(library.isEmpty()).toBe(false);
+  });
+
+  it("takes a reading once", () => {
+    const library = libraryRepository(openDatabase(":memory:"));
+    const reading = {
+      valve: "X",
+      at: 1,
+      what: "static-pressure",
+      dimension: "gauge pressure",
+      si: 4e5,
+      typed: "4 bar",
+      by: "Tam",
+    };
+    library.saveReadings([reading, reading]);
+    library.saveReadings([{ ...reading, si: 9e5 }]);
+    expect(library.readings("X")).toEqual([reading]);
+  });
+});

@@ -1,0 +1,128 @@
+"use client";
+
+import clsx from "clsx";
+import { useEffect, useState } from "react";
+import { formatQuantity, preferredUnit, unit, unitNamed } from "@/core/quantity";
+import { useSettings } from "../settings";
+import { type BodyProps, Choices, Field, StepForm, useReading } from "./step-form";
+
+export function CaptureBody({ step, log }: BodyProps<"capture">) {
+  const [chosen, setChosen] = useState<string>();
+  const [missing, setMissing] = useState(false);
+  return (
+    <StepForm
+      onDone={() =>
+        chosen === undefined ? setMissing(true) : log.add({ kind: "step-done", step: step.id, entry: chosen })
+      }
+    >
+      <Choices
+        label="What do you see?"
+        options={step.choices.map((each) => ({ id: each, label: each }))}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
+      {missing && chosen === undefined && (
+        <p role="alert" className="text-stop">
+          Choose one: nobody remembers it at the rebuild.
+        </p>
+      )}
+    </StepForm>
+  );
+}
+
+export function CheckBody({
+  step,
+  log,
+  onChosen,
+}: BodyProps<"check"> & { onChosen: (means: string | undefined) => void }) {
+  const { check } = step;
+  const [answer, setAnswer] = useState<string>();
+  const [missing, setMissing] = useState(false);
+  const { system } = useSettings();
+  const sheetUnit = check.kind === "measure" ? unitNamed(check.unit, check.dimension) : undefined;
+  const shown =
+    check.kind === "measure" && check.dimension !== "time" && check.dimension !== "number"
+      ? preferredUnit(check.dimension, system)
+      : (sheetUnit ?? unit(""));
+  const reading = useReading(check.kind === "measure" ? check.dimension : "number", shown.id);
+  const options =
+    check.kind === "choice"
+      ? check.options
+      : check.kind === "trick"
+        ? [
+            { id: "go", ...check.go },
+            { id: "no-go", ...check.noGo },
+          ]
+        : [];
+  const means = options.find((option) => option.id === answer)?.means;
+  useEffect(() => onChosen(means), [means, onChosen]);
+  if (check.kind !== "measure")
+    return (
+      <StepForm
+        onDone={() =>
+          answer === undefined
+            ? setMissing(true)
+            : log.add({ kind: "check-answered", step: step.id, check: check.id, answer })
+        }
+      >
+        <Choices label={check.ask} options={options} chosen={answer} onChoose={setAnswer} />
+        {missing && answer === undefined && (
+          <p role="alert" className="text-stop">
+            Choose what you found.
+          </p>
+        )}
+      </StepForm>
+    );
+  const inShown = (value: number | undefined) =>
+    value === undefined || sheetUnit === undefined
+      ? undefined
+      : formatQuantity(value * sheetUnit.scale + (sheetUnit.offset ?? 0), check.dimension, system);
+  const limits =
+    check.dimension === "time" || check.dimension === "number"
+      ? [check.low, check.high].map((each) => (each === undefined ? undefined : `${each} ${check.unit}`))
+      : [inShown(check.low), inShown(check.high)];
+  return (
+    <StepForm
+      onDone={() => {
+        const read = reading.read();
+        if (
+          read !== undefined &&
+          log.add({ kind: "check-measured", step: step.id, check: check.id, ...read })
+        )
+          reading.setText("");
+      }}
+    >
+      <Field
+        label={check.ask}
+        hint={`Allowed: ${limits[0] === undefined ? "up" : limits[0]} to ${limits[1] ?? "any"}. In ${shown.label || "plain numbers"} unless you type a unit.`}
+        value={reading.text}
+        onChange={reading.setText}
+        error={reading.error}
+        measure
+      />
+    </StepForm>
+  );
+}
+
+export function CollectBody({ step, log }: BodyProps<"collect">) {
+  return (
+    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+      <ul className="card dashed px-4 py-1">
+        {step.lines.map((line) => (
+          <li key={line.name + line.note} className="grid gap-x-4 py-2 sm:grid-cols-[1fr_1.2fr]">
+            <b>{line.name}</b>
+            <span
+              className={clsx(
+                "text-[15px]",
+                line.note.startsWith("MISSING") ? "font-semibold text-stop" : "text-soft",
+              )}
+            >
+              {line.note}
+            </span>
+          </li>
+        ))}
+        {step.lines.length === 0 && <li className="py-2 text-soft">Nothing to bring.</li>}
+      </ul>
+    </StepForm>
+  );
+}

@@ -1,0 +1,158 @@
+"use client";
+
+import { useState } from "react";
+import { preferredUnit } from "@/core/quantity";
+import { useSettings } from "../settings";
+import { useNow } from "../when";
+import { type BodyProps, Field, StepForm, useReading } from "./step-form";
+
+export function ShutBody({ step, log }: BodyProps<"shut">) {
+  const [lock, setLock] = useState("");
+  const [error, setError] = useState<string>();
+  return (
+    <StepForm
+      onDone={() => {
+        if (step.lockable && lock.trim() === "") setError("Write the number of the lock you put on.");
+        else log.add({ kind: "step-done", step: step.id, ...(lock.trim() !== "" && { entry: lock.trim() }) });
+      }}
+    >
+      {step.where !== undefined && <p className="text-[17px]">Where: {step.where}</p>}
+      <Field
+        label={step.lockable ? "Lock number" : "Tag number (no lock point)"}
+        hint="On the lock's own face."
+        value={lock}
+        onChange={setLock}
+        error={error}
+        measure
+      />
+    </StepForm>
+  );
+}
+
+export function WriteDownBody({ step, log }: BodyProps<"write-down">) {
+  const [text, setText] = useState("");
+  const [error, setError] = useState<string>();
+  return (
+    <StepForm
+      onDone={() => {
+        if (text.trim() === "") setError("Write it down: it stands in the record.");
+        else log.add({ kind: "step-done", step: step.id, entry: text.trim().slice(0, 400) });
+      }}
+    >
+      <Field
+        label={step.ask}
+        hint="Names or numbers, a few words."
+        value={text}
+        onChange={setText}
+        error={error}
+        measure
+      />
+    </StepForm>
+  );
+}
+
+export function GaugeBody({ step, log }: BodyProps<"gauge">) {
+  const { system } = useSettings();
+  const reading = useReading("gauge pressure", preferredUnit("gauge pressure", system).id);
+  const { job } = log;
+  const state = job.states.get(step.id);
+  const suspects = job.shut.filter((link) => !job.progress.passing.includes(link));
+  const nameOf = (id: string) => job.inputs.line?.links.find((link) => link.id === id)?.name ?? "";
+  return (
+    <StepForm
+      onDone={() => {
+        const read = reading.read();
+        if (read === undefined) return;
+        const taken = log.add({
+          kind: "reading-taken",
+          step: step.id,
+          what: "zero",
+          dimension: "gauge pressure",
+          ...read,
+        });
+        if (taken) reading.setText("");
+      }}
+    >
+      {state?.kind === "not-zero" && (
+        <div role="alert" className="rounded border-l-[6px] border-stop bg-stop-bg px-4 py-3">
+          <b>Not dead: the gauge showed {state.typed}.</b> Do not open anything. Is it still draining? Wait
+          and read again. If it does not fall, a closure passes: name it, and another is found.
+          {suspects.length > 0 && (
+            <div className="mt-2 flex flex-wrap gap-2">
+              {suspects.map((link) => (
+                <button
+                  key={link}
+                  type="button"
+                  className="btn btn-stop bg-card"
+                  onClick={() => log.add({ kind: "closure-passes", link })}
+                >
+                  {link} {nameOf(link)} passes
+                </button>
+              ))}
+            </div>
+          )}
+        </div>
+      )}
+      <Field
+        label="Gauge reading"
+        hint={`In ${reading.label} unless you type a unit: 0, 0.4 bar, 6 psi.`}
+        value={reading.text}
+        onChange={reading.setText}
+        error={reading.error}
+        measure
+      />
+    </StepForm>
+  );
+}
+
+export function WaitBody({ step, log }: BodyProps<"wait">) {
+  const now = useNow(250);
+  const state = log.job.states.get(step.id);
+  const running = state?.kind === "running";
+  const left = running && now !== null ? Math.max(0, state.until - now) : step.minutes * 60_000;
+  const share = running ? 1 - left / (step.minutes * 60_000) : 0;
+  const seconds = Math.ceil(left / 1000);
+  return (
+    <StepForm
+      onDone={() => {
+        if (running) log.add({ kind: "step-done", step: step.id });
+        else log.add({ kind: "wait-started", step: step.id, minutes: step.minutes });
+      }}
+    >
+      <div className="card flex items-center gap-5 p-4">
+        <svg
+          width={148}
+          height={148}
+          viewBox="0 0 148 148"
+          className="shrink-0"
+          role="img"
+          aria-label={`${Math.floor(seconds / 60)} minutes ${seconds % 60} seconds left`}
+        >
+          <circle cx={74} cy={74} r={62} fill="none" stroke="var(--sunk)" strokeWidth={13} />
+          <circle
+            cx={74}
+            cy={74}
+            r={62}
+            fill="none"
+            stroke={share >= 1 ? "var(--go)" : "#E39A2D"}
+            strokeWidth={13}
+            strokeLinecap="round"
+            strokeDasharray={`${share * 389.6} 389.6`}
+            transform="rotate(-90 74 74)"
+          />
+          <text x={74} y={86} textAnchor="middle" className="plate" fontSize={38} fill="var(--ink)">
+            {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
+          </text>
+        </svg>
+        <p className="text-[17px]">
+          {!running &&
+            "Start it when the gauge is shut in. You may close this: it goes on, and the bell rings when it is over."}
+          {running &&
+            left > 0 &&
+            `It runs. You may close this: the bell rings when it is over. Then: ${step.lookAt}`}
+          {running && left === 0 && `It is over. ${step.lookAt}`}
+        </p>
+      </div>
+    </StepForm>
+  );
+}

@@ -1,0 +1,164 @@
+"use client";
+
+import clsx from "clsx";
+import { nextBolt, type Run, type StepOf } from "@/core/job";
+import { formatQuantity } from "@/core/quantity";
+import { BoltCircle } from "../draw/bolt-circle";
+import { endWords } from "../end-words";
+import { useSettings } from "../settings";
+import { JoinDrawing } from "./join-drawing";
+import { type BodyProps, StepForm } from "./step-form";
+
+const RULE_TONE = {
+  orientation: "border-cold",
+  lubricate: "border-go",
+  dry: "border-stop",
+  locker: "border-wait",
+  "anti-seize": "border-wait",
+  sealant: "border-wait",
+  "as-noted": "border-cold",
+} as const;
+const RULE_NAME = {
+  orientation: "Which way",
+  lubricate: "Grease",
+  dry: "DRY",
+  locker: "Locker",
+  "anti-seize": "Anti-seize",
+  sealant: "Sealant",
+  "as-noted": "As found",
+} as const;
+
+export function FitBody({ step, log }: BodyProps<"fit">) {
+  const { system } = useSettings();
+  return (
+    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+      <ul className="flex flex-col gap-2">
+        {step.rules.map((rule) => (
+          <li
+            key={rule.kind + rule.says}
+            className={clsx("card border-l-[6px] px-3.5 py-2", RULE_TONE[rule.kind])}
+          >
+            <b className="plate mr-2 text-[16px]">{RULE_NAME[rule.kind]}</b>
+            {rule.says}
+            {rule.why && <small className="block text-[14.5px] text-soft">{rule.why}</small>}
+          </li>
+        ))}
+      </ul>
+      <div className="card flex items-center gap-4 px-4 py-3">
+        <JoinDrawing end={step.end} loose={step.loose} />
+        <div>
+          <span className="caption block">
+            {step.end.kind === "seated" && !step.loose ? "Right when" : "Tighten"}
+          </span>
+          <b className="text-[21px] leading-tight">
+            {step.loose ? "By hand, and leave it loose for now" : endWords(step.end, system, step.torque_Nm)}
+          </b>
+          {step.end.kind === "torque" && step.end.holdAgainst && !step.loose && (
+            <span className="mt-1 block text-soft">{step.end.holdAgainst}</span>
+          )}
+        </div>
+      </div>
+    </StepForm>
+  );
+}
+
+/** The bolt in hand, in words and in the circle. */
+export function tightenTitle(job: Run, step: StepOf<"tighten">, system: "metric" | "us"): string {
+  const next = nextBolt(step, job.progress);
+  if (next === undefined) return step.title;
+  const pass = step.passes[next.pass - 1]!;
+  const part = job.inputs.sheet.parts.find((each) => each.id === step.part)?.name ?? "Bolts";
+  return `${part}, ${pass.circular ? "last round" : `pass ${next.pass}`} of ${step.passes.length}, to ${formatQuantity(pass.torque_Nm, "torque", system)}.`;
+}
+
+export function TightenBody({ step, log }: BodyProps<"tighten">) {
+  const { progress } = log.job;
+  const next = nextBolt(step, progress);
+  const done = progress.bolts.get(step.id) ?? new Set<string>();
+  const pull = () => next !== undefined && log.add({ kind: "bolt-pulled", step: step.id, ...next });
+  return (
+    <StepForm onDone={pull}>
+      <div className="card p-2">
+        <BoltCircle
+          bolts={step.bolts}
+          order={step.order}
+          passes={step.passes.length}
+          circular
+          done={(pass, bolt) => done.has(`${pass}:${bolt}`)}
+          {...(next !== undefined && { next })}
+          label={`${step.bolts} bolts, ${done.size} of ${step.bolts * step.passes.length} pulls done`}
+          onPull={pull}
+        />
+      </div>
+      <p className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-2.5">{step.note}</p>
+    </StepForm>
+  );
+}
+
+export function TrayBody({ step, log }: BodyProps<"tray">) {
+  const { tray, plan } = log.job;
+  const kept = tray.items.filter((item) => item.keep !== undefined);
+  const renewed = tray.items.filter((item) => item.place === "renewed");
+  return (
+    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+      <dl className="card dashed px-4 py-1">
+        <Account says="Came off" value={`${tray.off}`} />
+        <Account
+          says="Back in"
+          value={`${tray.back}`}
+          note={renewed.length > 0 ? `of these new: ${renewed.map((item) => item.name).join(", ")}` : ""}
+        />
+        <Account
+          says="Still on the tray"
+          value={`${tray.missing.length}`}
+          note={tray.missing.map((item) => item.name).join(", ")}
+          bad={!tray.balances}
+        />
+        <Account
+          says="Kept and refitted"
+          value={`${kept.length}`}
+          note={kept.map((item) => item.name).join(", ")}
+        />
+        <Account
+          says="Right to be left over"
+          value={`${plan.kits.leftovers.reduce((sum, left) => sum + left.quantity, 0)}`}
+          note={plan.kits.leftovers.map((left) => `${left.name}: ${left.why}`).join(" ")}
+        />
+      </dl>
+    </StepForm>
+  );
+}
+
+function Account({
+  says,
+  value,
+  note = "",
+  bad = false,
+}: {
+  says: string;
+  value: string;
+  note?: string;
+  bad?: boolean;
+}) {
+  return (
+    <div className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
+      <dt>
+        {says}
+        {note && <small className="block text-[14.5px] text-soft">{note}</small>}
+      </dt>
+      <dd className={clsx("plate text-[24px]", bad && "text-stop")}>{value}</dd>
+    </div>
+  );
+}
+
+export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
+  const { who } = useSettings();
+  return (
+    <StepForm onDone={() => log.add({ kind: "signed-off", statement: "Back in service" })}>
+      <p className="card p-4 text-[17px]" data-step={step.id}>
+        I, <b>{who || log.job.inputs.openedBy}</b>, put {log.job.inputs.valve.tag} back in service. Every
+        closure is open, every test is passed.
+      </p>
+    </StepForm>
+  );
+}

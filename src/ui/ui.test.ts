@@ -1,0 +1,64 @@
+import { describe, expect, it } from "vitest";
+import type { EndCondition, Line } from "@/core/formats";
+import { planIsolation } from "@/core/isolation";
+import { demoDocument } from "@/core/job/job.fixtures";
+import { endWords } from "./end-words";
+import { lineView } from "./line-view";
+import { shortWhen } from "./when";
+
+const NOW = new Date(2026, 5, 3, 10, 0, 0).getTime();
+const MIN = 60_000;
+const DAY = 86_400_000;
+
+describe("when it rings, at a glance", () => {
+  it.each([
+    [38_000, "0:38"],
+    [12 * MIN + 5000, "12:05"],
+    [125 * MIN, "2 h 05"],
+    [2 * DAY, "Fri"],
+    [10 * DAY, "10 d"],
+    [40 * DAY, "13 Jul"],
+    [500 * DAY, "Oct 2027"],
+    [-5 * MIN, "now"],
+    [-3 * DAY, "3 d late"],
+  ])("in %i ms: %s", (left, says) => {
+    expect(shortWhen(NOW + left, NOW)).toBe(says);
+  });
+});
+
+describe("where tightening ends", () => {
+  it.each<[EndCondition, string]>([
+    [
+      { kind: "torque", torque_Nm: 54.23, stated: "dry", pattern: "single", passes_percent: [100] },
+      "to 40 ft·lbf",
+    ],
+    [{ kind: "flush" }, "flush, no further"],
+    [{ kind: "touch-and-back-off", backOff_turns: 0.25 }, "until it touches, then 0.25 turn back"],
+    [{ kind: "seat-to-depth", depth_mm: 6.35, tolerance_mm: 1.27 }, "0.25 in deep, ± 0.05 in"],
+    [{ kind: "to-ask-for", whom: "the maker" }, "figure to ask for: the maker"],
+  ])("%j", (end, says) => {
+    expect(endWords(end, "us")).toBe(says);
+  });
+});
+
+describe("the line as it is drawn", () => {
+  const line = demoDocument<Line>("lines/north-quay.json");
+  const made = planIsolation(line, { open: ["NQ-H07"] });
+  if (!made.ok) throw new Error("no plan");
+  const closed = new Set(made.value.closures.map((closure) => closure.link));
+
+  it("is live everywhere before anything is shut", () => {
+    const view = lineView(line, new Set(), made.value, {});
+    expect(line.nodes.every((node) => view.stateOf(node.id) === "live")).toBe(true);
+    expect(view.lost.size).toBe(0);
+  });
+
+  it("shows the section shut in, then dead once it is proven", () => {
+    const draining = lineView(line, closed, made.value, { target: "NQ-H07" });
+    expect(draining.stateOf("NQ-H07")).toBe("shut-in");
+    expect(draining.stateOf("SK")).toBe("live");
+    expect([...draining.lost]).toContain("FS");
+    expect(draining.numbered.get(made.value.closures[0]!.link)).toBe(1);
+    expect(lineView(line, closed, made.value, { proven: true }).stateOf("NQ-H07")).toBe("dead");
+  });
+});
