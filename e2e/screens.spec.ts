@@ -142,6 +142,18 @@ test.describe("on the demo", () => {
     await page.keyboard.press("s");
     await expect(page.getByRole("dialog", { name: "Stop work" })).toBeVisible();
   });
+
+  test("the demo begins anew, and jobs done in it are gone", async ({ page }) => {
+    await page.goto(`${server.url}/valves/NQ-H03/start`);
+    await page.getByRole("button", { name: /Start the job/ }).click();
+    await page.waitForURL(/\/jobs\/[^/]+$/);
+    await page.goto(`${server.url}/loft`);
+    await page.getByRole("button", { name: "Begin the demo anew" }).click();
+    await page.getByRole("button", { name: "Begin anew", exact: true }).click();
+    await expect(page.getByText("The demo begins anew.")).toBeVisible();
+    await page.goto(`${server.url}/valves/NQ-H03`);
+    await expect(page.getByRole("link", { name: "Start a job" })).toBeVisible();
+  });
 });
 
 test("an empty start greets with what to do, and leads to a first job without a line", async ({ page }) => {

@@ -7,6 +7,7 @@ import {
   mayCloseEarly,
   outOfService,
   PHASES,
+  run,
   valveBell,
   WATCH_AFTER_H,
 } from ".";
@@ -170,6 +171,18 @@ describe("the record", () => {
     expect(walk.job.status.kind).toBe("signed-off");
     expect(jobRecord(walk.job, []).next?.why).toContain("Neither service nor installation");
   });
+});
+
+it("the card speaks in the reader's units, and its steps stay the same", () => {
+  const inputs = wetJob();
+  const metric = run(inputs, []);
+  const us = run(inputs, [], "us");
+  if (!metric.ok || !us.ok) throw new Error("no plan");
+  const title = (job: typeof us.value, id: string) => job.plan.steps.find((step) => step.id === id)?.title;
+  // 1404 L are 371 US gallons.
+  expect(title(metric.value, "drain:D2")).toMatch(/1\u2009404 L run out/);
+  expect(title(us.value, "drain:D2")).toMatch(/371 US gal run out/);
+  expect(us.value.plan.steps.map((step) => step.id)).toEqual(metric.value.plan.steps.map((step) => step.id));
 });
 
 describe("every step", () => {

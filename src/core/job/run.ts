@@ -2,6 +2,7 @@ import type { TrayAccount } from "../build";
 import { trayAccount } from "../build";
 import type { JobEvent, JobInputs } from "../formats";
 import type { LostConsumer } from "../isolation";
+import type { UnitSystem } from "../quantity";
 import { ok, type Result } from "../result";
 import { compile, type Plan } from "./compile";
 import { shutLinks } from "./compile/isolate";
@@ -37,9 +38,13 @@ export type RunStatus =
   | { readonly kind: "signed-off"; readonly at: number; readonly by: string };
 
 /** Puts a job together from its log. Fails only when the plan cannot be compiled. */
-export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run, string> {
+export function run(
+  inputs: JobInputs,
+  events: readonly JobEvent[],
+  system: UnitSystem = "metric",
+): Result<Run, string> {
   const progress = replay(inputs, events);
-  const plan = compile(inputs, progress);
+  const plan = compile(inputs, progress, system);
   if (!plan.ok) return plan;
   const { steps } = plan.value;
   const states = new Map(steps.map((step) => [step.id, stateOf(step, progress, plan.value)]));

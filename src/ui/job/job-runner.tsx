@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import type { Phase, Run } from "@/core/job";
+import { formatQuantity } from "@/core/quantity";
 import { Axis, type AxisPart } from "../draw/axis";
 import { LineDrawing, PipeKey } from "../draw/line-drawing";
 import { typing } from "../keys";
@@ -26,8 +27,8 @@ const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"])
 /** A job, one step at a time: what to do now, the valve or the line drawn beside it, the tray. */
 export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: readonly JobEvent[] }) {
   const router = useRouter();
-  const { who } = useSettings();
-  const log = useJobLog(inputs, stored, who || inputs.openedBy);
+  const { who, system } = useSettings();
+  const log = useJobLog(inputs, stored, who || inputs.openedBy, system);
   const { job, saving } = log;
   const [view, setView] = useState<View>("step");
   const [modal, setModal] = useState<"note" | "stop">();
@@ -201,6 +202,7 @@ function AxisPane({ job }: { job: Run }) {
 }
 
 function LinePane({ job }: { job: Run }) {
+  const { system } = useSettings();
   const { line, valve } = job.inputs;
   const plan = job.plan.isolation?.ok ? job.plan.isolation.value : undefined;
   const proven = job.states.get("prove:again")?.kind === "done";
@@ -227,7 +229,9 @@ function LinePane({ job }: { job: Run }) {
       <div className="flex flex-wrap items-center justify-between gap-2 px-3.5 pb-2.5">
         <PipeKey />
         {plan !== undefined && (
-          <span className="plate text-[15px] text-soft">{Math.round(plan.section.volume_L)} L shut in</span>
+          <span className="plate text-[15px] text-soft">
+            {formatQuantity(plan.section.volume_L / 1000, "volume", system)} shut in
+          </span>
         )}
       </div>
     </>

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { JobEvent, JobInputs, SealedEvent } from "@/core/formats";
 import { accept, type PlanChange, planChange, type Run, run } from "@/core/job";
+import type { UnitSystem } from "@/core/quantity";
 
 /** How the newest entries stand: on the server, or kept on this device until it answers. */
 export type Saving = "saved" | "sending" | "waiting-for-signal";
@@ -38,7 +39,12 @@ function readOutbox(job: string): JobEvent[] {
  * The log of a job in the browser: an entry is judged by the same rules as on the server, shown at once, kept on the
  * device, and sent until the server has it. Sending twice is harmless: the server knows each entry by its id.
  */
-export function useJobLog(inputs: JobInputs, stored: readonly JobEvent[], who: string): JobLog {
+export function useJobLog(
+  inputs: JobInputs,
+  stored: readonly JobEvent[],
+  who: string,
+  system: UnitSystem,
+): JobLog {
   const [events, setEvents] = useState<readonly JobEvent[]>(stored);
   const [outbox, setOutbox] = useState<readonly JobEvent[]>([]);
   const [saving, setSaving] = useState<Saving>("saved");
@@ -47,10 +53,10 @@ export function useJobLog(inputs: JobInputs, stored: readonly JobEvent[], who: s
   const sending = useRef(false);
 
   const job = useMemo(() => {
-    const made = run(inputs, events);
+    const made = run(inputs, events, system);
     if (!made.ok) throw new Error(made.error);
     return made.value;
-  }, [inputs, events]);
+  }, [inputs, events, system]);
 
   // Entries that were made without signal, before this page was closed.
   useEffect(() => {

@@ -4,11 +4,12 @@ import Link from "next/link";
 import { useMemo, useState } from "react";
 import type { Line } from "@/core/formats";
 import { alternatives, isolationMessage, planIsolation } from "@/core/isolation";
-import { formatDuration } from "@/core/quantity";
+import { formatDuration, formatQuantity } from "@/core/quantity";
 import { LineDrawing, PipeKey } from "@/ui/draw/line-drawing";
 import { lineView } from "@/ui/line-view";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
+import { useSettings } from "@/ui/settings";
 
 /** The line, what has to be shut to open a place, and what if: tap a valve to see what else goes dead. */
 export function LineScreen({
@@ -22,6 +23,7 @@ export function LineScreen({
   targets: readonly { tag: string; node: string; name: string }[];
   first: string;
 }) {
+  const { system } = useSettings();
   const [target, setTarget] = useState(first);
   const [keep, setKeep] = useState<string>();
   const [trial, setTrial] = useState<ReadonlySet<string>>(new Set());
@@ -145,8 +147,13 @@ export function LineScreen({
                   <ul className="dashed">
                     {plan.section.drain !== undefined && (
                       <li className="py-1.5">
-                        Drain {Math.round(plan.section.volume_L - plan.section.drain.staysBelow_L)} L at{" "}
-                        {nodeName(plan.section.drain.node)}
+                        Drain{" "}
+                        {formatQuantity(
+                          (plan.section.volume_L - plan.section.drain.staysBelow_L) / 1000,
+                          "volume",
+                          system,
+                        )}{" "}
+                        at {nodeName(plan.section.drain.node)}
                         <small className="block text-[14px] text-soft">
                           lowest drain of the section, about {formatDuration(plan.section.drain.minutes * 60)}
                         </small>

@@ -9,7 +9,7 @@ import {
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
 import type { Check, JobInputs, Part, Sheet } from "../../formats";
 import { type IsolationFailure, type IsolationPlan, planIsolation } from "../../isolation";
-import { toSI, unitNamed } from "../../quantity";
+import { toSI, type UnitSystem, unitNamed } from "../../quantity";
 import { err, ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
 import type { Progress } from "../progress";
@@ -19,6 +19,8 @@ import type { ToolUse } from "../step";
 export interface Context {
   readonly inputs: JobInputs;
   readonly sheet: Sheet;
+  /** The units the texts of the steps speak in. */
+  readonly system: UnitSystem;
   readonly progress: Progress;
   readonly parts: ReadonlyMap<string, Part>;
   readonly isolation: Result<IsolationPlan, IsolationFailure> | undefined;
@@ -34,7 +36,11 @@ export interface Context {
 const MOST_ROUNDS = 8;
 
 /** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
-export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, string> {
+export function contextOf(
+  inputs: JobInputs,
+  progress: Progress,
+  system: UnitSystem,
+): Result<Context, string> {
   const { sheet, valve } = inputs;
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
@@ -67,6 +73,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       return ok({
         inputs,
         sheet,
+        system,
         progress,
         parts: new Map(sheet.parts.map((part) => [part.id, part])),
         isolation,

@@ -1,6 +1,7 @@
 import type { Finding, Renewal } from "../../findings";
 import type { JobInputs } from "../../formats";
 import type { IsolationFailure, IsolationPlan } from "../../isolation";
+import type { UnitSystem } from "../../quantity";
 import { ok, type Result } from "../../result";
 import type { KitChoice } from "../../store";
 import type { Progress } from "../progress";
@@ -33,8 +34,12 @@ export interface Plan {
  *
  * @returns the plan, or why the parts cannot be reached
  */
-export function compile(inputs: JobInputs, progress: Progress): Result<Plan, string> {
-  const made = contextOf(inputs, progress);
+export function compile(
+  inputs: JobInputs,
+  progress: Progress,
+  system: UnitSystem = "metric",
+): Result<Plan, string> {
+  const made = contextOf(inputs, progress, system);
   if (!made.ok) return made;
   const context = made.value;
   const steps = [

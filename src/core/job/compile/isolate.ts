@@ -1,6 +1,6 @@
 import type { LineValve } from "../../formats";
 import { isolationMessage, unfitness } from "../../isolation";
-import { formatDuration } from "../../quantity";
+import { formatDuration, formatQuantity } from "../../quantity";
 import { PROVE_STEPS } from "../progress";
 import { type Step, step } from "../step";
 import type { Context } from "./context";
@@ -9,6 +9,7 @@ import type { Context } from "./context";
 export function isolate(context: Context): Step[] {
   const { isolation, sheet, inputs } = context;
   const steps: Step[] = [];
+  const litres = (volume_L: number) => formatQuantity(volume_L / 1000, "volume", context.system);
   if (isolation === undefined) {
     steps.push(
       step(
@@ -66,8 +67,8 @@ export function isolate(context: Context): Step[] {
           {
             id: `drain:${drain.node}`,
             phase: "isolate",
-            title: `Open drain ${nodeName(context, drain.node)} and let ${Math.round(volume_L - drain.staysBelow_L)} L run out.`,
-            why: `It is the lowest drain of the shut-in section; about ${formatDuration(drain.minutes * 60)} through its bore.${ventName === undefined ? "" : ` Open ${ventName} to let air in.`}${drain.staysBelow_L > 5 ? ` About ${Math.round(drain.staysBelow_L)} L lies lower and stays.` : ""}`,
+            title: `Open drain ${nodeName(context, drain.node)} and let ${litres(volume_L - drain.staysBelow_L)} run out.`,
+            why: `It is the lowest drain of the shut-in section; about ${formatDuration(drain.minutes * 60)} through its bore.${ventName === undefined ? "" : ` Open ${ventName} to let air in.`}${drain.staysBelow_L > 5 ? ` About ${litres(drain.staysBelow_L)} lies lower and stays.` : ""}`,
             minutes: Math.max(1, Math.round(drain.minutes)),
             cautions: [
               {
@@ -86,7 +87,7 @@ export function isolate(context: Context): Step[] {
             id: "drain:none",
             phase: "isolate",
             title: "Release slowly at the valve itself: this section has no drain.",
-            why: `${Math.round(volume_L)} L stand in it. Crack the cap, stand to the side, stop when it spits hard.`,
+            why: `${litres(volume_L)} stand in it. Crack the cap, stand to the side, stop when it spits hard.`,
             minutes: 8,
           },
           { kind: "do" },

@@ -1,6 +1,6 @@
 import { type Condition, crossingOrder, torqueInCondition } from "../../fastening";
 import type { EndCondition, Part, PartFit } from "../../formats";
-import type { Torque } from "../../quantity";
+import { formatQuantity, type Torque } from "../../quantity";
 import { type FitRule, type Pass, type Step, step } from "../step";
 import { checkStep } from "./checks";
 import { type Context, toolsOf } from "./context";
@@ -185,7 +185,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
         note:
           condition === fit.end.stated
             ? `The figure is for ${fit.end.stated === "dry" ? "dry" : `${fit.end.stated}`} threads, as they are.`
-            : `${condition === "anti-seize" ? "Anti-seize is" : condition === "grease" ? "Grease is" : "A wet film is"} on these threads, so the figure is lower than the ${fit.end.stated} one (${Math.round(fit.end.torque_Nm)} N·m). Pull smoothly; stop at the click.`,
+            : `${condition === "anti-seize" ? "Anti-seize is" : condition === "grease" ? "Grease is" : "A wet film is"} on these threads, so the figure is lower than the ${fit.end.stated} one (${formatQuantity(fit.end.torque_Nm, "torque", context.system)}). Pull smoothly; stop at the click.`,
       },
     ),
   ];

@@ -46,7 +46,7 @@ function holds({ sheet, removed, parts, inputs }: Context, part: Part): string {
     sheet.parts.some((each) => each.id === id && each.ways.some((way) => way.heldBy.includes(part.id))),
   );
   if (held.length > 0)
-    return `It holds ${listed(held.map((id) => (parts.get(id)?.name ?? id).toLowerCase()))}.`;
+    return `It holds the ${listed(held.map((id) => (parts.get(id)?.name ?? id).toLowerCase()))}.`;
   return inputs.reach.includes(part.id)
     ? "It is what this job came for."
     : "It has to be renewed or looked at.";

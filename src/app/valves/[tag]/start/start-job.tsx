@@ -30,8 +30,11 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
   const [problems, setProblems] = useState<readonly { path: string; message: string }[]>([]);
   const [sending, setSending] = useState(false);
   const compiled = useMemo(
-    () => (reach.length === 0 ? undefined : run({ ...base, reason, reach: [...reach], policy }, [])),
-    [base, reason, reach, policy],
+    () =>
+      reach.length === 0
+        ? undefined
+        : run({ ...base, reason, reach: [...reach], policy }, [], settings.system),
+    [base, reason, reach, policy, settings.system],
   );
   const plan = compiled?.ok ? compiled.value.plan : undefined;
   const name = (id: string) => sheet.parts.find((part) => part.id === id)?.name ?? id;
@@ -269,16 +272,31 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
               </ul>
             </Panel>
             <Panel title="The way" note={`${plan.steps.length} steps`}>
-              <ul className="plate flex flex-wrap gap-x-4 gap-y-1 text-[17px]">
-                {PHASES.map((phase) => {
-                  const steps = plan.steps.filter((step) => step.phase === phase);
-                  return steps.length === 0 ? null : (
-                    <li key={phase}>
-                      {PHASE_NAMES[phase]} <span className="text-soft">{steps.length}</span>
-                    </li>
-                  );
-                })}
-              </ul>
+              {PHASES.map((phase) => {
+                const steps = plan.steps.filter((step) => step.phase === phase);
+                return steps.length === 0 ? null : (
+                  <details
+                    key={phase}
+                    className="border-rule border-t-[1.5px] border-dashed first:border-t-0"
+                  >
+                    <summary className="plate flex min-h-11 items-center justify-between text-[18px]">
+                      {PHASE_NAMES[phase]}
+                      <span className="text-soft">
+                        {steps.length} {steps.length === 1 ? "step" : "steps"},{" "}
+                        {formatDuration(steps.reduce((sum, step) => sum + step.minutes, 0) * 60)}
+                      </span>
+                    </summary>
+                    <ol className="dashed pb-2 pl-2">
+                      {steps.map((step) => (
+                        <li key={step.id} className="py-1.5">
+                          {step.title}
+                          <small className="block text-[14px] text-soft">{step.why}</small>
+                        </li>
+                      ))}
+                    </ol>
+                  </details>
+                );
+              })}
             </Panel>
           </>
         )}
