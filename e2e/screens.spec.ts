@@ -136,6 +136,8 @@ test.describe("on the demo", () => {
     await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Take/);
     await page.keyboard.press("Backspace");
     await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Put on/);
+    await card.locator("button[type=submit]").dblclick();
+    await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Take/);
     await page.keyboard.press("n");
     await page.keyboard.type("Cap chain is broken");
     await page.getByRole("button", { name: "Keep the note" }).press("Enter");

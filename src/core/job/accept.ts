@@ -12,6 +12,8 @@ export interface Refusal {
 
 /** How far a device's clock may run ahead of the server's before its waits cannot be trusted. */
 const CLOCK_AHEAD_MS = 5 * 60_000;
+/** How far two devices on one job may differ; a wait must not be shortened by dating it back. */
+const CLOCK_BEHIND_MS = 2 * 60_000;
 /** A gauge cannot show less than a vacuum; rounded for its own error. */
 const VACUUM_PA = -1.02 * BAR;
 const HIGHEST_PA = 400 * BAR;
@@ -44,6 +46,13 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
       path: "/at",
       message: "The clock of this device runs ahead of the server's. Set it right: waits are counted by it.",
     };
+  const last = events.at(-1);
+  if (last !== undefined && at < Date.parse(last.at) - CLOCK_BEHIND_MS)
+    return {
+      path: "/at",
+      message:
+        "This is dated before the entry it follows. Set the clock of this device right: waits are counted by it.",
+    };
   if (events.some((each) => each.id === event.id))
     return { path: "/id", message: "Another event has this id already. Give each event its own." };
   if (status.kind === "signed-off")
@@ -64,13 +73,13 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
     case "resumed":
       return status.kind === "stopped" ? undefined : { path: "", message: "Work is not stopped." };
     case "undone": {
-      const last = progress.effective.at(-1);
-      return last?.id === event.event
+      const newest = progress.effective.at(-1);
+      return newest?.id === event.event
         ? undefined
         : {
             path: "/event",
             message:
-              last === undefined
+              newest === undefined
                 ? "There is nothing to undo."
                 : "Undo takes back the newest entry first, one at a time.",
           };

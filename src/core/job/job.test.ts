@@ -248,6 +248,12 @@ describe("the rules of the log", () => {
     expect(taken).toMatchObject({ ok: false, error: { path: "/at" } });
   });
 
+  it("does not let a wait be dated back", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "prove:hold");
+    walk.now -= 3_600_000;
+    expect(() => walk.add({ kind: "wait-started", step: "prove:hold", minutes: 10 })).toThrow("dated before");
+  });
+
   it("cannot be signed off early once something is shut", () => {
     const walk = new Walk(wetJob()).until((step) => step.id === "shut:V-15");
     expect(() => walk.add({ kind: "signed-off", statement: "gone home" })).toThrow("Not yet");

@@ -327,6 +327,8 @@ function Footer({
         type="submit"
         form={STEP_FORM}
         disabled={halted || waiting}
+        // A glove taps twice: the second tap would land on the next step. Bolts are tapped fast on purpose.
+        onClick={(event) => event.detail > 1 && step.kind !== "tighten" && event.preventDefault()}
         className="btn btn-go min-h-16 px-3 text-[19px]"
       >
         {buttonSays(step, log, means, waiting)} <span className="key hidden lg:inline">Enter</span>

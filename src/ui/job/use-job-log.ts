@@ -51,6 +51,11 @@ export function useJobLog(
   const [change, setChange] = useState<PlanChange>();
   const [refusal, setRefusal] = useState<string>();
   const sending = useRef(false);
+  // Two taps may come before the next paint: each is judged by what the one before made.
+  const latest = useRef(events);
+  useEffect(() => {
+    latest.current = events;
+  }, [events]);
 
   const job = useMemo(() => {
     const made = run(inputs, events, system);
@@ -128,18 +133,19 @@ export function useJobLog(
         by: who,
         ...draft,
       } as JobEvent;
-      const taken = accept(inputs, events, event, now);
+      const taken = accept(inputs, latest.current, event, now);
       if (!taken.ok) {
         setRefusal(taken.error.message);
         return false;
       }
       setRefusal(undefined);
       setChange(planChange(job, taken.value));
-      setEvents([...events, event]);
+      latest.current = [...latest.current, event];
+      setEvents(latest.current);
       setOutbox((waiting) => [...waiting, event]);
       return true;
     },
-    [inputs, events, job, who],
+    [inputs, job, who],
   );
 
   const undo = useCallback(() => {
