@@ -56,6 +56,8 @@ export interface PathStep {
 export type IsolationFailure =
   | { readonly kind: "bad-line"; readonly problems: readonly Problem[] }
   | { readonly kind: "nothing-to-open" }
+  /** The line asks for more than this planner can give; a single barrier passed off as enough would be worse. */
+  | { readonly kind: "rule-not-planned"; readonly rule: string }
   | { readonly kind: "unknown-place"; readonly name: string }
   | {
       readonly kind: "no-isolation";
@@ -73,6 +75,7 @@ export function planIsolation(line: Line, demand: IsolationDemand): Result<Isola
 /** The same on a line already laid out. */
 export function planOn(net: Network, demand: IsolationDemand): Result<IsolationPlan, IsolationFailure> {
   if (demand.open.length === 0) return err({ kind: "nothing-to-open" });
+  if (net.line.rule !== "single") return err({ kind: "rule-not-planned", rule: net.line.rule });
   const zone = placesOf(net, demand.open);
   if (!zone.ok) return zone;
   const kept = placesOf(net, demand.keep ?? []);

@@ -145,6 +145,12 @@ describe("what to shut", () => {
     expect(closuresOf(chain(), open as string[])).toContain(message);
   });
 
+  it("does not pass one barrier off as two where the line asks for double block and bleed", () => {
+    expect(closuresOf({ ...chain(), rule: "double-block-and-bleed" }, ["H"])).toContain(
+      "asks for double block and bleed",
+    );
+  });
+
   it("refuses a line that hangs together wrongly, with the path", () => {
     const plan = planIsolation(lineOf([node("S", "source"), node("S", "junction")], [pipe("p", "S", "X")]), {
       open: ["S"],

@@ -21,6 +21,8 @@ export function isolationMessage(failure: IsolationFailure): string {
       return `This line has no place or valve "${failure.name}". Check the tag on the drawing.`;
     case "nothing-to-open":
       return "Name at least one place that will be open.";
+    case "rule-not-planned":
+      return `This line asks for ${failure.rule.replaceAll("-", " ")}, which is not planned here yet. Isolate it by the site's own procedure; nothing is opened on the word of this plan.`;
     case "no-isolation": {
       const path = failure.openPath.map((step) => step.name).join(" → ");
       const fix =
