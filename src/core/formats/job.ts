@@ -33,6 +33,9 @@ export const EventSchema = oneKindOf(
       dimension: oneOf(...CHECK_DIMENSIONS),
       si: Type.Number(),
       typed: Typed,
+      kelvin: Type.Optional(
+        Type.Number({ minimum: 100, maximum: 1000, description: "Temperature of the section then, K." }),
+      ),
     },
     closed,
   ),

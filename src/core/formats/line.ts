@@ -15,14 +15,84 @@ export const MEDIA = [
 export const Medium = oneOf(...MEDIA);
 export type Medium = Static<typeof Medium>;
 
+/** What runs in a pipe, where one medium comes in several conditions that have to be shut and opened in an order. */
+export const STREAMS = ["hot", "cold", "mixed", "liquid", "suction", "hot-gas", "pilot"] as const;
+const Stream = oneOf(...STREAMS);
+export type Stream = Static<typeof Stream>;
+
 const Point = Type.Tuple([Type.Number(), Type.Number()], {
   description: "Place on the drawing, in drawing units.",
 });
 
+/** What stays stored after every valve is shut; height, heat above 45 °C and locked liquid are worked out. */
+const Stored = Type.Object(
+  {
+    kind: oneOf("spring", "accumulator", "capacitor", "heat", "weight"),
+    says: Type.String({
+      minLength: 1,
+      maxLength: 400,
+      description: "What it does when it is let go, and how to let it go.",
+    }),
+    wait_min: Type.Optional(Minutes),
+  },
+  closed,
+);
+
+const ThreeWay = Type.Object(
+  {
+    positions: Type.Array(
+      Type.Object(
+        {
+          id: Id,
+          name: Words,
+          joins: Type.Array(Type.Array(Id, { minItems: 2, maxItems: 3 }), {
+            maxItems: 3,
+            description: "Links that are joined with each other in this position; the others are shut off.",
+          }),
+        },
+        closed,
+      ),
+      { minItems: 2, maxItems: 6 },
+    ),
+    normally: Id,
+    operable: Type.Boolean(),
+    lockable: Type.Boolean(),
+    passes: Type.Optional(Type.Boolean({ description: "Known not to hold tight at its seats." })),
+    access_min: Minutes,
+    where: Type.Optional(Type.String()),
+  },
+  closed,
+);
+
 const Node = Type.Object(
   {
     id: Id,
-    kind: oneOf("source", "vessel", "junction", "consumer", "drain", "vent", "gauge", "boundary"),
+    kind: oneOf(
+      "source",
+      "vessel",
+      "junction",
+      "consumer",
+      "drain",
+      "vent",
+      "gauge",
+      "boundary",
+      "relief",
+      "three-way",
+    ),
+    medium: Type.Optional(Medium),
+    stream: Type.Optional(Stream),
+    with: Type.Optional(
+      Type.Array(Id, {
+        description:
+          "Nodes of the same piece of equipment: opened with it (its coil, its motor, its air side).",
+      }),
+    ),
+    threeWay: Type.Optional(ThreeWay),
+    stored: Type.Optional(Type.Array(Stored)),
+    temperature_C: Type.Optional(
+      Type.Number({ minimum: -100, maximum: 600, description: "°C at a source or vessel." }),
+    ),
+    confined: Type.Optional(Type.Boolean({ description: "In a pit or other confined space." })),
     name: Type.Optional(Words),
     asset: Type.Optional(Type.String({ description: "Tag of the registered valve that stands here." })),
     hydrant: Type.Optional(Type.Boolean({ description: "A fire hydrant: out of service is an impairment." })),
@@ -44,6 +114,8 @@ const ends = {
   name: Type.Optional(Words),
   from: Id,
   to: Id,
+  medium: Type.Optional(Medium),
+  stream: Type.Optional(Stream),
   via: Type.Optional(Type.Array(Point, { description: "Corners of the drawn pipe between its ends." })),
 };
 
@@ -53,6 +125,7 @@ const Run = {
 };
 
 const ValveState = {
+  type: Type.Optional(oneOf("gate", "ball", "globe", "butterfly", "plug", "needle", "diaphragm", "switch")),
   asset: Type.Optional(Type.String({ description: "Tag in the register." })),
   where: Type.Optional(Type.String({ description: "How to find it: street, pit, wall." })),
   turns: Type.Optional(Type.Number({ minimum: 0, description: "Turns from open to shut." })),
@@ -61,6 +134,7 @@ const ValveState = {
   lockable: Type.Boolean(),
   passes: Type.Optional(Type.Boolean({ description: "Known not to hold tight." })),
   access_min: Minutes,
+  confined: Type.Optional(Type.Boolean({ description: "In a pit or other confined space." })),
   hardToReach: Type.Optional(Type.String({ description: "Why it takes longer than the walk." })),
 };
 
@@ -69,7 +143,17 @@ const Link = oneKindOf(
   Type.Object({ kind: Type.Literal("valve"), ...ends, ...ValveState }, closed),
   Type.Object({ kind: Type.Literal("control-valve"), ...ends, ...ValveState }, closed),
   Type.Object({ kind: Type.Literal("check"), ...ends }, closed),
-  Type.Object({ kind: Type.Literal("pump"), ...ends, access_min: Minutes }, closed),
+  Type.Object({ kind: Type.Literal("trap"), ...ends }, closed),
+  Type.Object({ kind: Type.Literal("cable"), ...ends }, closed),
+  Type.Object(
+    {
+      kind: Type.Literal("pump"),
+      ...ends,
+      access_min: Minutes,
+      motor: Type.Optional(Type.String({ description: "The node where its electricity arrives." })),
+    },
+    closed,
+  ),
 );
 
 export const LineSchema = Type.Object(
@@ -80,6 +164,9 @@ export const LineSchema = Type.Object(
     name: Words,
     medium: Medium,
     rule: oneOf("single", "double-block-and-bleed"),
+    rating_bar: Type.Optional(
+      Type.Number({ exclusiveMinimum: 0, description: "Pressure rating of the piping, bar gauge." }),
+    ),
     demonstration: Type.Optional(Type.Boolean()),
     nodes: Type.Array(Node, { minItems: 2 }),
     links: Type.Array(Link, { minItems: 1 }),

@@ -1,5 +1,4 @@
 import type { Line } from "../formats";
-import { network } from "../line";
 import { type IsolationDemand, type IsolationPlan, planOn } from "./isolation-plan";
 
 /** Another way to isolate, and what it costs beside the plan. */
@@ -16,11 +15,11 @@ export interface Alternative {
  * service, where there is one. A plan that strands it all the same is no alternative.
  */
 export function alternatives(line: Line, demand: IsolationDemand, plan: IsolationPlan): Alternative[] {
-  const net = network(line);
   const opened = new Set(demand.open);
+  const assets = new Map(line.nodes.map((each) => [each.id, each.asset ?? ""]));
   return plan.lost.flatMap(({ node, name }) => {
-    if (opened.has(node) || opened.has(net.nodes[net.nodeIndex.get(node)!]!.asset ?? "")) return [];
-    const other = planOn(net, { ...demand, keep: [...(demand.keep ?? []), node] });
+    if (opened.has(node) || opened.has(assets.get(node) ?? "")) return [];
+    const other = planOn(line, { ...demand, keep: [...(demand.keep ?? []), node] });
     if (!other.ok || other.value.lost.some((each) => each.node === node)) return [];
     return [
       {

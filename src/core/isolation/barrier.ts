@@ -14,6 +14,8 @@ export function unfitness(
 ): Unfit | undefined {
   switch (link.kind) {
     case "pipe":
+    case "cable":
+    case "trap":
     case "pump":
       return "no-valve";
     case "check":

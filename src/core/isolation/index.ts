@@ -1,14 +1,20 @@
 export { type Alternative, alternatives } from "./alternatives";
 export { closingMinutes, type Unfit, unfitness } from "./barrier";
-export { outageMinutes } from "./cut";
+export type { Bleed, Closure } from "./closures";
+export { outageMinutes } from "./cut-problem";
 export {
-  type Closure,
   type IsolationDemand,
   type IsolationFailure,
   type IsolationPlan,
-  type LostConsumer,
   planIsolation,
   planOn,
 } from "./isolation-plan";
-export { isolationMessage } from "./messages";
+export type { LockedPiece } from "./locked-pieces";
+export type { LostConsumer } from "./lost";
+export { actWords, isolationMessage, lockedWords } from "./messages";
+export type { Act } from "./order";
+export type { Permit } from "./permits";
+export type { ProvePoint } from "./prove";
 export type { Section } from "./section";
+export type { StoredEnergy } from "./stored";
+export type { Turned } from "./three-way";

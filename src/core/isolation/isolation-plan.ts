@@ -1,250 +1,293 @@
-import type { Line, LineValve } from "../formats";
-import { checkLine, energies, fed, type Network, network, standsShut } from "../line";
+import type { Line, LineNode } from "../formats";
+import { checkLine, isThreeWay, type Network, network, originOf, type Positions, standing } from "../line";
 import { err, ok, type Problem, type Result } from "../result";
-import { closingMinutes, type Unfit, unfitness } from "./barrier";
-import { leastCut } from "./cut";
-import { unfitWords } from "./messages";
+import { type Unfit, unfitness } from "./barrier";
+import { between } from "./bleed";
+import { type Bleed, type Closure, closuresOf } from "./closures";
+import { type Cut, leastCut } from "./cut";
+import { outageMinutes } from "./cut-problem";
+import { type LockedPiece, lockedPieces } from "./locked-pieces";
+import { type LostConsumer, lostConsumers } from "./lost";
+import { openPath, type PathStep, stepAt } from "./open-path";
+import { type Act, restoringOrder, shuttingOrder } from "./order";
+import { type Permit, permitsFor } from "./permits";
+import { type ProvePoint, provePoints } from "./prove";
+import { unprotectedVessels } from "./relief";
 import { type Section, shutInSection } from "./section";
-import { type Walk, walkFrom, wayBack } from "./walk";
+import { type StoredEnergy, storedEnergies } from "./stored";
+import { type Turned, turnings } from "./three-way";
+import { walkFrom } from "./walk";
 
 export interface IsolationDemand {
-  /** Ids of nodes or links that will be open to a person. */
+  /** Ids of nodes or links that will be open to a person; what is of the same equipment comes with them. */
   readonly open: readonly string[];
   /** Valves found to pass today, beside those the line knows of. */
   readonly passing?: readonly string[];
   readonly avoid?: readonly string[];
   /** Consumers to keep in service. */
   readonly keep?: readonly string[];
-}
-
-export interface Closure {
-  readonly link: string;
-  readonly name: string;
-  readonly where?: string;
-  readonly minutes: number;
-  readonly lockable: boolean;
-  readonly turns?: number;
-  /** It stands shut on an ordinary day: check it, lock it, and leave it shut afterwards. */
-  readonly standsShut: boolean;
-  readonly why: string;
-}
-
-export interface LostConsumer {
-  readonly node: string;
-  readonly name: string;
-  readonly hydrant: boolean;
-  readonly protects: boolean;
+  /** Vessels that will be pumped out first: they are then part of what is shut in, and push nothing. */
+  readonly pumpedOut?: readonly string[];
 }
 
 export interface IsolationPlan {
   readonly closures: readonly Closure[];
+  /** Three-way valves to turn, with the position they stand in afterwards. */
+  readonly turned: readonly Turned[];
+  readonly bleeds: readonly Bleed[];
   readonly minutes: number;
   /** False when the search stopped at its bound: then a cheaper plan may exist, but this one is safe. */
   readonly exact: boolean;
-  /** Ids in the order to open again, with the reason. */
-  readonly reopen: readonly { readonly link: string; readonly why: string }[];
+  /** Everything that is done with the line to make it dead, and to bring it back, each in its order with the reason. */
+  readonly shutting: readonly Act[];
+  readonly restoring: readonly Act[];
   readonly section: Section;
   readonly lost: readonly LostConsumer[];
   readonly pumps: readonly { readonly link: string; readonly name: string }[];
-}
-
-export interface PathStep {
-  readonly id: string;
-  readonly name: string;
+  readonly pumpedOut: readonly { readonly node: string; readonly name: string }[];
+  readonly prove: readonly ProvePoint[];
+  readonly locked: readonly LockedPiece[];
+  readonly stored: readonly StoredEnergy[];
+  readonly permits: readonly Permit[];
 }
 
 export type IsolationFailure =
   | { readonly kind: "bad-line"; readonly problems: readonly Problem[] }
   | { readonly kind: "nothing-to-open" }
-  /** The line asks for more than this planner can give; a single barrier passed off as enough would be worse. */
-  | { readonly kind: "rule-not-planned"; readonly rule: string }
   | { readonly kind: "unknown-place"; readonly name: string }
   | {
       readonly kind: "no-isolation";
       readonly openPath: readonly PathStep[];
       readonly makeGood: readonly (PathStep & { readonly unfit: Unfit })[];
-    };
+      /** Only one barrier can be had where the rule asks for two. */
+      readonly second: boolean;
+      /** The vessel at the head of the path: pumped out, it pushes no more. */
+      readonly pumpOut?: PathStep;
+    }
+  | { readonly kind: "no-bleed"; readonly inner: readonly PathStep[]; readonly outer: readonly PathStep[] }
+  /** Every plan would leave a vessel without a relief valve. */
+  | { readonly kind: "unprotected"; readonly vessels: readonly PathStep[] };
 
 /** What to shut so that no energy of this line reaches what is opened; see `leastCut` for the optimum and tie-break. */
 export function planIsolation(line: Line, demand: IsolationDemand): Result<IsolationPlan, IsolationFailure> {
   const problems = checkLine(line);
-  if (problems.length > 0) return err({ kind: "bad-line", problems });
-  return planOn(network(line), demand);
+  return problems.length > 0 ? err({ kind: "bad-line", problems }) : planOn(line, demand);
 }
 
-/** The same on a line already laid out. */
-export function planOn(net: Network, demand: IsolationDemand): Result<IsolationPlan, IsolationFailure> {
+/**
+ * The same on a line that was checked already. Three-way valves are tried in every position; the cheapest plan counts
+ * that leaves every vessel a relief valve.
+ *
+ * @param laidOut the network of this very line, where the caller keeps one
+ */
+export function planOn(
+  line: Line,
+  demand: IsolationDemand,
+  laidOut: Network = network(line),
+): Result<IsolationPlan, IsolationFailure> {
   if (demand.open.length === 0) return err({ kind: "nothing-to-open" });
-  if (net.line.rule !== "single") return err({ kind: "rule-not-planned", rule: net.line.rule });
-  const zone = placesOf(net, demand.open);
-  if (!zone.ok) return zone;
-  const kept = placesOf(net, demand.keep ?? []);
-  if (!kept.ok) return kept;
-  const avoided = (demand.avoid ?? []).find((id) => !net.linkIndex.has(id));
-  const unknownPassing = (demand.passing ?? []).find((id) => !net.linkIndex.has(id));
-  if (avoided !== undefined || unknownPassing !== undefined)
-    return err({ kind: "unknown-place", name: (avoided ?? unknownPassing)! });
+  const unknown = unknownName(laidOut, demand);
+  if (unknown !== undefined) return err({ kind: "unknown-place", name: unknown });
+  const passing = new Set(demand.passing);
+  const pumped = pumpedOut(line, demand.pumpedOut ?? []);
+  const ways = turnings(pumped, demand);
+  let best: { plan: IsolationPlan; cost: number } | undefined;
+  let failure: IsolationFailure | undefined;
+  for (const positions of ways.choices) {
+    const stood = standing(pumped, positions, passing);
+    const net = stood === line ? laidOut : network(stood);
+    const tried = planStanding(net, line, positions, demand);
+    if (!tried.ok) {
+      // A vessel without its relief valve says more than a path that one position leaves open.
+      if (failure === undefined || tried.error.kind === "unprotected") failure = tried.error;
+    } else if (best === undefined || tried.value.cost < best.cost - 1e-9) best = tried.value;
+  }
+  if (best === undefined) return err(failure!);
+  return ok({ ...best.plan, exact: best.plan.exact && ways.whole });
+}
+
+function planStanding(
+  net: Network,
+  line: Line,
+  positions: Positions,
+  demand: IsolationDemand,
+): Result<{ plan: IsolationPlan; cost: number }, IsolationFailure> {
   const passing = new Set(demand.passing);
   const avoid = new Set(demand.avoid);
-  const cut = leastCut(net, { zone: zone.value, passing, avoid, keepLive: kept.value });
+  const double = net.line.rule === "double-block-and-bleed";
   const unfit = (index: number) => unfitness(net.links[index]!, passing, avoid);
-  if (cut.kind === "impossible")
-    return err({
-      kind: "no-isolation",
-      openPath: openPath(net, zone.value, (index) => unfit(index) !== undefined),
-      makeGood: cut.makeGood.flatMap((index) => {
-        const why = unfit(index);
-        return why === undefined ? [] : [{ ...named(net, index), unfit: why }];
-      }),
-    });
-  const closed = new Set(cut.links);
-  const supply = walkFrom(net, energies(net), (link) => !closed.has(link));
-  const open = zone.value.find((node) => supply.distance[node] !== -1);
-  if (open !== undefined)
-    throw new Error(
-      `closing ${cut.links.map((index) => net.links[index]!.id)} leaves ${net.nodes[open]!.id} live`,
-    );
-  return ok(describe(net, zone.value, closed, supply, unfit, cut.exact));
-}
-
-function placesOf(net: Network, ids: readonly string[]): Result<number[], IsolationFailure> {
-  const places: number[] = [];
-  for (const id of ids) {
-    const node = net.nodeIndex.get(id) ?? nodeOfAsset(net, id);
-    const link = net.linkIndex.get(id);
-    if (node !== undefined) places.push(node);
-    else if (link !== undefined) places.push(net.from[link]!, net.to[link]!);
-    else return err({ kind: "unknown-place", name: id });
+  let zone = placesOf(net, [...demand.open, ...(demand.pumpedOut ?? [])]);
+  let cut: Cut;
+  for (;;) {
+    const task = { zone, passing, avoid, keepLive: placesOf(net, demand.keep ?? []), double };
+    cut = leastCut(net, task);
+    if (cut.kind === "impossible") {
+      const second = double && leastCut(net, { ...task, double: false }).kind === "found";
+      const path = openPath(net, zone, (index) => unfit(index) !== undefined);
+      const head = path[0] === undefined ? undefined : net.nodes[net.nodeIndex.get(path[0].id)!];
+      return err({
+        kind: "no-isolation",
+        openPath: path,
+        second,
+        makeGood: cut.makeGood.flatMap((index) => {
+          const why = unfit(index);
+          return why === undefined ? [] : [{ ...stepAt(net, index), unfit: why }];
+        }),
+        ...(head?.kind === "vessel" && { pumpOut: path[0]! }),
+      });
+    }
+    if (cut.kind === "no-bleed")
+      return err({
+        kind: "no-bleed",
+        inner: cut.inner.map((link) => stepAt(net, link)),
+        outer: cut.outer.map((link) => stepAt(net, link)),
+      });
+    // A pump that can push into the open section is switched off and locked: its motor is opened with it.
+    const closed = new Set([...cut.inner, ...cut.outer]);
+    const wider = withMotors(net, zone, closed);
+    if (wider.length === zone.length) break;
+    zone = wider;
   }
-  return ok([...new Set(places)]);
-}
+  const closed = new Set([...cut.inner, ...cut.outer]);
+  const supply = walkFrom(net, net.energies, (link) => !closed.has(link));
+  const live = zone.find((node) => supply.distance[node] !== -1);
+  if (live !== undefined)
+    throw new Error(
+      `closing ${[...closed].map((index) => net.links[index]!.id)} leaves ${net.nodes[live]!.id} live`,
+    );
+  const bare = unprotectedVessels(net, line, closed, demand.pumpedOut ?? []);
+  if (bare.length > 0) return err({ kind: "unprotected", vessels: bare });
 
-function nodeOfAsset(net: Network, tag: string): number | undefined {
-  const found = net.nodes.findIndex((node) => node.asset === tag);
-  return found === -1 ? undefined : found;
-}
-
-const named = (net: Network, link: number): PathStep => {
-  const { id, name } = net.links[link]!;
-  return { id, name: name === undefined ? id : `${id} ${name}` };
-};
-
-function describe(
-  net: Network,
-  zone: readonly number[],
-  closed: ReadonlySet<number>,
-  supply: Walk,
-  unfit: (link: number) => Unfit | undefined,
-  exact: boolean,
-): IsolationPlan {
   const section = shutInSection(net, zone, closed);
-  const inside = new Set(section.nodes);
-  const holds = (link: number) => closed.has(link);
-  const walks = { supply, work: walkFrom(net, zone, (link) => !holds(link)), holds };
-  const order = [...closed].sort((a, b) => fromSupply(net, supply, a) - fromSupply(net, supply, b) || a - b);
-  const closures = order.map((index) => closureOf(net, index, inside, walks, unfit));
-  const reopen = [...order]
-    .sort(
-      (a, b) =>
-        insideHeight(net, a, inside) - insideHeight(net, b, inside) || order.indexOf(a) - order.indexOf(b),
-    )
-    .map((index, place) => ({
-      link: net.links[index]!.id,
-      why:
-        place === 0
-          ? "It lies lowest: the line fills from the foot and pushes the air ahead of it to the open vent. Crack it and wait."
-          : "The line is full and the pressures are level: no surge when this one opens.",
-    }));
-  return {
-    closures,
-    minutes: closures.reduce((sum, each) => sum + each.minutes, 0),
-    exact,
-    reopen,
+  const pieces = double ? between(net, cut.sides) : [];
+  const { closures, bleeds } = closuresOf(net, {
+    zone,
+    inner: cut.inner,
+    outer: cut.outer,
+    pieces,
     section,
-    lost: lostConsumers(net, closed),
-    pumps: net.links.flatMap((link) =>
-      link.kind === "pump" && (inside.has(link.from) || inside.has(link.to))
-        ? [{ link: link.id, name: link.name ?? link.id }]
-        : [],
-    ),
+    unfit,
+  });
+  const turned = turnedIn(line, positions);
+  const lost = lostConsumers(net, line, closed);
+  const pumps = pumpsAt(net, section);
+  const minutes =
+    closures.reduce((sum, each) => sum + each.minutes, 0) +
+    turned.reduce((sum, each) => sum + each.minutes, 0);
+  const pumped = (demand.pumpedOut ?? []).map((id) => ({ node: id, name: nameOf(line, id) }));
+  const made = { net, closures, turned, bleeds, section, pumps, pumpedOut: pumped };
+  const plan: IsolationPlan = {
+    closures,
+    turned,
+    bleeds,
+    minutes,
+    exact: cut.exact,
+    shutting: shuttingOrder(made),
+    restoring: restoringOrder(made),
+    section,
+    lost,
+    pumps,
+    pumpedOut: pumped,
+    prove: provePoints(net, zone, section),
+    locked: lockedPieces(net, closed, section, bleeds),
+    stored: storedEnergies(net, zone, section),
+    permits: permitsFor(net, zone, closures, section),
   };
+  const outages = lost.reduce(
+    (sum, each) => sum + outageMinutes(net.nodes[net.nodeIndex.get(each.node)!]!),
+    0,
+  );
+  return ok({ plan, cost: minutes + outages });
 }
 
-/** Links from the nearest energy to the live end of a closure; a dead end on both sides comes last. */
-const fromSupply = (net: Network, { distance }: Walk, link: number) =>
-  Math.max(distance[net.from[link]!]!, distance[net.to[link]!]!);
+/** Motors of pumps that stand in what is shut in join what is opened. */
+function withMotors(net: Network, zone: readonly number[], closed: ReadonlySet<number>): number[] {
+  const inside = walkFrom(net, zone, (link) => !closed.has(link)).distance;
+  const motors = net.links.flatMap((link, index) => {
+    if (link.kind !== "pump" || link.motor === undefined) return [];
+    const stands = inside[net.from[index]!] !== -1 || inside[net.to[index]!] !== -1;
+    return stands ? [net.nodeIndex.get(link.motor)!] : [];
+  });
+  return [...new Set([...zone, ...motors])];
+}
 
-const insideHeight = (net: Network, link: number, inside: ReadonlySet<string>) => {
-  const { from, to } = net.links[link]!;
-  return net.nodes[net.nodeIndex.get(inside.has(from) ? from : to)!]!.elevation_m;
+const pumpsAt = (net: Network, section: Section) => {
+  const inside = new Set(section.nodes);
+  return net.links.flatMap((link) =>
+    link.kind === "pump" && (inside.has(link.from) || inside.has(link.to))
+      ? [{ link: link.id, name: link.name ?? link.id }]
+      : [],
+  );
 };
 
-/** One closure with its reason: what it cuts the work off from, and which nearer valve could not be used. */
-function closureOf(
-  net: Network,
-  index: number,
-  inside: ReadonlySet<string>,
-  { supply, work, holds }: { supply: Walk; work: Walk; holds: (link: number) => boolean },
-  unfit: (link: number) => Unfit | undefined,
-): Closure {
-  const link = net.links[index] as LineValve;
-  const [inner, outer] = (inside.has(link.from) ? [link.from, link.to] : [link.to, link.from]).map(
-    (id) => net.nodeIndex.get(id)!,
-  ) as [number, number];
-  const feeder = net.nodes[supply.origin[outer]!];
-  const skipped = wayBack(net, work, inner, (each) => !holds(each)).flatMap(({ link: passed }) => {
-    const why = unfit(passed);
-    return why === "seized" || why === "passes" || why === "avoided"
-      ? [`${net.links[passed]!.id}, which ${unfitWords(why)}`]
-      : [];
-  });
-  return {
-    link: link.id,
-    name: link.name ?? link.id,
-    ...(link.where !== undefined && { where: link.where }),
-    minutes: closingMinutes(link),
-    lockable: link.lockable,
-    ...(link.turns !== undefined && { turns: link.turns }),
-    standsShut: standsShut(link),
-    why: [
-      feeder === undefined
-        ? "Keeps pressure from coming back along this pipe"
-        : `Cuts the work off from ${feeder.name ?? feeder.id}`,
-      skipped.length > 0 ? `; taken instead of ${skipped.join(" and ")}` : "",
-      link.hardToReach ? `; ${link.hardToReach}` : "",
-      link.lockable ? "" : "; it has no lock point: chain it, tag it and tell the crew",
-      ".",
-    ].join(""),
+/** Nodes of the named places: a link stands for both its ends, a three-way valve for all its ports. */
+function placesOf(net: Network, ids: readonly string[]): number[] {
+  const places = new Set<number>();
+  const add = (index: number) => {
+    if (places.has(index)) return;
+    places.add(index);
+    for (const id of net.nodes[index]!.with ?? []) for (const each of nodesNamed(net, id)) add(each);
   };
+  for (const id of ids) {
+    const link = net.linkIndex.get(id);
+    for (const node of nodesNamed(net, id)) add(node);
+    if (link !== undefined) {
+      add(net.from[link]!);
+      add(net.to[link]!);
+      const pump = net.links[link]!;
+      if (pump.kind === "pump" && pump.motor !== undefined) add(net.nodeIndex.get(pump.motor)!);
+    }
+  }
+  return [...places];
 }
 
-function lostConsumers(net: Network, closed: ReadonlySet<number>): LostConsumer[] {
-  const before = fed(net, new Set());
-  const after = fed(net, new Set([...closed].map((index) => net.links[index]!.id)));
-  return net.nodes.flatMap((node, index) =>
-    node.kind === "consumer" && before[index] && !after[index]
-      ? [
-          {
-            node: node.id,
-            name: node.name ?? node.id,
-            hydrant: node.hydrant === true,
-            protects: node.protects === true,
-          },
-        ]
-      : [],
+function nodesNamed(net: Network, id: string): number[] {
+  const index = net.nodeIndex.get(id) ?? net.assetIndex.get(id);
+  if (index === undefined) return [];
+  if (!isThreeWay(net.nodes[index]!)) return [index];
+  return net.nodes.flatMap((node, each) =>
+    originOf(node.id) === originOf(net.nodes[index]!.id) ? [each] : [],
   );
 }
 
-/** A path over links that cannot be shut, from an energy to the zone: the reason there is no plan. */
-function openPath(net: Network, zone: readonly number[], unshuttable: (link: number) => boolean): PathStep[] {
-  const walk = walkFrom(net, zone, unshuttable);
-  const start = energies(net).find((node) => walk.distance[node] !== -1);
-  if (start === undefined) return [];
-  const name = (node: number) => ({
-    id: net.nodes[node]!.id,
-    name: net.nodes[node]!.name ?? net.nodes[node]!.id,
-  });
-  const way = wayBack(net, walk, start, unshuttable);
-  const valves = way.flatMap(({ link }) => (net.links[link]!.kind === "pipe" ? [] : [named(net, link)]));
-  return [name(start), ...valves, name(way.at(-1)?.node ?? start)];
+function unknownName(net: Network, demand: IsolationDemand): string | undefined {
+  const asked = [demand.open, demand.keep, demand.avoid, demand.passing, demand.pumpedOut].flatMap(
+    (names) => names ?? [],
+  );
+  return asked.find(
+    (name) => !net.nodeIndex.has(name) && !net.assetIndex.has(name) && !net.linkIndex.has(name),
+  );
 }
+
+/** A vessel that is pumped out holds what it holds, but pushes nothing. */
+function pumpedOut(line: Line, ids: readonly string[]): Line {
+  if (ids.length === 0) return line;
+  const out = new Set(ids);
+  const empty = (node: LineNode): LineNode =>
+    out.has(node.id)
+      ? { ...node, kind: node.kind === "vessel" ? "junction" : node.kind, feedsBack: false }
+      : node;
+  return { ...line, nodes: line.nodes.map(empty) };
+}
+
+function turnedIn(line: Line, positions: Positions): Turned[] {
+  return line.nodes.flatMap((node) => {
+    const to = positions.get(node.id);
+    if (!isThreeWay(node) || to === undefined || to === node.threeWay.normally) return [];
+    const named = (id: string) => node.threeWay.positions.find((each) => each.id === id)!;
+    return [
+      {
+        node: node.id,
+        name: node.name ?? node.id,
+        ...(node.threeWay.where !== undefined && { where: node.threeWay.where }),
+        from: named(node.threeWay.normally),
+        to: named(to),
+        minutes: node.threeWay.access_min,
+        lockable: node.threeWay.lockable,
+        why: `In this position it shuts off what is opened and leaves the other way open.`,
+      },
+    ];
+  });
+}
+
+const nameOf = (line: Line, id: string) => line.nodes.find((node) => node.id === id)?.name ?? id;

@@ -1,43 +1,19 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Line } from "../formats";
-import { closingMinutes, isolationMessage, outageMinutes, planIsolation, unfitness } from ".";
-
-const node = (id: string, kind: Line["nodes"][number]["kind"] = "junction", more = {}) => ({
-  id,
-  kind,
-  elevation_m: 0,
-  ...more,
-});
-const pipe = (id: string, from: string, to: string) => ({
-  kind: "pipe" as const,
-  id,
-  from,
-  to,
-  dn_mm: 100,
-  length_m: 10,
-});
-const valve = (id: string, from: string, to: string, more = {}) => ({
-  kind: "valve" as const,
-  id,
-  from,
-  to,
-  normally: "open" as const,
-  operable: true,
-  lockable: true,
-  access_min: 4,
-  ...more,
-});
-const lineOf = (nodes: Line["nodes"], links: Line["links"]): Line => ({
-  format: "loftbell.line",
-  version: 1,
-  id: "trial",
-  name: "Trial",
-  medium: "water",
-  rule: "single",
-  nodes,
-  links,
-});
+import { planIsolation } from ".";
+import {
+  cheapestByTryingAll,
+  closuresOf,
+  costOf,
+  lineOf,
+  live,
+  node,
+  pipe,
+  planned,
+  randomLine,
+  valve,
+} from "./isolation.fixtures";
 
 /** Source — A — B — hydrant, with a valve on each step. */
 const chain = (a = {}, b = {}) =>
@@ -51,11 +27,6 @@ const chain = (a = {}, b = {}) =>
     ],
     [valve("A", "S", "J1", a), valve("B", "J1", "J2", b), pipe("p", "J2", "H"), pipe("d", "J2", "D")],
   );
-
-const closuresOf = (line: Line, open: string[], more = {}) => {
-  const plan = planIsolation(line, { open, ...more });
-  return plan.ok ? plan.value.closures.map((each) => each.link) : isolationMessage(plan.error);
-};
 
 describe("what to shut", () => {
   it("takes the valve nearest the work when two are equally quick", () => {
@@ -126,6 +97,25 @@ describe("what to shut", () => {
     expect(closuresOf(nearly, ["H"])).toEqual(["B"]);
   });
 
+  it("of two equally dear sets takes the one that leaves more service", () => {
+    // A (3 min) alone costs the shed's outage of 2 more; B and C (1 and 4 min) cost as much and leave it fed.
+    const line = lineOf(
+      [node("S", "source"), node("J"), node("K"), node("H", "consumer"), node("F", "consumer")],
+      [
+        valve("A", "S", "J", { access_min: 3 }),
+        pipe("f", "J", "F"),
+        valve("B", "J", "K", { access_min: 1 }),
+        valve("C", "J", "K", { access_min: 4 }),
+        pipe("h", "K", "H"),
+      ],
+    );
+    expect(
+      planned(line, ["H"])
+        .closures.map((each) => each.link)
+        .sort(),
+    ).toEqual(["B", "C"]);
+  });
+
   it("finds volume, lowest drain and who loses service", () => {
     const plan = planIsolation(chain(), { open: ["H"] });
     if (!plan.ok) throw new Error("no plan");
@@ -145,12 +135,6 @@ describe("what to shut", () => {
     expect(closuresOf(chain(), open as string[])).toContain(message);
   });
 
-  it("does not pass one barrier off as two where the line asks for double block and bleed", () => {
-    expect(closuresOf({ ...chain(), rule: "double-block-and-bleed" }, ["H"])).toContain(
-      "asks for double block and bleed",
-    );
-  });
-
   it("refuses a line that hangs together wrongly, with the path", () => {
     const plan = planIsolation(lineOf([node("S", "source"), node("S", "junction")], [pipe("p", "S", "X")]), {
       open: ["S"],
@@ -162,98 +146,10 @@ describe("what to shut", () => {
   });
 });
 
-/** Small random networks: up to 7 nodes, up to 10 links, every kind of flaw. */
-const randomLine = fc
-  .record({
-    size: fc.integer({ min: 3, max: 7 }),
-    uses: fc.array(fc.constantFrom("plain", "plain", "tap", "hydrant", "zone"), {
-      minLength: 7,
-      maxLength: 7,
-    }),
-    links: fc.array(
-      fc.record({
-        a: fc.nat(6),
-        b: fc.nat(6),
-        kind: fc.constantFrom("pipe", "valve", "valve", "valve", "check"),
-        operable: fc.boolean(),
-        passes: fc.boolean(),
-        lockable: fc.boolean(),
-        access: fc.integer({ min: 1, max: 6 }),
-      }),
-      { minLength: 2, maxLength: 10 },
-    ),
-  })
-  .map(({ size, uses, links }) => {
-    const nodes = Array.from({ length: size }, (_, i) =>
-      node(`n${i}`, i === 0 ? "source" : uses[i] === "plain" ? "junction" : "consumer", {
-        hydrant: uses[i] === "hydrant",
-        protects: uses[i] === "zone",
-      }),
-    );
-    const made = links.flatMap((link, i): Line["links"] => {
-      const [from, to] = [`n${link.a % size}`, `n${link.b % size}`];
-      if (from === to) return [];
-      if (link.kind === "pipe") return [pipe(`l${i}`, from, to)];
-      if (link.kind === "check") return [{ kind: "check" as const, id: `l${i}`, from, to }];
-      const flaws = {
-        operable: link.operable || !link.passes,
-        passes: link.passes && link.operable,
-        lockable: link.lockable,
-        access_min: link.access,
-      };
-      return [valve(`l${i}`, from, to, flaws)];
-    });
-    const ends = new Set(made.flatMap((link) => [link.from, link.to]));
-    const spare = nodes
-      .filter((each) => !ends.has(each.id))
-      .map((each, i) => pipe(`x${i}`, each.id, each.id === "n1" ? "n2" : "n1"));
-    return lineOf(nodes, [...made, ...spare]);
-  });
-
-/** Plain search: what is reached from the source when these links hold. */
-function live(line: Line, closed: ReadonlySet<string>): ReadonlySet<string> {
-  const reached = new Set(["n0"]);
-  for (let grew = true; grew; ) {
-    grew = false;
-    for (const link of line.links)
-      if (!closed.has(link.id) && reached.has(link.from) !== reached.has(link.to)) {
-        reached.add(link.from).add(link.to);
-        grew = true;
-      }
-  }
-  return reached;
-}
-
-const none = new Set<string>();
-
-/** Minutes to shut this set, and of the outages it makes (the opened place itself is out whatever is shut). */
-function costOf(line: Line, closed: ReadonlySet<string>, target: string): number {
-  const [before, after] = [live(line, none), live(line, closed)];
-  const closing = line.links.reduce(
-    (sum, link) => (link.kind === "valve" && closed.has(link.id) ? sum + closingMinutes(link) : sum),
-    0,
-  );
-  const lost = line.nodes.filter((each) => each.id !== target && before.has(each.id) && !after.has(each.id));
-  return lost.reduce((sum, each) => sum + outageMinutes(each), closing);
-}
-
-/** The cheapest set by trying every set of fit valves. */
-function cheapestByTryingAll(line: Line, target: string): number {
-  const fit = line.links
-    .filter((link) => link.kind === "valve" && unfitness(link, none, none) === undefined)
-    .map((link) => link.id);
-  let best = Number.POSITIVE_INFINITY;
-  for (let mask = 0; mask < 1 << fit.length; mask++) {
-    const closed = new Set(fit.filter((_, i) => mask & (1 << i)));
-    if (!live(line, closed).has(target)) best = Math.min(best, costOf(line, closed, target));
-  }
-  return best;
-}
-
 describe("on random networks", () => {
   it("always separates, closes nothing needless, and costs as little as the best of all sets", () => {
     fc.assert(
-      fc.property(randomLine, (line) => {
+      fc.property(randomLine(9, 12), (line) => {
         const plan = planIsolation(line, { open: ["n1"] });
         const best = cheapestByTryingAll(line, "n1");
         if (!plan.ok) {
@@ -268,13 +164,13 @@ describe("on random networks", () => {
         expect(costOf(line, closed, "n1")).toBeCloseTo(best, 6);
         expect(plan.value.exact).toBe(true);
       }),
-      { numRuns: 2000 },
+      { numRuns: 600 },
     );
   });
 
   it("does not depend on the order in which the line is listed", () => {
     fc.assert(
-      fc.property(randomLine, (line) => {
+      fc.property(randomLine(7, 10), (line) => {
         const turned = { ...line, nodes: [...line.nodes].reverse(), links: [...line.links].reverse() };
         const ids = (each: Line) => {
           const plan = planIsolation(each, { open: ["n1"] });

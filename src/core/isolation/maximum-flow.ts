@@ -1,6 +1,6 @@
 /**
- * Maximum flow between two nodes of an undirected network (Dinic 1970): level graph by breadth-first search,
- * then blocking flow by depth-first search without recursion. Capacities are whole numbers; `UNLIMITED` never fills.
+ * Maximum flow between two nodes of a network (Dinic 1970): level graph by breadth-first search, then blocking flow by
+ * depth-first search without recursion. Capacities are whole numbers; `UNLIMITED` never fills.
  */
 export const UNLIMITED = 1_000_000_000;
 
@@ -12,8 +12,8 @@ export interface Flow {
 }
 
 /**
- * Lays an undirected network out once, to be solved for several capacities: edge e joins tail[e] and head[e] and
- * carries up to capacity[e] either way.
+ * Lays a network out once, to be solved for several capacities: edge e joins tail[e] and head[e] and carries up to
+ * capacity[e] forward and back[e] backward.
  */
 export function flowSolver(nodeCount: number, tail: Int32Array, head: Int32Array) {
   const edges = tail.length;
@@ -23,7 +23,7 @@ export function flowSolver(nodeCount: number, tail: Int32Array, head: Int32Array
     start[head[e]! + 1]! += 1;
   }
   for (let v = 0; v < nodeCount; v++) start[v + 1]! += start[v]!;
-  // Arc 2e runs tail→head, arc 2e+1 head→tail; an undirected edge gives both its full capacity.
+  // Arc 2e runs tail→head, arc 2e+1 head→tail.
   const fill = start.slice();
   const arcs = new Int32Array(2 * edges);
   const target = new Int32Array(2 * edges);
@@ -58,10 +58,10 @@ export function flowSolver(nodeCount: number, tail: Int32Array, head: Int32Array
     return level[sink] !== -1;
   };
 
-  return function solve(capacity: Int32Array, source: number, sink: number): Flow {
+  return function solve(capacity: Int32Array, back: Int32Array, source: number, sink: number): Flow {
     for (let e = 0; e < edges; e++) {
       left[2 * e] = capacity[e]!;
-      left[2 * e + 1] = capacity[e]!;
+      left[2 * e + 1] = back[e]!;
     }
     let value = 0;
     while (value < UNLIMITED && findLevels(source, sink)) {

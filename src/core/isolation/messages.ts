@@ -1,6 +1,11 @@
+import { MEDIA_RULES } from "../line";
+import { formatQuantity, type UnitSystem } from "../quantity";
 import { unreachable } from "../result";
 import type { Unfit } from "./barrier";
 import type { IsolationFailure } from "./isolation-plan";
+import type { LockedPiece } from "./locked-pieces";
+import type { PathStep } from "./open-path";
+import type { Act } from "./order";
 
 const UNFIT_WORDS: Record<Unfit, string> = {
   "no-valve": "has no valve",
@@ -12,6 +17,8 @@ const UNFIT_WORDS: Record<Unfit, string> = {
 };
 export const unfitWords = (unfit: Unfit): string => UNFIT_WORDS[unfit];
 
+const names = (steps: readonly PathStep[]) => steps.map((step) => step.name).join(" and ");
+
 /** Why there is no safe isolation, and what would make one. */
 export function isolationMessage(failure: IsolationFailure): string {
   switch (failure.kind) {
@@ -21,17 +28,60 @@ export function isolationMessage(failure: IsolationFailure): string {
       return `This line has no place or valve "${failure.name}". Check the tag on the drawing.`;
     case "nothing-to-open":
       return "Name at least one place that will be open.";
-    case "rule-not-planned":
-      return `This line asks for ${failure.rule.replaceAll("-", " ")}, which is not planned here yet. Isolate it by the site's own procedure; nothing is opened on the word of this plan.`;
     case "no-isolation": {
       const path = failure.openPath.map((step) => step.name).join(" → ");
       const fix =
         failure.makeGood.length > 0
           ? `It becomes possible when ${failure.makeGood.map((each) => `${each.name} (it ${unfitWords(each.unfit)})`).join(" and ")} can be shut and holds.`
-          : "Shut down and drain its source, lock that, and prove zero there first.";
-      return `Nothing can be shut along ${path}. ${fix}`;
+          : failure.pumpOut !== undefined
+            ? `It becomes possible when ${failure.pumpOut.name} is pumped out first.`
+            : failure.second
+              ? "Have a second valve put in, or shut down and drain its source, lock that, and prove zero there first."
+              : "Shut down and drain its source, lock that, and prove zero there first.";
+      return failure.second
+        ? `This line asks for two barriers with a bleed between, and only one can be had. ${fix}`
+        : `Nothing can be shut along ${path}. ${fix}`;
     }
+    case "no-bleed":
+      return `Two barriers can be had, but nothing bleeds what is between ${names(failure.outer)} and ${names(failure.inner)}. Have a bleed cock put in there; until then nothing is opened on this plan.`;
+    case "unprotected":
+      return `This would leave ${names(failure.vessels)} without a relief valve. Pump ${failure.vessels.length === 1 ? "it" : "them"} out first, or put a second relief valve in service.`;
     default:
       return unreachable(failure);
   }
+}
+
+const ACT_WORDS: Record<Act["kind"], string> = {
+  "stop-pump": "Stop and lock",
+  "switch-off": "Switch off and lock",
+  shut: "Shut and lock",
+  turn: "Turn",
+  "pump-out": "Pump out",
+  "open-bleed": "Open the bleed",
+  "shut-bleed": "Shut the bleed",
+  "shut-drain": "Shut the drain",
+  "turn-back": "Turn back",
+  open: "Open",
+  "leave-shut": "Take the lock off and leave shut",
+  "switch-on": "Switch on",
+  "start-pump": "Start",
+};
+
+/** "Shut and lock V-12 Chandler street". */
+export const actWords = ({ kind, id, name }: Act): string =>
+  `${ACT_WORDS[kind]} ${name === id || kind.startsWith("turn") || kind === "pump-out" ? name : `${id} ${name}`}`;
+
+/** What a piece of locked liquid can do, and what to do about it. */
+export function lockedWords(piece: LockedPiece, system: UnitSystem): string {
+  const { name } = MEDIA_RULES[piece.medium];
+  const volume = formatQuantity(piece.volume_L / 1000, "volume", system);
+  const rise = formatQuantity(piece.barPerKelvin * 1e5, "pressure difference", system);
+  const limit =
+    piece.kelvinToRating === undefined
+      ? ""
+      : ` ${Math.max(1, Math.floor(piece.kelvinToRating))} K reach its rating.`;
+  const act = piece.untilDrained
+    ? "Drain it as soon as the last valve is shut."
+    : "Leave it a way to give: do not shut both ends of it, or let liquid out first.";
+  return `${volume} of liquid ${name} stands locked in: about ${rise} more for each K of warming.${limit} ${act}`;
 }

@@ -46,7 +46,8 @@ describe("North quay", () => {
   });
 
   it("opens lowest first, so that the air goes up and out", () => {
-    const heights = plan("NQ-H07").reopen.map(({ link }) => {
+    const heights = plan("NQ-H07").restoring.flatMap(({ kind, id: link }) => {
+      if (kind !== "open") return [];
       const found = quay.links.find((each) => each.id === link)!;
       const inside = new Set(plan("NQ-H07").section.nodes);
       return quay.nodes.find((node) => node.id === (inside.has(found.from) ? found.from : found.to))!

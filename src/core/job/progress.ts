@@ -1,4 +1,5 @@
 import type { JobEvent, JobInputs } from "../formats";
+import { standing } from "./standing";
 
 export interface Done {
   readonly event: string;
@@ -14,6 +15,7 @@ export interface TakenReading {
   readonly dimension: string;
   readonly si: number;
   readonly typed: string;
+  readonly kelvin?: number;
   readonly at: number;
   readonly by: string;
 }
@@ -106,11 +108,22 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         overridden.set(event.step, { event: id, at, by, reason: event.reason });
         break;
       case "reading-taken": {
-        const { step, what, dimension, si, typed } = event;
-        const reading = { event: id, step, what, dimension, si, typed, at, by };
+        const { step, what, dimension, si, typed, kelvin } = event;
+        const reading = {
+          event: id,
+          step,
+          what,
+          dimension,
+          si,
+          typed,
+          at,
+          by,
+          ...(kelvin !== undefined && { kelvin }),
+        };
         readings.push(reading);
         if (!step.startsWith("prove:")) break;
-        if (si > zero) startProofAnew();
+        // Cooling hides what is let in: a reading of zero is none when the colder section should show less.
+        if (si > zero || (standing(readings, zero)?.corrected ?? 0) > zero) startProofAnew();
         else proof.set(step, reading);
         break;
       }

@@ -81,7 +81,12 @@ export type StepKind =
     }
   | { readonly kind: "write-down"; readonly ask: string }
   | { readonly kind: "blocked"; readonly reason: string }
-  | { readonly kind: "gauge"; readonly zero_bar: number; readonly again: boolean }
+  | {
+      readonly kind: "gauge";
+      readonly zero_bar: number;
+      readonly again: boolean;
+      readonly temperature: boolean;
+    }
   | { readonly kind: "wait"; readonly lookAt: string }
   | { readonly kind: "capture"; readonly ask: string; readonly choices: readonly string[] }
   | { readonly kind: "strip" }

@@ -1,5 +1,6 @@
 import type { Line } from "../formats";
 import type { Problem } from "../result";
+import { mediumOf } from "./media";
 
 /** What a schema cannot see: doubled names, links to nowhere, a line without an energy, a check valve run in a ring. */
 export function checkLine(line: Line): Problem[] {
@@ -47,5 +48,106 @@ export function checkLine(line: Line): Problem[] {
       path: "/nodes",
       message: "Nothing feeds this line: every place would look safe. Add its source, boundary or vessel.",
     });
-  return problems;
+  return [...problems, ...checkMedia(line), ...checkEquipment(line), ...checkThreeWays(line)];
+}
+
+/** A link carries one medium from end to end; only a steam trap changes it. */
+function checkMedia(line: Line): Problem[] {
+  const media = new Map(line.nodes.map((node) => [node.id, mediumOf(line, node)]));
+  return line.links.flatMap((link, index) => {
+    if (link.kind === "trap") return [];
+    const own = mediumOf(line, link);
+    return (["from", "to"] as const).flatMap((end) => {
+      const other = media.get(link[end]);
+      return other === undefined || other === own
+        ? []
+        : [
+            {
+              path: `/links/${index}/${end}`,
+              message: `"${link.id}" carries ${own}, but "${link[end]}" holds ${other}. Set the medium of one of them, or join them as one piece of equipment (with).`,
+            },
+          ];
+    });
+  });
+}
+
+/** Names that point at other nodes of the same equipment. */
+function checkEquipment(line: Line): Problem[] {
+  const nodes = new Map(line.nodes.map((node) => [node.id, node]));
+  const missing = (path: string, id: string): Problem => ({
+    path,
+    message: `There is no node "${id}". Add it or correct the name.`,
+  });
+  return [
+    ...line.nodes.flatMap((node, index) =>
+      (node.with ?? []).flatMap((id, place) =>
+        nodes.has(id) ? [] : [missing(`/nodes/${index}/with/${place}`, id)],
+      ),
+    ),
+    ...line.links.flatMap((link, index) => {
+      if (link.kind !== "pump" || link.motor === undefined) return [];
+      const motor = nodes.get(link.motor);
+      if (motor === undefined) return [missing(`/links/${index}/motor`, link.motor)];
+      return mediumOf(line, motor) === "electricity"
+        ? []
+        : [
+            {
+              path: `/links/${index}/motor`,
+              message: `"${link.motor}" holds ${mediumOf(line, motor)}. A motor's node has the medium electricity.`,
+            },
+          ];
+    }),
+  ];
+}
+
+/** A three-way valve names only links that hang on it, each in one group of a position, and a position it can stand in. */
+function checkThreeWays(line: Line): Problem[] {
+  return line.nodes.flatMap((node, index): Problem[] => {
+    const at = `/nodes/${index}`;
+    if ((node.kind === "three-way") !== (node.threeWay !== undefined))
+      return [
+        {
+          path: `${at}/threeWay`,
+          message:
+            node.kind === "three-way"
+              ? `"${node.id}" is a three-way valve: say which links each position joins.`
+              : `"${node.id}" has positions but is a ${node.kind}. Make its kind three-way or remove them.`,
+        },
+      ];
+    if (node.threeWay === undefined) return [];
+    const own = new Set(
+      line.links.flatMap((link) => (link.from === node.id || link.to === node.id ? [link.id] : [])),
+    );
+    const { positions, normally } = node.threeWay;
+    return [
+      ...(positions.some((each) => each.id === normally)
+        ? []
+        : [
+            {
+              path: `${at}/threeWay/normally`,
+              message: `"${normally}" is none of its positions: ${positions.map((each) => each.id).join(", ")}.`,
+            },
+          ]),
+      ...positions.flatMap((position, place) => {
+        const named = position.joins.flat();
+        return named.flatMap((link, nth) =>
+          !own.has(link)
+            ? [
+                {
+                  path: `${at}/threeWay/positions/${place}/joins`,
+                  message: `"${link}" does not hang on "${node.id}". Name one of: ${[...own].join(", ")}.`,
+                },
+              ]
+            : named.indexOf(link) !== nth
+              ? [
+                  {
+                    path: `${at}/threeWay/positions/${place}/joins`,
+                    message: `"${link}" stands twice in position "${position.name}".`,
+                  },
+                ]
+              : [],
+        );
+      }),
+    ];
+  });
 }

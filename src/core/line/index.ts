@@ -1,2 +1,12 @@
 export { checkLine } from "./check-line";
-export { energies, fed, isEnergy, type Network, network, otherEnd, reachable, standsShut } from "./network";
+export { MEDIA_RULES, type MediumRule, mediumOf, underLineRule } from "./media";
+export { fed, isEnergy, type Network, network, otherEnd, reachable, standsShut } from "./network";
+export {
+  isThreeWay,
+  originOf,
+  type Positions,
+  positionOf,
+  standing,
+  type ThreeWayNode,
+  threeWays,
+} from "./standing";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Line } from "../formats";
 import { demoDocument } from "../job/job.fixtures";
-import { checkLine, energies, fed, isEnergy, network, otherEnd, reachable, standsShut } from ".";
+import { checkLine, fed, isEnergy, network, otherEnd, reachable, standsShut } from ".";
 
 const quay = demoDocument<Line>("lines/north-quay.json");
 const change = (edit: (line: Line) => void): Line => {
@@ -28,7 +28,7 @@ describe("laying out a line", () => {
   });
 
   it("knows what can push its medium in", () => {
-    expect(energies(net).map((index) => net.nodes[index]!.id)).toEqual(["SK", "CH"]);
+    expect(net.energies.map((index) => net.nodes[index]!.id)).toEqual(["SK", "CH"]);
     expect(isEnergy({ id: "x", kind: "consumer", elevation_m: 0, feedsBack: true })).toBe(true);
     expect(isEnergy({ id: "x", kind: "consumer", elevation_m: 0 })).toBe(false);
   });

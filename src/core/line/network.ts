@@ -14,6 +14,9 @@ export interface Network {
   readonly to: Int32Array;
   readonly start: Int32Array;
   readonly incident: Int32Array;
+  /** Nodes by the tag of the valve that stands there. */
+  readonly assetIndex: ReadonlyMap<string, number>;
+  readonly energies: readonly number[];
 }
 
 /** @param line a line that `checkLine` found nothing wrong with */
@@ -35,7 +38,11 @@ export function network(line: Line): Network {
     incident[fill[from[link]!]!++] = link;
     incident[fill[to[link]!]!++] = link;
   }
-  return { line, nodes, links, nodeIndex, linkIndex, from, to, start, incident };
+  const assetIndex = new Map(
+    nodes.flatMap((node, index) => (node.asset === undefined ? [] : [[node.asset, index] as const])),
+  );
+  const hot = nodes.flatMap((node, index) => (isEnergy(node) ? [index] : []));
+  return { line, nodes, links, nodeIndex, linkIndex, from, to, start, incident, assetIndex, energies: hot };
 }
 
 export const otherEnd = (net: Network, link: number, node: number): number =>
@@ -77,16 +84,13 @@ export function reachable(
   return reached;
 }
 
-export const energies = (net: Network): number[] =>
-  net.nodes.flatMap((node, index) => (isEnergy(node) ? [index] : []));
-
 /**
  * Which nodes are fed, with `shut` closed and every other valve as it stands on an ordinary day.
  * Check valves let through from `from` to `to` only.
  */
 export function fed(net: Network, shut: ReadonlySet<string>): Uint8Array {
   const reached = new Uint8Array(net.nodes.length);
-  const queue = energies(net).filter((node) => net.nodes[node]!.kind !== "consumer");
+  const queue = net.energies.filter((node) => net.nodes[node]!.kind !== "consumer");
   for (const node of queue) reached[node] = 1;
   for (let head = 0; head < queue.length; head++) {
     const node = queue[head]!;

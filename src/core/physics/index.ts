@@ -1,1 +1,4 @@
 export * from "./drain";
+export * from "./liquids";
+export * from "./locked-liquid";
+export * from "./standing-test";

@@ -100,7 +100,19 @@ const strippedSoFar = (progress: Progress) =>
 function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
   const { line, valve } = inputs;
   if (line === undefined) return undefined;
-  return planIsolation(line, { open: [valve.node ?? valve.tag], passing: progress.passing });
+  const demand = { open: [valve.node ?? valve.tag], passing: progress.passing };
+  const plain = planIsolation(line, demand);
+  if (plain.ok) return plain;
+  // A relief valve that is the only one of its vessel comes off when the vessel is empty, and not before.
+  const first = vesselsToPumpOut(plain.error);
+  if (first.length === 0) return plain;
+  const pumped = planIsolation(line, { ...demand, pumpedOut: first });
+  return pumped.ok ? pumped : plain;
+}
+
+function vesselsToPumpOut(failure: IsolationFailure): string[] {
+  if (failure.kind === "unprotected") return failure.vessels.map((each) => each.id);
+  return failure.kind === "no-isolation" && failure.pumpOut !== undefined ? [failure.pumpOut.id] : [];
 }
 
 /** Turns a limit of this check into SI. */

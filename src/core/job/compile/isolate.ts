@@ -1,5 +1,6 @@
 import type { LineValve } from "../../formats";
-import { isolationMessage, unfitness } from "../../isolation";
+import { type Closure, isolationMessage, lockedWords, type Turned, unfitness } from "../../isolation";
+import { MEDIA_RULES } from "../../line";
 import { formatDuration, formatQuantity } from "../../quantity";
 import { PROVE_STEPS } from "../progress";
 import { type Step, step } from "../step";
@@ -42,22 +43,8 @@ export function isolate(context: Context): Step[] {
         { kind: "blocked", reason: isolationMessage(isolation.error) },
       ),
     );
-  } else {
-    for (const pump of isolation.value.pumps)
-      steps.push(
-        step(
-          {
-            id: `pump-off:${pump.link}`,
-            phase: "isolate",
-            title: `Stop ${pump.name}, switch its isolator off and lock it.`,
-            why: "Electricity and pumps first: a running pump makes pressure as fast as you drain it.",
-            minutes: 3,
-          },
-          { kind: "shut", link: pump.link, lockable: true },
-        ),
-      );
   }
-  steps.push(...closures(context));
+  steps.push(...earlierClosures(context), ...acts(context));
   if (isolation?.ok === true) {
     const { drain, vent, volume_L } = isolation.value.section;
     if (drain !== undefined) {
@@ -70,12 +57,7 @@ export function isolate(context: Context): Step[] {
             title: `Open drain ${nodeName(context, drain.node)} and let ${litres(volume_L - drain.staysBelow_L)} run out.`,
             why: `It is the lowest drain of the shut-in section; about ${formatDuration(drain.minutes * 60)} through its bore.${ventName === undefined ? "" : ` Open ${ventName} to let air in.`}${drain.staysBelow_L > 5 ? ` About ${litres(drain.staysBelow_L)} lies lower and stays.` : ""}`,
             minutes: Math.max(1, Math.round(drain.minutes)),
-            cautions: [
-              {
-                can: "Water from the drain ices or washes out the quay edge.",
-                do: "Lead it to the gully. Keep people off.",
-              },
-            ],
+            cautions: [MEDIA_RULES[sheet.isolation.medium].release],
           },
           { kind: "do" },
         ),
@@ -95,9 +77,12 @@ export function isolate(context: Context): Step[] {
       );
     }
   }
-  const { zeroAt, fitGauge, zero_bar, hold_min } = sheet.isolation;
+  const { zeroAt, fitGauge, zero_bar, hold_min, medium } = sheet.isolation;
+  const temperature = MEDIA_RULES[medium].standsWithTemperature;
   return [
     ...steps,
+    ...storedEnergy(context),
+    ...electricallyDead(context),
     step(
       {
         id: PROVE_STEPS.gauge,
@@ -112,7 +97,7 @@ export function isolate(context: Context): Step[] {
           },
         ],
       },
-      { kind: "gauge", zero_bar, again: false },
+      { kind: "gauge", zero_bar, again: false, temperature },
     ),
     step(
       {
@@ -132,59 +117,184 @@ export function isolate(context: Context): Step[] {
         why: `If it climbed, a closure passes: ${inputs.line === undefined ? "find it" : "name it, and the plan finds another"}. Then the wait starts anew.`,
         minutes: 1,
       },
-      { kind: "gauge", zero_bar, again: true },
+      { kind: "gauge", zero_bar, again: true, temperature },
     ),
   ];
 }
 
-/** The closures of the plan, and any that were made before the plan changed: they are shut all the same. */
-function closures({ isolation, inputs, progress }: Context): Step[] {
-  const planned = isolation?.ok === true ? isolation.value.closures : [];
-  const known = new Set(planned.map((closure) => closure.link));
-  const earlier = shutLinks(progress).filter((link) => !known.has(link));
-  return [
-    ...earlier.flatMap((id) => {
-      const link = inputs.line?.links.find(
-        (each): each is LineValve => each.id === id && each.kind === "valve",
-      );
-      if (link === undefined) return [];
-      const unfit = unfitness(link, new Set(progress.passing), new Set());
-      return [
-        step(
-          {
-            id: `shut:${id}`,
-            phase: "isolate",
-            title: `Shut ${title(id, link.name)} and lock it.`,
-            why:
-              unfit === "passes"
-                ? "It was found to pass: it stays shut, but is no barrier."
-                : "Shut before the plan changed; it stays shut.",
-            minutes: link.access_min,
-          },
-          { kind: "shut", link: id, lockable: link.lockable },
-        ),
-      ];
-    }),
-    ...planned.map((closure) =>
+/** Closures that were made before the plan changed and are in it no more: they are shut all the same. */
+function earlierClosures({ isolation, inputs, progress }: Context): Step[] {
+  const planned = new Set(isolation?.ok === true ? isolation.value.shutting.map((act) => act.id) : []);
+  return shutLinks(progress).flatMap((id) => {
+    const link = inputs.line?.links.find(
+      (each): each is LineValve => each.id === id && each.kind === "valve",
+    );
+    if (link === undefined || planned.has(id)) return [];
+    const unfit = unfitness(link, new Set(progress.passing), new Set());
+    return [
       step(
         {
-          id: `shut:${closure.link}`,
+          id: `shut:${id}`,
           phase: "isolate",
-          title: closure.standsShut
-            ? `Check that ${title(closure.link, closure.name)} stands shut, and lock it.`
-            : `Shut ${title(closure.link, closure.name)} and lock it.`,
-          why: closure.why,
-          minutes: closure.minutes,
-          cues: closure.turns === undefined ? [] : [`${closure.turns} turns, slowly at the end`],
+          title: `Shut ${title(id, link.name)} and lock it.`,
+          why:
+            unfit === "passes"
+              ? "It was found to pass: it stays shut, but is no barrier."
+              : "Shut before the plan changed; it stays shut.",
+          minutes: link.access_min,
         },
-        {
-          kind: "shut",
-          link: closure.link,
-          lockable: closure.lockable,
-          ...(closure.where !== undefined && { where: closure.where }),
-          ...(closure.turns !== undefined && { turns: closure.turns }),
-        },
+        { kind: "shut", link: id, lockable: link.lockable },
       ),
+    ];
+  });
+}
+
+/** What makes the line dead, in the plan's order. */
+function acts(context: Context): Step[] {
+  const { isolation } = context;
+  if (isolation?.ok !== true) return [];
+  const plan = isolation.value;
+  const steps = plan.shutting.map((act): Step => {
+    switch (act.kind) {
+      case "stop-pump":
+        return step(
+          {
+            id: `pump-off:${act.id}`,
+            phase: "isolate",
+            title: `Stop ${act.name}, switch its isolator off and lock it.`,
+            why: act.why,
+            minutes: 3,
+          },
+          { kind: "shut", link: act.id, lockable: true },
+        );
+      case "turn":
+        return turnStep(plan.turned.find((each) => each.node === act.id)!);
+      case "pump-out":
+        return step(
+          {
+            id: `pump-out:${act.id}`,
+            phase: "isolate",
+            title: `Pump ${act.name} down until it holds at zero gauge.`,
+            why: `${act.why} It has one relief valve: while that is off, nothing may be in it that could boil.`,
+            minutes: 60,
+            cautions: [MEDIA_RULES[context.sheet.isolation.medium].release],
+          },
+          { kind: "write-down", ask: "Pressure it was pumped down to, and when?" },
+        );
+      case "open-bleed":
+        return step(
+          {
+            id: `bleed:${act.id}`,
+            phase: "isolate",
+            title: `Open the bleed ${act.name} and leave it open.`,
+            why: act.why,
+            minutes: 2,
+            cautions: [MEDIA_RULES[context.sheet.isolation.medium].release],
+          },
+          { kind: "do" },
+        );
+      default:
+        return closureStep(plan.closures.find((each) => each.link === act.id)!, act.why);
+    }
+  });
+  const last = steps.at(-1);
+  const cautions = plan.locked
+    .filter((piece) => !piece.untilDrained || piece.medium !== "water")
+    .map((piece) => ({
+      can: "Liquid locked between shut valves bursts its pipe when it warms.",
+      do: lockedWords(piece, context.system),
+    }));
+  return last === undefined || cautions.length === 0
+    ? steps
+    : [...steps.slice(0, -1), { ...last, cautions: [...last.cautions, ...cautions] }];
+}
+
+function closureStep(closure: Closure, now: string): Step {
+  const name = title(closure.link, closure.name);
+  const electric = closure.medium === "electricity";
+  return step(
+    {
+      id: `shut:${closure.link}`,
+      phase: "isolate",
+      title: closure.standsShut
+        ? `Check that ${name} stands shut, and lock it.`
+        : electric
+          ? `Switch ${name} off and lock it.`
+          : `Shut ${name} and lock it.`,
+      why: `${closure.why} ${now}`,
+      minutes: closure.minutes,
+      cues: [
+        ...(closure.turns === undefined ? [] : [`${closure.turns} turns, slowly at the end`]),
+        ...(closure.barrier === "outer" ? ["second barrier"] : []),
+        ...(closure.confined ? ["in a confined space"] : []),
+      ],
+    },
+    {
+      kind: "shut",
+      link: closure.link,
+      lockable: closure.lockable,
+      ...(closure.where !== undefined && { where: closure.where }),
+      ...(closure.turns !== undefined && { turns: closure.turns }),
+    },
+  );
+}
+
+const turnStep = (valve: Turned): Step =>
+  step(
+    {
+      id: `shut:${valve.node}`,
+      phase: "isolate",
+      title: `Turn ${valve.name} to: ${valve.to.name}.`,
+      why: `${valve.why} It stood: ${valve.from.name}.`,
+      minutes: valve.minutes,
+    },
+    {
+      kind: "shut",
+      link: valve.node,
+      lockable: valve.lockable,
+      ...(valve.where !== undefined && { where: valve.where }),
+    },
+  );
+
+/** What closures do not take away: springs, heat, charge. Let out before zero is proven. */
+function storedEnergy({ isolation }: Context): Step[] {
+  const stored =
+    isolation?.ok === true
+      ? isolation.value.stored.filter((each) => each.kind !== "head" && each.kind !== "cold")
+      : [];
+  if (stored.length === 0) return [];
+  return [
+    step(
+      {
+        id: "isolate:stored",
+        phase: "isolate",
+        title: "Let out what is stored, or wait it out.",
+        why: "Closing valves does not take it away.",
+        minutes: Math.max(2, ...stored.map((each) => each.wait_min ?? 0)),
+        cautions: stored.map((each) => ({ can: `${each.at}: ${each.kind}.`, do: each.says })),
+      },
+      { kind: "write-down", ask: "What was let out, and how do you know?" },
+    ),
+  ];
+}
+
+function electricallyDead(context: Context): Step[] {
+  const point =
+    context.isolation?.ok === true
+      ? context.isolation.value.prove.find((each) => each.how === "tester")
+      : undefined;
+  if (point?.node === undefined) return [];
+  return [
+    step(
+      {
+        id: `prove:dead:${point.node}`,
+        phase: "prove",
+        title: `Prove ${nodeName(context, point.node)} electrically dead.`,
+        why: point.says,
+        minutes: 3,
+        cautions: [MEDIA_RULES.electricity.release],
+      },
+      { kind: "write-down", ask: "Which tester, and what did it show: live point, here, live point?" },
     ),
   ];
 }

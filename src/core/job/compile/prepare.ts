@@ -30,7 +30,27 @@ export function prepare(context: Context): Step[] {
       },
       { kind: "collect", lines: toolLines(context) },
     ),
+    ...permits(context),
     ...notify(context),
+  ];
+}
+
+/** Permits that this work calls for: reminders; the site's rules and the local code decide. */
+function permits({ isolation }: Context): Step[] {
+  const asked = isolation?.ok === true ? isolation.value.permits : [];
+  if (asked.length === 0) return [];
+  return [
+    step(
+      {
+        id: "prepare:permits",
+        phase: "prepare",
+        title: `Ask for the permits: ${listed(asked.map((each) => each.title.toLowerCase()))}.`,
+        why: "The site's rules and the local code decide whether, and by whom, this may be done.",
+        minutes: 5,
+        cautions: asked.map((each) => ({ can: `${each.title}.`, do: each.says })),
+      },
+      { kind: "write-down", ask: "Permit numbers, or who said none is needed?" },
+    ),
   ];
 }
 

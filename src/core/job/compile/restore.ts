@@ -1,3 +1,4 @@
+import type { Act } from "../../isolation";
 import { type Step, step } from "../step";
 import { checksOf } from "./checks";
 import { type Context, listed } from "./context";
@@ -23,38 +24,10 @@ export function restore(context: Context): Step[] {
         ),
       );
   const plan = isolation?.ok === true ? isolation.value : undefined;
-  const drain = plan?.section.drain?.node;
-  const drainName = inputs.line?.nodes.find((node) => node.id === drain)?.name ?? drain;
   const lost = plan?.lost.map((each) => each.name) ?? [];
   return [
     ...ready("before-opening"),
-    ...(drain === undefined
-      ? []
-      : [
-          step(
-            {
-              id: `drain-shut:${drain}`,
-              phase: "restore",
-              title: `Shut drain ${drainName}.`,
-              why: "Before the water comes back, not after.",
-              minutes: 1,
-            },
-            { kind: "do" },
-          ),
-        ]),
-    ...openings(context),
-    ...(plan?.pumps ?? []).map((pump) =>
-      step(
-        {
-          id: `pump-on:${pump.link}`,
-          phase: "restore",
-          title: `Take your lock off ${pump.name} and start it.`,
-          why: "Last: against a full line it makes no surge.",
-          minutes: 3,
-        },
-        { kind: "do" },
-      ),
-    ),
+    ...acts(context),
     ...(isolation === undefined
       ? [
           step(
@@ -87,44 +60,75 @@ export function restore(context: Context): Step[] {
   ];
 }
 
-function openings({ isolation, inputs, progress }: Context): Step[] {
-  const plan = isolation?.ok === true ? isolation.value : undefined;
-  const order = plan?.reopen ?? [];
-  const known = new Set(order.map((each) => each.link));
+/** What brings the line back, in the plan's order; then what was shut before the plan changed. */
+function acts(context: Context): Step[] {
+  const { isolation, inputs, progress } = context;
+  const order: readonly Act[] = isolation?.ok === true ? isolation.value.restoring : [];
+  const known = new Set(order.map((act) => act.id));
   const earlier = shutLinks(progress)
     .filter((link) => !known.has(link))
-    .map((link) => ({ link, why: "It was shut before the plan changed: it has to come open, too." }));
-  return [...order, ...earlier].flatMap(({ link: id, why }) => {
-    const link = inputs.line?.links.find((each) => each.id === id);
-    if (link?.kind !== "valve") return [];
-    const leaveShut = link.normally === "shut";
-    const name = link.name === undefined ? id : `${id} ${link.name}`;
-    const lock = progress.done.get(`shut:${id}`)?.entry;
-    return [
-      step(
-        {
-          id: `open:${id}`,
-          phase: "restore",
-          title: leaveShut
-            ? `Take your lock off ${name}. Leave it shut.`
-            : `Take your lock off ${name} and open it slowly.`,
-          why: leaveShut ? "It stands shut on an ordinary day." : why,
-          minutes: link.access_min,
-          cues: [
-            ...(lock ? [`lock ${lock}`] : []),
-            ...(link.turns !== undefined && !leaveShut ? [`${link.turns} turns, all of them`] : []),
-          ],
-        },
-        {
-          kind: "open",
-          link: id,
-          leaveShut,
-          ...(link.where !== undefined && { where: link.where }),
-          ...(link.turns !== undefined && { turns: link.turns }),
-        },
-      ),
-    ];
-  });
+    .map((id): Act => {
+      const link = inputs.line?.links.find((each) => each.id === id);
+      const leave = link !== undefined && "normally" in link && link.normally === "shut";
+      return {
+        kind: leave ? "leave-shut" : "open",
+        id,
+        name: link?.name ?? id,
+        why: "It was shut before the plan changed: it has to come back, too.",
+      };
+    });
+  return [...order, ...earlier].map((act) => actStep(context, act));
+}
+
+function actStep(context: Context, act: Act): Step {
+  const { why } = act;
+  const named = act.name === act.id ? act.id : `${act.id} ${act.name}`;
+  const plain = (id: string, title: string, minutes: number): Step =>
+    step({ id, phase: "restore", title, why, minutes }, { kind: "do" });
+  switch (act.kind) {
+    case "shut-bleed":
+      return plain(`bleed-shut:${act.id}`, `Shut the bleed ${act.name}.`, 1);
+    case "shut-drain":
+      return plain(`drain-shut:${act.id}`, `Shut drain ${act.name}.`, 1);
+    case "start-pump":
+      return plain(`pump-on:${act.id}`, `Take your lock off ${act.name} and start it.`, 3);
+    case "turn-back":
+      return openStep(context, act, `Take your lock off and turn back ${act.name}.`);
+    case "switch-on":
+      return openStep(context, act, `Take your lock off ${named} and switch it on.`);
+    case "leave-shut":
+      return openStep(context, act, `Take your lock off ${named}. Leave it shut.`);
+    default:
+      return openStep(context, act, `Take your lock off ${named} and open it slowly.`);
+  }
+}
+
+function openStep({ inputs, progress }: Context, act: Act, title: string): Step {
+  const link = inputs.line?.links.find((each) => each.id === act.id);
+  const valve = link?.kind === "valve" ? link : undefined;
+  const leaveShut = act.kind === "leave-shut";
+  const lock = progress.done.get(`shut:${act.id}`)?.entry;
+  const turns = valve?.turns;
+  return step(
+    {
+      id: `open:${act.id}`,
+      phase: "restore",
+      title,
+      why: act.why,
+      minutes: valve?.access_min ?? 3,
+      cues: [
+        ...(lock ? [`lock ${lock}`] : []),
+        ...(turns !== undefined && act.kind === "open" ? [`${turns} turns, all of them`] : []),
+      ],
+    },
+    {
+      kind: "open",
+      link: act.id,
+      leaveShut,
+      ...(valve?.where !== undefined && { where: valve.where }),
+      ...(turns !== undefined && { turns }),
+    },
+  );
 }
 
 export function testAndSignOff(context: Context): Step[] {

@@ -1,0 +1,149 @@
+import type { LineValve, Medium, Stream } from "../formats";
+import { mediumOf, type Network, standsShut } from "../line";
+import { closingMinutes, type Unfit } from "./barrier";
+import type { Between } from "./bleed";
+import { unfitWords } from "./messages";
+import type { Section } from "./section";
+import { orderOf } from "./stream-order";
+import { type Walk, walkFrom, wayBack } from "./walk";
+
+export interface Closure {
+  readonly link: string;
+  readonly name: string;
+  readonly where?: string;
+  readonly minutes: number;
+  readonly lockable: boolean;
+  readonly turns?: number;
+  /** The barrier next to the work, or the one behind it where two are asked for. */
+  readonly barrier: "inner" | "outer";
+  readonly medium: Medium;
+  /** What it holds back: decides when it is shut and opened. */
+  readonly stream: Stream | Medium;
+  /** It stands shut on an ordinary day: check it, lock it, and leave it shut afterwards. */
+  readonly standsShut: boolean;
+  readonly confined: boolean;
+  readonly why: string;
+}
+
+/** What lets out whatever creeps past the outer barrier: it stays open while the work is open. */
+export interface Bleed {
+  readonly node: string;
+  readonly name: string;
+  readonly between: readonly string[];
+}
+
+interface Barriers {
+  readonly zone: readonly number[];
+  readonly inner: readonly number[];
+  readonly outer: readonly number[];
+  readonly pieces: readonly Between[];
+  readonly section: Section;
+  readonly unfit: (link: number) => Unfit | undefined;
+}
+
+/** The closures in the order to shut them, each with its reason, and the bleeds between double barriers. */
+export function closuresOf(
+  net: Network,
+  { zone, inner, outer, pieces, section, unfit }: Barriers,
+): { closures: Closure[]; bleeds: Bleed[] } {
+  const held = { inner: new Set(inner), outer: new Set(outer) };
+  const holds = (link: number) => held.inner.has(link) || held.outer.has(link);
+  // The feed of an inner valve comes through the outer one, so each barrier is walked to with the other open.
+  const feed = {
+    inner: walkFrom(net, net.energies, (link) => !held.inner.has(link)),
+    outer: walkFrom(net, net.energies, (link) => !held.outer.has(link)),
+  };
+  const work = walkFrom(net, zone, (link) => !holds(link));
+  const beyond = walkFrom(net, zone, (link) => !held.outer.has(link));
+  const inside = new Set(section.nodes);
+  const distance = (link: number) =>
+    Math.max(feed.inner.distance[net.from[link]!]!, feed.inner.distance[net.to[link]!]!);
+  const made = [...inner, ...outer].map((index) => {
+    const barrier = held.inner.has(index) ? "inner" : "outer";
+    const walks = { feed: feed[barrier], work: barrier === "inner" ? work : beyond };
+    return { index, closure: closureOf(net, index, { barrier, ...walks, holds, unfit, inside }) };
+  });
+  made.sort(
+    (a, b) =>
+      orderOf(a.closure.stream).rank - orderOf(b.closure.stream).rank ||
+      Number(a.closure.barrier === "inner") - Number(b.closure.barrier === "inner") ||
+      distance(a.index) - distance(b.index) ||
+      a.index - b.index,
+  );
+  const id = (link: number) => net.links[link]!.id;
+  return {
+    closures: made.map((each) => each.closure),
+    bleeds: pieces.flatMap((piece) => {
+      if (piece.bleed === undefined) return [];
+      const node = net.nodes[piece.bleed]!;
+      return [
+        { node: node.id, name: node.name ?? node.id, between: [...piece.outer, ...piece.inner].map(id) },
+      ];
+    }),
+  };
+}
+
+/** One closure with its reason: what it cuts the work off from, and which nearer valve could not be used. */
+function closureOf(
+  net: Network,
+  index: number,
+  {
+    barrier,
+    feed,
+    work,
+    holds,
+    unfit,
+    inside,
+  }: {
+    barrier: Closure["barrier"];
+    feed: Walk;
+    work: Walk;
+    holds: (link: number) => boolean;
+    unfit: (link: number) => Unfit | undefined;
+    inside: ReadonlySet<string>;
+  },
+): Closure {
+  const link = net.links[index] as LineValve;
+  const ends = [net.from[index]!, net.to[index]!] as const;
+  const inward = inside.has(link.from) || work.distance[ends[0]] !== -1;
+  const [near, far] = inward ? ends : ([ends[1], ends[0]] as const);
+  const feeder = net.nodes[feed.origin[far]!];
+  const open = (each: number) => (barrier === "inner" ? !holds(each) : each !== index);
+  const skipped =
+    work.distance[near] === -1
+      ? []
+      : wayBack(net, work, near, open).flatMap(({ link: passed }) => {
+          const why = unfit(passed);
+          return why === "seized" || why === "passes" || why === "avoided"
+            ? [`${net.links[passed]!.id}, which ${unfitWords(why)}`]
+            : [];
+        });
+  const medium = mediumOf(net.line, link);
+  const verb = medium === "electricity" ? "Takes the electricity of" : "Cuts the work off from";
+  const reason =
+    feeder === undefined
+      ? "Keeps pressure from coming back along this pipe"
+      : medium === "electricity"
+        ? `${verb} ${feeder.name ?? feeder.id} away`
+        : `${verb} ${feeder.name ?? feeder.id}`;
+  return {
+    link: link.id,
+    name: link.name ?? link.id,
+    ...(link.where !== undefined && { where: link.where }),
+    minutes: closingMinutes(link),
+    lockable: link.lockable,
+    ...(link.turns !== undefined && { turns: link.turns }),
+    barrier,
+    medium,
+    stream: link.stream ?? feeder?.stream ?? medium,
+    standsShut: standsShut(link),
+    confined: link.confined === true,
+    why: [
+      barrier === "outer" ? `Second barrier: ${reason.charAt(0).toLowerCase()}${reason.slice(1)}` : reason,
+      skipped.length > 0 ? `; taken instead of ${skipped.join(" and ")}` : "",
+      link.hardToReach ? `; ${link.hardToReach}` : "",
+      link.lockable ? "" : "; it has no lock point: chain it, tag it and tell the crew",
+      ".",
+    ].join(""),
+  };
+}

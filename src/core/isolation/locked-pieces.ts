@@ -1,0 +1,120 @@
+import type { Medium } from "../formats";
+import { MEDIA_RULES, mediumOf, type Network, otherEnd, standsShut } from "../line";
+import { type Liquid, liquidAt, lockedLiquidRise, pipeVolume, STEEL_PIPE } from "../physics";
+import type { Length } from "../quantity";
+import type { Bleed } from "./closures";
+import type { Section } from "./section";
+
+/** A stretch full of liquid with every way out shut: warming alone can burst it. */
+export interface LockedPiece {
+  readonly nodes: readonly string[];
+  readonly medium: Medium;
+  readonly volume_L: number;
+  readonly barPerKelvin: number;
+  /** Warming until the rating of the piping is reached, where the line names one. */
+  readonly kelvinToRating?: number;
+  /** The section that is opened: locked only until it is drained. */
+  readonly untilDrained: boolean;
+}
+
+/** Outside diameter over wall of common steel pipe: rather too thick, so that the rise is rather too high. */
+const DIAMETER_TO_WALL = 20;
+/** Temperature that a stretch is taken at where no source says one, °C. */
+const USUAL_C: Record<Liquid, number> = { water: 15, ammonia: -10, co2: -20, oil: 20 };
+/** Less liquid than this gives at its joints before it does harm. */
+const LEAST_L = 0.2;
+
+const liquidOf = (medium: Medium): Liquid | undefined =>
+  medium === "condensate"
+    ? "water"
+    : medium === "water" || medium === "ammonia" || medium === "co2" || medium === "oil"
+      ? medium
+      : undefined;
+
+/** Pieces of the line that the closures leave full, with neither vessel, relief nor open bleed to give way. */
+export function lockedPieces(
+  net: Network,
+  closed: ReadonlySet<number>,
+  section: Section,
+  bleeds: readonly Bleed[],
+): LockedPiece[] {
+  const open = new Set(bleeds.map((bleed) => bleed.node));
+  const inSection = new Set(section.nodes);
+  // Only what borders on a closure can have become locked by it.
+  const starts = new Set([...closed].flatMap((link) => [net.from[link]!, net.to[link]!]));
+  const seen = new Uint8Array(net.nodes.length);
+  const pieces: LockedPiece[] = [];
+  for (const start of starts) {
+    if (seen[start]) continue;
+    const piece = [start];
+    seen[start] = 1;
+    let gives = false;
+    let volume = 0;
+    for (const node of piece) {
+      const { kind, id, volume_L, feedsBack } = net.nodes[node]!;
+      gives ||=
+        kind === "vessel" ||
+        kind === "source" ||
+        kind === "boundary" ||
+        kind === "relief" ||
+        volume_L !== undefined ||
+        feedsBack === true ||
+        open.has(id);
+      // A live main goes on for ever; once it is known to give, the rest of it tells nothing.
+      if (gives) break;
+      for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
+        const link = net.incident[slot]!;
+        const next = otherEnd(net, link, node);
+        const each = net.links[link]!;
+        const shut =
+          closed.has(link) || standsShut(each) || (each.kind === "check" && net.from[link] !== node);
+        if (shut) continue;
+        if (each.kind === "pipe" && net.from[link] === node)
+          volume += pipeVolume((each.dn_mm / 1000) as Length, each.length_m as Length) * 1000;
+        if (seen[next]) continue;
+        seen[next] = 1;
+        piece.push(next);
+      }
+    }
+    const medium = mediumOf(net.line, net.nodes[start]!);
+    const liquid = isLiquid(net, piece, medium) ? liquidOf(medium) : undefined;
+    if (gives || liquid === undefined || volume < LEAST_L) continue;
+    const rise = lockedLiquidRise(liquidAt(liquid, temperatureOf(net, medium, liquid)), {
+      ...STEEL_PIPE,
+      diameterToWall: DIAMETER_TO_WALL,
+    });
+    const barPerKelvin = rise / 1e5;
+    const { rating_bar } = net.line;
+    pieces.push({
+      nodes: piece.map((node) => net.nodes[node]!.id),
+      medium,
+      volume_L: volume,
+      barPerKelvin,
+      ...(rating_bar !== undefined && barPerKelvin > 0 && { kelvinToRating: rating_bar / barPerKelvin }),
+      untilDrained: piece.some((node) => inSection.has(net.nodes[node]!.id)),
+    });
+  }
+  return pieces;
+}
+
+/** Vapour lines give: a refrigerant counts as liquid only where a place says so. */
+function isLiquid(net: Network, piece: readonly number[], medium: Medium): boolean {
+  if (medium !== "ammonia" && medium !== "co2") return MEDIA_RULES[medium].liquid;
+  return (
+    piece.some((node) => net.nodes[node]!.stream === "liquid") &&
+    piece.every((node) => {
+      const { stream } = net.nodes[node]!;
+      return stream === undefined || stream === "liquid";
+    })
+  );
+}
+
+function temperatureOf(net: Network, medium: Medium, liquid: Liquid): number {
+  const told = net.energies.flatMap((index) => {
+    const { temperature_C } = net.nodes[index]!;
+    return temperature_C !== undefined && mediumOf(net.line, net.nodes[index]!) === medium
+      ? [temperature_C]
+      : [];
+  });
+  return told.length > 0 ? Math.max(...told) : USUAL_C[liquid];
+}

@@ -1,0 +1,28 @@
+import { judgeStanding, type StandingVerdict } from "../physics";
+import type { TakenReading } from "./progress";
+
+/** Standard air pressure; a gauge's zero moves with the weather by less than the bound that is judged with. */
+const SURROUNDINGS_PA = 101_325;
+
+/**
+ * What the newest proving readings say of the closures: from the last reading before the wait to the newest one after
+ * it. Nothing when no wait lies between.
+ *
+ * @param bound Pa: a rise above this counts
+ */
+export function standing(readings: readonly TakenReading[], bound: number): StandingVerdict | undefined {
+  const proving = readings.filter((each) => each.step.startsWith("prove:"));
+  const first = proving.findLastIndex((each) => each.step === "prove:gauge");
+  const since = proving.slice(first);
+  const start = since[0];
+  if (first === -1 || start === undefined || since.length < 2) return undefined;
+  return judgeStanding(
+    since.map(({ at, si, kelvin }) => ({
+      seconds: (at - start.at) / 1000,
+      gauge: si,
+      ...(kelvin !== undefined && { kelvin }),
+    })),
+    bound,
+    SURROUNDINGS_PA,
+  );
+}
