@@ -23,7 +23,7 @@ export type Cut =
     }
   /** Nothing can part them; `makeGood` is the least set of unfit valves that would, if made good. */
   | { readonly kind: "impossible"; readonly makeGood: readonly number[] }
-  /** Two barriers can be had, but nothing lets out what creeps past the first. */
+  /** Two barriers can be had, but nothing lets out what creeps past the first: the valves around that piece. */
   | { readonly kind: "no-bleed"; readonly inner: readonly number[]; readonly outer: readonly number[] };
 
 /**
@@ -46,7 +46,7 @@ export function leastCut(net: Network, demand: CutDemand): Cut {
     notOuter: new Set(),
   };
   let best: { cost: number; sides: Sides } | undefined;
-  let unbled: Sides | undefined;
+  let unbled: { inner: readonly number[]; outer: readonly number[] } | undefined;
   let flows = 0;
   const search = (relaxed: Relaxed, constant: number) => {
     if (flows++ >= MOST_FLOWS) return;
@@ -69,7 +69,7 @@ export function leastCut(net: Network, demand: CutDemand): Cut {
       best = { cost: sides.value + constant, sides };
       return;
     }
-    unbled ??= sides;
+    unbled ??= piece;
     for (const link of piece.inner)
       search({ ...relaxed, notInner: new Set([...relaxed.notInner, link]) }, constant);
     for (const link of piece.outer)
@@ -78,7 +78,7 @@ export function leastCut(net: Network, demand: CutDemand): Cut {
   search(base, 0);
   if (best !== undefined)
     return { kind: "found", ...barriers(net, best.sides), sides: best.sides, exact: flows < MOST_FLOWS };
-  if (unbled !== undefined) return { kind: "no-bleed", ...barriers(net, unbled) };
+  if (unbled !== undefined) return { kind: "no-bleed", inner: unbled.inner, outer: unbled.outer };
   const wider = problem.solve(base, true);
   if (wider === undefined) return { kind: "impossible", makeGood: [] };
   const { inner, outer } = barriers(net, wider);

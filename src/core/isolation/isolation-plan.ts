@@ -16,7 +16,7 @@ import { unprotectedVessels } from "./relief";
 import { type Section, shutInSection } from "./section";
 import { type StoredEnergy, storedEnergies } from "./stored";
 import { type Turned, turnings } from "./three-way";
-import { walkFrom } from "./walk";
+import { type Walk, walkFrom } from "./walk";
 
 export interface IsolationDemand {
   /** Ids of nodes or links that will be open to a person; what is of the same equipment comes with them. */
@@ -169,7 +169,7 @@ function planStanding(
     unfit,
   });
   const turned = turnedIn(line, positions);
-  const lost = lostConsumers(net, line, closed);
+  const lost = lostConsumers(net, line, closed, zone);
   const pumps = pumpsAt(net, section);
   const minutes =
     closures.reduce((sum, each) => sum + each.minutes, 0) +
@@ -190,7 +190,7 @@ function planStanding(
     pumpedOut: pumped,
     prove: provePoints(net, zone, section),
     locked: lockedPieces(net, closed, section, bleeds),
-    stored: storedEnergies(net, zone, section),
+    stored: storedEnergies(net, zone, section, feeders(net, closed, supply)),
     permits: permitsFor(net, zone, closures, section),
   };
   const outages = lost.reduce(
@@ -288,6 +288,15 @@ function turnedIn(line: Line, positions: Positions): Turned[] {
       },
     ];
   });
+}
+
+/** Energies that stand right behind the barriers: what they hold is what the work would meet. */
+function feeders(net: Network, closed: ReadonlySet<number>, supply: Walk): number[] {
+  const ports = net.nodes.flatMap((node, index) => (isThreeWay(node) ? [index] : []));
+  const behind = [...closed].flatMap((link) => [net.from[link]!, net.to[link]!]);
+  return [
+    ...new Set([...behind, ...ports].map((node) => supply.origin[node]!).filter((node) => node !== -1)),
+  ];
 }
 
 const nameOf = (line: Line, id: string) => line.nodes.find((node) => node.id === id)?.name ?? id;

@@ -21,6 +21,8 @@ export interface LockedPiece {
 const DIAMETER_TO_WALL = 20;
 /** Temperature that a stretch is taken at where no source says one, °C. */
 const USUAL_C: Record<Liquid, number> = { water: 15, ammonia: -10, co2: -20, oil: 20 };
+/** Hotter than this it cools while it stands, and draws in. */
+const COOLS_C = 40;
 /** Less liquid than this gives at its joints before it does harm. */
 const LEAST_L = 0.2;
 
@@ -79,7 +81,9 @@ export function lockedPieces(
     const medium = mediumOf(net.line, net.nodes[start]!);
     const liquid = isLiquid(net, piece, medium) ? liquidOf(medium) : undefined;
     if (gives || liquid === undefined || volume < LEAST_L) continue;
-    const rise = lockedLiquidRise(liquidAt(liquid, temperatureOf(net, medium, liquid)), {
+    const celsius = temperatureOf(net, piece, medium, liquid);
+    if (celsius > COOLS_C) continue;
+    const rise = lockedLiquidRise(liquidAt(liquid, celsius), {
       ...STEEL_PIPE,
       diameterToWall: DIAMETER_TO_WALL,
     });
@@ -109,10 +113,13 @@ function isLiquid(net: Network, piece: readonly number[], medium: Medium): boole
   );
 }
 
-function temperatureOf(net: Network, medium: Medium, liquid: Liquid): number {
+/** That of the sources of its medium and, where the piece names one, of its stream; the warmest counts. */
+function temperatureOf(net: Network, piece: readonly number[], medium: Medium, liquid: Liquid): number {
+  const streams = new Set(piece.flatMap((node) => net.nodes[node]!.stream ?? []));
   const told = net.energies.flatMap((index) => {
-    const { temperature_C } = net.nodes[index]!;
-    return temperature_C !== undefined && mediumOf(net.line, net.nodes[index]!) === medium
+    const { temperature_C, stream } = net.nodes[index]!;
+    const same = stream === undefined || streams.size === 0 || streams.has(stream);
+    return temperature_C !== undefined && same && mediumOf(net.line, net.nodes[index]!) === medium
       ? [temperature_C]
       : [];
   });

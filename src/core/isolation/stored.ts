@@ -17,7 +17,12 @@ const FREEZES_C = -5;
 const HEAD_M = 1;
 
 /** What the line says is stored in the opened equipment, and what follows from heat, cold and height. */
-export function storedEnergies(net: Network, zone: readonly number[], section: Section): StoredEnergy[] {
+export function storedEnergies(
+  net: Network,
+  zone: readonly number[],
+  section: Section,
+  feeders: readonly number[],
+): StoredEnergy[] {
   const open = new Set(zone);
   const members = section.nodes.map((id) => net.nodeIndex.get(id)!);
   const named = (index: number) => net.nodes[index]!.name ?? net.nodes[index]!.id;
@@ -29,7 +34,7 @@ export function storedEnergies(net: Network, zone: readonly number[], section: S
       ...(wait_min !== undefined && { wait_min }),
     })),
   );
-  const temperatures = net.energies.flatMap((index) => {
+  const temperatures = feeders.flatMap((index) => {
     const { temperature_C } = net.nodes[index]!;
     const same = zone.some(
       (node) => mediumOf(net.line, net.nodes[node]!) === mediumOf(net.line, net.nodes[index]!),

@@ -86,7 +86,7 @@ export function reachable(
 
 /**
  * Which nodes are fed, with `shut` closed and every other valve as it stands on an ordinary day.
- * Check valves let through from `from` to `to` only.
+ * Check valves and pumps let through from `from` to `to` only.
  */
 export function fed(net: Network, shut: ReadonlySet<string>): Uint8Array {
   const reached = new Uint8Array(net.nodes.length);
@@ -99,7 +99,7 @@ export function fed(net: Network, shut: ReadonlySet<string>): Uint8Array {
       const link = net.links[index]!;
       const next = otherEnd(net, index, node);
       if (reached[next] || shut.has(link.id) || standsShut(link)) continue;
-      if (link.kind === "check" && net.from[index] !== node) continue;
+      if ((link.kind === "check" || link.kind === "pump") && net.from[index] !== node) continue;
       reached[next] = 1;
       queue.push(next);
     }
