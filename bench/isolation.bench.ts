@@ -1,6 +1,5 @@
 import { planOn } from "@/core/isolation";
-import { network } from "@/core/line";
-import { streetGrid } from "./street-grid";
+import { network, streetGrid } from "@/core/line";
 
 /** Isolation of hydrants on generated street grids: time a plan, and its growth with the town. */
 const HYDRANTS = 60;

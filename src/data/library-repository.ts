@@ -14,6 +14,15 @@ export interface StoredReading {
   readonly job?: string;
 }
 
+export interface LineSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly medium: string;
+  readonly nodes: number;
+  readonly links: number;
+  readonly valves: number;
+}
+
 /** Everything that is brought in and looked up: sheets, lines, stores, the register, the crew, readings. */
 export function libraryRepository(db: Db) {
   return {
@@ -35,18 +44,33 @@ export function libraryRepository(db: Db) {
         .onConflictDoUpdate({ target: [sheets.id, sheets.revision], set: { document } })
         .run();
     },
-    lines: (): Line[] =>
+    /** What a list of the lines shows, without reading their documents. */
+    lineSummaries: (): LineSummary[] =>
       db
-        .select()
+        .select({
+          id: lines.id,
+          name: lines.name,
+          medium: lines.medium,
+          nodes: lines.nodes,
+          links: lines.links,
+          valves: lines.valves,
+        })
         .from(lines)
         .orderBy(asc(lines.id))
-        .all()
-        .map((row) => row.document),
+        .all(),
     line: (id: string): Line | undefined => db.select().from(lines).where(eq(lines.id, id)).get()?.document,
     saveLine(document: Line): void {
+      const row = {
+        name: document.name,
+        medium: document.medium,
+        nodes: document.nodes.length,
+        links: document.links.length,
+        valves: document.links.filter((link) => link.kind === "valve").length,
+        document,
+      };
       db.insert(lines)
-        .values({ id: document.id, document })
-        .onConflictDoUpdate({ target: lines.id, set: { document } })
+        .values({ id: document.id, ...row })
+        .onConflictDoUpdate({ target: lines.id, set: row })
         .run();
     },
     stores: (): Store[] =>

@@ -12,8 +12,14 @@ export const sheets = sqliteTable(
   (table) => [primaryKey({ columns: [table.id, table.revision] })],
 );
 
+/** What a list shows stands beside the document: a town main is megabytes, and lists are read on every screen. */
 export const lines = sqliteTable("lines", {
   id: text().primaryKey(),
+  name: text().notNull().default(""),
+  medium: text().notNull().default(""),
+  nodes: integer().notNull().default(0),
+  links: integer().notNull().default(0),
+  valves: integer().notNull().default(0),
   document: text({ mode: "json" }).notNull().$type<Line>(),
 });
 

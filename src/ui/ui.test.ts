@@ -48,17 +48,17 @@ describe("the line as it is drawn", () => {
   const closed = new Set(made.value.closures.map((closure) => closure.link));
 
   it("is live everywhere before anything is shut", () => {
-    const view = lineView(line, new Set(), made.value, {});
+    const view = lineView(line, { shut: new Set() }, made.value, {});
     expect(line.nodes.every((node) => view.stateOf(node.id) === "live")).toBe(true);
     expect(view.lost.size).toBe(0);
   });
 
   it("shows the section shut in, then dead once it is proven", () => {
-    const draining = lineView(line, closed, made.value, { target: "NQ-H07" });
+    const draining = lineView(line, { shut: closed }, made.value, { target: "NQ-H07" });
     expect(draining.stateOf("NQ-H07")).toBe("shut-in");
     expect(draining.stateOf("SK")).toBe("live");
     expect([...draining.lost]).toContain("FS");
     expect(draining.numbered.get(made.value.closures[0]!.link)).toBe(1);
-    expect(lineView(line, closed, made.value, { proven: true }).stateOf("NQ-H07")).toBe("dead");
+    expect(lineView(line, { shut: closed }, made.value, { proven: true }).stateOf("NQ-H07")).toBe("dead");
   });
 });

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import type { Line } from "@/core/formats";
 import { services } from "@/server/services";
 import { LineGlance } from "@/ui/line-glance";
 import { Empty } from "@/ui/notice";
@@ -7,12 +8,32 @@ import { Page } from "@/ui/page";
 
 export const metadata: Metadata = { title: "Lines" };
 
+/** A larger line is not drawn in a list. */
+const MOST_DRAWN = 200;
+
+function Glance({ line }: { line: Line | undefined }) {
+  return line === undefined ? (
+    <p className="px-1 py-3 text-soft">Too large to show small: open it to move about in it.</p>
+  ) : (
+    <LineGlance line={line} target="" />
+  );
+}
+
 export default function LinesPage() {
-  const lines = services().library.lines();
+  const { library } = services();
+  const lines = library.lineSummaries();
   return (
-    <Page title="Lines" says="What feeds what. Choose one to see what has to be shut.">
+    <Page
+      title="Lines"
+      says="What feeds what. Choose one to see what has to be shut."
+      action={
+        <Link href="/lines/new" className="btn btn-quiet">
+          Draw a new line
+        </Link>
+      }
+    >
       {lines.length === 0 && (
-        <Empty>No line is drawn. Bring one in as a loftbell.line file in the Loft.</Empty>
+        <Empty>No line is drawn. Draw one here, or bring one in as a loftbell.line file in the Loft.</Empty>
       )}
       <ul className="grid gap-4 md:grid-cols-2">
         {lines.map((line) => (
@@ -20,11 +41,10 @@ export default function LinesPage() {
             <Link href={`/lines/${line.id}`} className="block">
               <b className="text-[20px]">{line.name}</b>
               <span className="block text-soft">
-                {line.medium}; {line.nodes.length} places,{" "}
-                {line.links.filter((link) => link.kind === "valve").length} valves
+                {line.medium}; {line.nodes} places, {line.valves} valves
               </span>
             </Link>
-            <LineGlance line={line} target="" />
+            <Glance line={line.nodes <= MOST_DRAWN ? library.line(line.id) : undefined} />
           </li>
         ))}
       </ul>

@@ -138,7 +138,7 @@ const ValveState = {
   hardToReach: Type.Optional(Type.String({ description: "Why it takes longer than the walk." })),
 };
 
-const Link = oneKindOf(
+export const LinkSchema = oneKindOf(
   Type.Object({ kind: Type.Literal("pipe"), ...ends, ...Run }, closed),
   Type.Object({ kind: Type.Literal("valve"), ...ends, ...ValveState }, closed),
   Type.Object({ kind: Type.Literal("control-valve"), ...ends, ...ValveState }, closed),
@@ -169,7 +169,7 @@ export const LineSchema = Type.Object(
     ),
     demonstration: Type.Optional(Type.Boolean()),
     nodes: Type.Array(Node, { minItems: 2 }),
-    links: Type.Array(Link, { minItems: 1 }),
+    links: Type.Array(LinkSchema, { minItems: 1 }),
   },
   {
     ...closed,

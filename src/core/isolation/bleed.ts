@@ -15,9 +15,8 @@ export interface Between {
 export function between(net: Network, { inner, dead }: Sides): Between[] {
   const pieces: Between[] = [];
   const seen = new Uint8Array(net.nodes.length);
-  const lies = (node: number) => dead[node] === 1 && inner[node] === 0;
-  for (let start = 0; start < net.nodes.length; start++) {
-    if (seen[start] || !lies(start)) continue;
+  for (const start of dead.nodes.toSorted((a, b) => a - b)) {
+    if (seen[start] || inner.has[start]) continue;
     const nodes = [start];
     seen[start] = 1;
     const toInner = new Set<number>();
@@ -28,8 +27,8 @@ export function between(net: Network, { inner, dead }: Sides): Between[] {
       for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
         const link = net.incident[slot]!;
         const next = otherEnd(net, link, node);
-        if (inner[next]) toInner.add(link);
-        else if (!dead[next]) toOuter.add(link);
+        if (inner.has[next]) toInner.add(link);
+        else if (!dead.has[next]) toOuter.add(link);
         else if (standsShut(net.links[link]!)) walled = true;
         else if (!seen[next]) {
           seen[next] = 1;

@@ -5,7 +5,7 @@ import type { Between } from "./bleed";
 import { unfitWords } from "./messages";
 import type { Section } from "./section";
 import { orderOf } from "./stream-order";
-import { type Walk, walkFrom, wayBack } from "./walk";
+import { type Feed, feedFinder, type Walk, walkFrom, wayBack } from "./walk";
 
 export interface Closure {
   readonly link: string;
@@ -48,26 +48,34 @@ export function closuresOf(
 ): { closures: Closure[]; bleeds: Bleed[] } {
   const held = { inner: new Set(inner), outer: new Set(outer) };
   const holds = (link: number) => held.inner.has(link) || held.outer.has(link);
-  // The feed of an inner valve comes through the outer one, so each barrier is walked to with the other open.
-  const feed = {
-    inner: walkFrom(net, net.energies, (link) => !held.inner.has(link)),
-    outer: walkFrom(net, net.energies, (link) => !held.outer.has(link)),
+  const single = outer.length === 0;
+  // The feed of an inner valve comes through the outer one, so each barrier is looked behind with the other open.
+  const feedBehind = {
+    inner: feedFinder(net, (link) => held.inner.has(link)),
+    outer: feedFinder(net, (link) => held.outer.has(link)),
   };
   const work = walkFrom(net, zone, (link) => !holds(link));
-  const beyond = walkFrom(net, zone, (link) => !held.outer.has(link));
+  const beyond = single ? work : walkFrom(net, zone, (link) => !held.outer.has(link));
   const inside = new Set(section.nodes);
-  const distance = (link: number) =>
-    Math.max(feed.inner.distance[net.from[link]!]!, feed.inner.distance[net.to[link]!]!);
   const made = [...inner, ...outer].map((index) => {
     const barrier = held.inner.has(index) ? "inner" : "outer";
-    const walks = { feed: feed[barrier], work: barrier === "inner" ? work : beyond };
-    return { index, closure: closureOf(net, index, { barrier, ...walks, holds, unfit, inside }) };
+    return {
+      index,
+      ...closureOf(net, index, {
+        barrier,
+        feedBehind: feedBehind[barrier],
+        work: barrier === "inner" ? work : beyond,
+        holds,
+        unfit,
+        inside,
+      }),
+    };
   });
   made.sort(
     (a, b) =>
       orderOf(a.closure.stream).rank - orderOf(b.closure.stream).rank ||
       Number(a.closure.barrier === "inner") - Number(b.closure.barrier === "inner") ||
-      distance(a.index) - distance(b.index) ||
+      a.away - b.away ||
       a.index - b.index,
   );
   const id = (link: number) => net.links[link]!.id;
@@ -89,25 +97,26 @@ function closureOf(
   index: number,
   {
     barrier,
-    feed,
+    feedBehind,
     work,
     holds,
     unfit,
     inside,
   }: {
     barrier: Closure["barrier"];
-    feed: Walk;
+    feedBehind: (node: number) => Feed | undefined;
     work: Walk;
     holds: (link: number) => boolean;
     unfit: (link: number) => Unfit | undefined;
     inside: ReadonlySet<string>;
   },
-): Closure {
+): { closure: Closure; away: number } {
   const link = net.links[index] as LineValve;
   const ends = [net.from[index]!, net.to[index]!] as const;
   const inward = inside.has(link.from) || work.distance[ends[0]] !== -1;
   const [near, far] = inward ? ends : ([ends[1], ends[0]] as const);
-  const feeder = net.nodes[feed.origin[far]!];
+  const feed = feedBehind(far);
+  const feeder = feed && net.nodes[feed.energy];
   const open = (each: number) => (barrier === "inner" ? !holds(each) : each !== index);
   const skipped =
     work.distance[near] === -1
@@ -126,7 +135,7 @@ function closureOf(
       : medium === "electricity"
         ? `${verb} ${feeder.name ?? feeder.id} away`
         : `${verb} ${feeder.name ?? feeder.id}`;
-  return {
+  const closure: Closure = {
     link: link.id,
     name: link.name ?? link.id,
     ...(link.where !== undefined && { where: link.where }),
@@ -146,4 +155,6 @@ function closureOf(
       ".",
     ].join(""),
   };
+  // What nothing feeds any more is shut last.
+  return { closure, away: feed?.links ?? Number.MAX_SAFE_INTEGER };
 }

@@ -7,8 +7,8 @@ import { flowSolver, UNLIMITED } from "./maximum-flow";
 const TENTHS = 10;
 /** Parts of a tenth, in which an outage counts once more: of two equally dear sets the one that takes less service away. */
 const TIE = 512;
-/** What a valve that is unfit would cost if it were made good first: far more than any walk. */
-const MAKE_GOOD_MIN = 1_000;
+/** What a valve that is unfit would cost if it were made good first, 1,000 minutes: far more than any walk. */
+const MAKE_GOOD = 1_000 * TENTHS * TIE;
 
 /**
  * What it weighs, in minutes of walking, to take a consumer out of service: telling people, a watch, complaints.
@@ -43,101 +43,156 @@ export interface Relaxed {
   readonly notOuter: ReadonlySet<number>;
 }
 
-/** The two sides of the barriers: `inner` holds what lies inside the first, `dead` what lies inside the last. */
+/** Nodes on one side of a barrier, as a list and to look up. */
+export interface Side {
+  readonly nodes: readonly number[];
+  readonly has: Uint8Array;
+}
+
+/** The two sides of the barriers: `inner` is what lies inside the first, `dead` what lies inside the last. */
 export interface Sides {
   readonly value: number;
-  readonly inner: Uint8Array;
-  readonly dead: Uint8Array;
+  readonly inner: Side;
+  readonly dead: Side;
 }
 
 /**
- * The flow network of a demand, laid out once. One layer of nodes for each barrier: the outer layer says what is dead,
- * the inner what lies behind both. What is inside the inner is inside the outer, too (the barriers are nested), and no
- * valve can be both at once. A medium that needs one barrier only has its two layers tied together.
+ * The flow network of a line, laid out once for all demands. One layer of nodes for each barrier: the outer layer says
+ * what is dead, the inner what lies behind both. What is inside the inner is inside the outer, too (the barriers are
+ * nested), and no valve can be both at once. A medium that needs one barrier only has its two layers tied together.
  */
-export function cutProblem(net: Network, demand: CutDemand) {
+interface Laid {
+  readonly layers: 1 | 2;
+  readonly energy: number;
+  /** First edge of those that hang every node on the energy. */
+  readonly toEnergy: number;
+  readonly hot: Uint8Array;
+  /** Of edge e: 2e there, 2e + 1 and back; as the line knows its valves. */
+  readonly capacity: Int32Array;
+  readonly madeGood: Int32Array;
+  /** For what one demand changes; each solve begins by filling it. */
+  readonly trial: Int32Array;
+  readonly solve: ReturnType<typeof flowSolver>;
+}
+
+const NO_FLAWS: ReadonlySet<string> = new Set();
+const laidOut = new WeakMap<Network, { single?: Laid; double?: Laid }>();
+
+/** The flow network of a line; kept as long as the line's network is. */
+function laid(net: Network, double: boolean): Laid {
+  const kept = laidOut.get(net) ?? {};
+  laidOut.set(net, kept);
+  if (double) {
+    kept.double ??= layOut(net, 2);
+    return kept.double;
+  }
+  kept.single ??= layOut(net, 1);
+  return kept.single;
+}
+
+function layOut(net: Network, layers: 1 | 2): Laid {
   const nodes = net.nodes.length;
   const links = net.links.length;
-  const layers = demand.double ? 2 : 1;
-  const zone = layers * nodes;
-  const energy = zone + 1;
-  const toZone = layers * links;
-  const toEnergy = toZone + demand.zone.length;
+  const double = layers === 2;
+  const energy = layers * nodes;
+  const toEnergy = layers * links;
   const nested = toEnergy + nodes;
-  const crossing = nested + (demand.double ? nodes : 0);
-  const edges = crossing + (demand.double ? 2 * links : 0);
+  const crossing = nested + (double ? nodes : 0);
+  const edges = crossing + (double ? 2 * links : 0);
   const tail = new Int32Array(edges);
   const head = new Int32Array(edges);
-  const forward = new Int32Array(edges);
-  const back = new Int32Array(edges);
-  const madeGood = new Int32Array(toZone);
+  const capacity = new Int32Array(2 * edges);
+  const madeGood = new Int32Array(2 * layers * links);
   const hot = new Uint8Array(nodes);
   for (const node of net.energies) hot[node] = 1;
-
   const join = (edge: number, from: number, to: number, there: number, andBack: number) => {
     tail[edge] = from;
     head[edge] = to;
-    forward[edge] = there;
-    back[edge] = andBack;
+    capacity[2 * edge] = there;
+    capacity[2 * edge + 1] = andBack;
   };
   net.links.forEach((link, index) => {
     const [from, to] = [net.from[index]!, net.to[index]!];
     const valve = link.kind === "valve";
-    const fit = valve && unfitness(link, demand.passing, demand.avoid) === undefined;
+    const fit = valve && unfitness(link, NO_FLAWS, NO_FLAWS) === undefined;
     const cost = fit ? closingCost(link) : UNLIMITED;
-    const ruled = underLineRule(net.line, link);
+    const ruled = !double || underLineRule(net.line, link);
     for (let layer = 0; layer < layers; layer++) {
+      const edge = layer * links + index;
       // One lock serves both barriers where one is enough: it is paid for once.
       const counts = layer === 0 || ruled;
-      const capacity = counts ? cost : 0;
-      join(layer * links + index, layer * nodes + from, layer * nodes + to, capacity, capacity);
-      madeGood[layer * links + index] = valve && !fit && counts ? MAKE_GOOD_MIN * TENTHS * TIE : capacity;
+      const holds = counts ? cost : 0;
+      join(edge, layer * nodes + from, layer * nodes + to, holds, holds);
+      const better = valve && !fit && counts ? MAKE_GOOD : holds;
+      madeGood[2 * edge] = better;
+      madeGood[2 * edge + 1] = better;
     }
-    if (demand.double) {
+    if (double) {
       const forbidden = valve && ruled ? UNLIMITED : 0;
       join(crossing + 2 * index, nodes + from, to, forbidden, 0);
       join(crossing + 2 * index + 1, nodes + to, from, forbidden, 0);
     }
   });
-  demand.zone.forEach((node, place) => {
-    join(toZone + place, zone, (layers - 1) * nodes + node, UNLIMITED, 0);
-  });
   for (let node = 0; node < nodes; node++) {
     join(toEnergy + node, node, energy, hot[node] ? UNLIMITED : outageCost(net.nodes[node]!), 0);
-    if (demand.double)
-      join(
-        nested + node,
-        nodes + node,
-        node,
-        UNLIMITED,
-        underLineRule(net.line, net.nodes[node]!) ? 0 : UNLIMITED,
-      );
+    if (double) {
+      const tied = !underLineRule(net.line, net.nodes[node]!);
+      join(nested + node, nodes + node, node, UNLIMITED, tied ? UNLIMITED : 0);
+    }
   }
-  const solve = flowSolver(energy + 1, tail, head);
+  const trial = new Int32Array(2 * edges);
+  return {
+    layers,
+    energy,
+    toEnergy,
+    hot,
+    capacity,
+    madeGood,
+    trial,
+    solve: flowSolver(energy + 1, tail, head),
+  };
+}
+
+/** One demand on a line's flow network. */
+export function cutProblem(net: Network, demand: CutDemand) {
+  const { layers, energy, toEnergy, hot, capacity, madeGood, trial, solve } = laid(net, demand.double);
+  const nodes = net.nodes.length;
+  const links = net.links.length;
+  const sources = demand.zone.map((node) => (layers - 1) * nodes + node);
+  const flawed = [...demand.passing, ...demand.avoid].flatMap((id) => net.linkIndex.get(id) ?? []);
+  const set = (edge: number, to: number) => {
+    trial[2 * edge] = to;
+    trial[2 * edge + 1] = to;
+  };
   return {
     hot,
     solve({ live, given, notInner, notOuter }: Relaxed, makeGood: boolean): Sides | undefined {
       // An energy inside the zone itself cannot be shut off by anything.
       if (demand.zone.some((node) => hot[node] || live.includes(node))) return undefined;
-      const there = forward.slice();
-      const andBack = back.slice();
-      if (makeGood) for (const capacity of [there, andBack]) capacity.set(madeGood);
-      const bar = (edge: number) => {
-        there[edge] = UNLIMITED;
-        andBack[edge] = UNLIMITED;
+      trial.set(capacity);
+      if (makeGood) trial.set(madeGood);
+      for (const link of flawed)
+        for (let layer = 0; layer < layers; layer++)
+          if (trial[2 * (layer * links + link)] !== 0)
+            set(layer * links + link, makeGood ? MAKE_GOOD : UNLIMITED);
+      for (const link of notInner) set((layers - 1) * links + link, UNLIMITED);
+      for (const link of notOuter) set(link, UNLIMITED);
+      for (const node of given) if (!hot[node]) trial[2 * (toEnergy + node)] = 0;
+      for (const node of live) trial[2 * (toEnergy + node)] = UNLIMITED;
+      const flow = solve(trial, sources, energy);
+      if (flow.value >= UNLIMITED) return undefined;
+      const side = (layer: number): Side => {
+        const has = new Uint8Array(nodes);
+        const own = flow.sourceSide.flatMap((each) => {
+          const node = each - layer * nodes;
+          if (node < 0 || node >= nodes) return [];
+          has[node] = 1;
+          return [node];
+        });
+        return { nodes: own, has };
       };
-      for (const link of notInner) bar((layers - 1) * links + link);
-      for (const link of notOuter) bar(link);
-      for (const node of given) if (!hot[node]) there[toEnergy + node] = 0;
-      for (const node of live) there[toEnergy + node] = UNLIMITED;
-      const flow = solve(there, andBack, zone, energy);
-      return flow.value >= UNLIMITED
-        ? undefined
-        : {
-            value: flow.value,
-            dead: flow.sourceSide.subarray(0, nodes),
-            inner: flow.sourceSide.subarray((layers - 1) * nodes, layers * nodes),
-          };
+      const dead = side(0);
+      return { value: flow.value, dead, inner: layers === 1 ? dead : side(layers - 1) };
     },
   };
 }

@@ -6,6 +6,7 @@ import {
   outageCost,
   outageMinutes,
   type Relaxed,
+  type Side,
   type Sides,
 } from "./cut-problem";
 
@@ -92,11 +93,15 @@ function barriers(net: Network, { inner, dead }: Sides): { inner: number[]; oute
   return { inner: first, outer: boundary(net, dead).filter((link) => !known.has(link)) };
 }
 
-function boundary(net: Network, side: Uint8Array): number[] {
+/** Links that lead out of a side, in the order of the line. */
+function boundary(net: Network, { nodes, has }: Side): number[] {
   const links: number[] = [];
-  for (let link = 0; link < net.links.length; link++)
-    if (side[net.from[link]!] !== side[net.to[link]!]) links.push(link);
-  return links;
+  for (const node of nodes)
+    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
+      const link = net.incident[slot]!;
+      if (!has[otherEnd(net, link, node)]) links.push(link);
+    }
+  return links.sort((a, b) => a - b);
 }
 
 /**
@@ -105,17 +110,17 @@ function boundary(net: Network, side: Uint8Array): number[] {
  */
 function firstStranded(
   net: Network,
-  dead: Uint8Array,
+  dead: Side,
   hot: Uint8Array,
   { live, given }: Relaxed,
 ): number[] | undefined {
   const matters = (node: number) =>
     live.includes(node) || (outageMinutes(net.nodes[node]!) > 0 && !given.has(node));
-  const fed = new Uint8Array(net.nodes.length);
   const seen = new Uint8Array(net.nodes.length);
+  const fed = new Uint8Array(net.nodes.length);
   for (const link of boundary(net, dead)) {
-    const edge = dead[net.from[link]!] ? net.to[link]! : net.from[link]!;
-    if (seen[edge]) continue;
+    const edge = dead.has[net.from[link]!] ? net.to[link]! : net.from[link]!;
+    if (seen[edge] || fedStraight(net, edge, dead)) continue;
     const piece = [edge];
     seen[edge] = 1;
     let reached = hot[edge] === 1;
@@ -123,7 +128,7 @@ function firstStranded(
       const node = piece[at]!;
       for (let slot = net.start[node]!; slot < net.start[node + 1]! && !reached; slot++) {
         const next = otherEnd(net, net.incident[slot]!, node);
-        if (dead[next]) continue;
+        if (dead.has[next]) continue;
         reached = hot[next] === 1 || fed[next] === 1;
         if (seen[next]) continue;
         seen[next] = 1;
@@ -136,13 +141,24 @@ function firstStranded(
   return undefined;
 }
 
+/** Whether the shortest way to an energy is open still: most often it is, and then nobody need search. */
+function fedStraight(net: Network, from: number, dead: Side): boolean {
+  for (let node = from; ; ) {
+    if (dead.has[node]) return false;
+    const next = net.towardsEnergy[node]!;
+    if (next === node) return true;
+    if (next === -1) return false;
+    node = next;
+  }
+}
+
 /** Dead nodes that a live piece borders on. */
-function neighbours(net: Network, piece: readonly number[], dead: Uint8Array): number[] {
+function neighbours(net: Network, piece: readonly number[], dead: Side): number[] {
   const beyond = new Set<number>();
   for (const node of piece)
     for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
       const other = otherEnd(net, net.incident[slot]!, node);
-      if (dead[other]) beyond.add(other);
+      if (dead.has[other]) beyond.add(other);
     }
   return [...beyond];
 }

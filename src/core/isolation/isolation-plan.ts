@@ -1,5 +1,15 @@
 import type { Line, LineNode } from "../formats";
-import { checkLine, isThreeWay, type Network, network, originOf, type Positions, standing } from "../line";
+import {
+  checkLine,
+  fed,
+  isThreeWay,
+  type Network,
+  network,
+  originOf,
+  type Positions,
+  reachable,
+  standing,
+} from "../line";
 import { err, ok, type Problem, type Result } from "../result";
 import { type Unfit, unfitness } from "./barrier";
 import { between } from "./bleed";
@@ -16,7 +26,7 @@ import { unprotectedVessels } from "./relief";
 import { type Section, shutInSection } from "./section";
 import { type StoredEnergy, storedEnergies } from "./stored";
 import { type Turned, turnings } from "./three-way";
-import { type Walk, walkFrom } from "./walk";
+import { feedFinder, walkFrom } from "./walk";
 
 export interface IsolationDemand {
   /** Ids of nodes or links that will be open to a person; what is of the same equipment comes with them. */
@@ -149,11 +159,13 @@ function planStanding(
     zone = wider;
   }
   const closed = new Set([...cut.inner, ...cut.outer]);
-  const supply = walkFrom(net, net.energies, (link) => !closed.has(link));
-  const live = zone.find((node) => supply.distance[node] !== -1);
-  if (live !== undefined)
+  const holds = (link: number) => closed.has(link);
+  const reached = reachable(net, zone, (link) => !holds(link)).find(
+    (node) => net.towardsEnergy[node] === node,
+  );
+  if (reached !== undefined)
     throw new Error(
-      `closing ${[...closed].map((index) => net.links[index]!.id)} leaves ${net.nodes[live]!.id} live`,
+      `closing ${[...closed].map((index) => net.links[index]!.id)} leaves ${net.nodes[reached]!.id} on the work`,
     );
   const bare = unprotectedVessels(net, line, closed, demand.pumpedOut ?? []);
   if (bare.length > 0) return err({ kind: "unprotected", vessels: bare });
@@ -169,7 +181,8 @@ function planStanding(
     unfit,
   });
   const turned = turnedIn(line, positions);
-  const lost = lostConsumers(net, line, closed, zone);
+  const after = fed(net, new Set([...closed].map((index) => net.links[index]!.id)));
+  const lost = lostConsumers(net, line, after, zone);
   const pumps = pumpsAt(net, section);
   const minutes =
     closures.reduce((sum, each) => sum + each.minutes, 0) +
@@ -189,8 +202,8 @@ function planStanding(
     pumps,
     pumpedOut: pumped,
     prove: provePoints(net, zone, section),
-    locked: lockedPieces(net, closed, section, bleeds),
-    stored: storedEnergies(net, zone, section, feeders(net, closed, supply)),
+    locked: lockedPieces(net, { closed, section, bleeds }),
+    stored: storedEnergies(net, zone, section, feeders(net, closed, section)),
     permits: permitsFor(net, zone, closures, section),
   };
   const outages = lost.reduce(
@@ -202,8 +215,10 @@ function planStanding(
 
 /** Motors of pumps that stand in what is shut in join what is opened. */
 function withMotors(net: Network, zone: readonly number[], closed: ReadonlySet<number>): number[] {
+  if (net.pumps.length === 0) return [...zone];
   const inside = walkFrom(net, zone, (link) => !closed.has(link)).distance;
-  const motors = net.links.flatMap((link, index) => {
+  const motors = net.pumps.flatMap((index) => {
+    const link = net.links[index]!;
     if (link.kind !== "pump" || link.motor === undefined) return [];
     const stands = inside[net.from[index]!] !== -1 || inside[net.to[index]!] !== -1;
     return stands ? [net.nodeIndex.get(link.motor)!] : [];
@@ -213,11 +228,12 @@ function withMotors(net: Network, zone: readonly number[], closed: ReadonlySet<n
 
 const pumpsAt = (net: Network, section: Section) => {
   const inside = new Set(section.nodes);
-  return net.links.flatMap((link) =>
-    link.kind === "pump" && (inside.has(link.from) || inside.has(link.to))
+  return net.pumps.flatMap((index) => {
+    const link = net.links[index]!;
+    return inside.has(link.from) || inside.has(link.to)
       ? [{ link: link.id, name: link.name ?? link.id }]
-      : [],
-  );
+      : [];
+  });
 };
 
 /** Nodes of the named places: a link stands for both its ends, a three-way valve for all its ports. */
@@ -271,6 +287,7 @@ function pumpedOut(line: Line, ids: readonly string[]): Line {
 }
 
 function turnedIn(line: Line, positions: Positions): Turned[] {
+  if (positions.size === 0) return [];
   return line.nodes.flatMap((node) => {
     const to = positions.get(node.id);
     if (!isThreeWay(node) || to === undefined || to === node.threeWay.normally) return [];
@@ -291,12 +308,12 @@ function turnedIn(line: Line, positions: Positions): Turned[] {
 }
 
 /** Energies that stand right behind the barriers: what they hold is what the work would meet. */
-function feeders(net: Network, closed: ReadonlySet<number>, supply: Walk): number[] {
-  const ports = net.nodes.flatMap((node, index) => (isThreeWay(node) ? [index] : []));
+function feeders(net: Network, closed: ReadonlySet<number>, section: Section): number[] {
+  const inside = new Set(section.nodes);
+  const feed = feedFinder(net, (link) => closed.has(link));
   const behind = [...closed].flatMap((link) => [net.from[link]!, net.to[link]!]);
-  return [
-    ...new Set([...behind, ...ports].map((node) => supply.origin[node]!).filter((node) => node !== -1)),
-  ];
+  const outside = [...behind, ...net.stems].filter((node) => !inside.has(net.nodes[node]!.id));
+  return [...new Set(outside.flatMap((node) => feed(node)?.energy ?? []))];
 }
 
 const nameOf = (line: Line, id: string) => line.nodes.find((node) => node.id === id)?.name ?? id;

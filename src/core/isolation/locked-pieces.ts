@@ -36,9 +36,15 @@ const liquidOf = (medium: Medium): Liquid | undefined =>
 /** Pieces of the line that the closures leave full, with neither vessel, relief nor open bleed to give way. */
 export function lockedPieces(
   net: Network,
-  closed: ReadonlySet<number>,
-  section: Section,
-  bleeds: readonly Bleed[],
+  {
+    closed,
+    section,
+    bleeds,
+  }: {
+    readonly closed: ReadonlySet<number>;
+    readonly section: Section;
+    readonly bleeds: readonly Bleed[];
+  },
 ): LockedPiece[] {
   const open = new Set(bleeds.map((bleed) => bleed.node));
   const inSection = new Set(section.nodes);
@@ -47,7 +53,7 @@ export function lockedPieces(
   const seen = new Uint8Array(net.nodes.length);
   const pieces: LockedPiece[] = [];
   for (const start of starts) {
-    if (seen[start]) continue;
+    if (seen[start] || givesStraight(net, start, closed)) continue;
     const piece = [start];
     seen[start] = 1;
     let gives = false;
@@ -99,6 +105,26 @@ export function lockedPieces(
     });
   }
   return pieces;
+}
+
+/** Whether the shortest way to an energy lets the liquid back to it: most often it does, and nobody need search. */
+function givesStraight(net: Network, start: number, closed: ReadonlySet<number>): boolean {
+  for (let node = start; ; ) {
+    const next = net.towardsEnergy[node]!;
+    if (next === node) return true;
+    if (next === -1) return false;
+    const at = node;
+    const open = net.incident
+      .subarray(net.start[node]!, net.start[node + 1]!)
+      .some(
+        (link) =>
+          otherEnd(net, link, at) === next &&
+          !closed.has(link) &&
+          net.lets[link]! & (net.from[link] === at ? 1 : 2),
+      );
+    if (!open) return false;
+    node = next;
+  }
 }
 
 /** Vapour lines give: a refrigerant counts as liquid only where a place says so. */

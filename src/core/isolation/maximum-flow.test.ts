@@ -5,13 +5,16 @@ import { flowSolver, UNLIMITED } from "./maximum-flow";
 type Edge = readonly [number, number, number];
 
 const solve = (nodes: number, edges: readonly Edge[], source: number, sink: number) => {
-  const capacity = Int32Array.from(edges, ([, , c]) => c);
+  const capacity = Int32Array.from(
+    edges.flatMap(([, , c]) => [c, c]),
+    (c) => c,
+  );
   const laid = flowSolver(
     nodes,
     Int32Array.from(edges, ([a]) => a),
     Int32Array.from(edges, ([, b]) => b),
   );
-  return laid(capacity, capacity, source, sink);
+  return laid(capacity, [source], sink);
 };
 
 /** The least cut by trying every division of the nodes. */
@@ -41,12 +44,12 @@ describe("maximum flow", () => {
         const flow = solve(nodes, within, 0, 1);
         expect(flow.value).toBe(leastCut(nodes, within, 0, 1));
         const size = within.reduce(
-          (sum, [a, b, c]) => (flow.sourceSide[a] !== flow.sourceSide[b] ? sum + c : sum),
+          (sum, [a, b, c]) => (flow.sourceSide.includes(a) !== flow.sourceSide.includes(b) ? sum + c : sum),
           0,
         );
         expect(size).toBe(flow.value);
-        expect(flow.sourceSide[0]).toBe(1);
-        expect(flow.sourceSide[1]).toBe(0);
+        expect(flow.sourceSide).toContain(0);
+        expect(flow.sourceSide).not.toContain(1);
       }),
       { numRuns: 1000 },
     );
@@ -63,7 +66,7 @@ describe("maximum flow", () => {
       0,
       1,
     );
-    expect([...flow.sourceSide]).toEqual([1, 0, 0, 0]);
+    expect(flow.sourceSide).toEqual([0]);
   });
 
   it("says when nothing limits the way", () => {
@@ -82,8 +85,8 @@ describe("maximum flow", () => {
 
   it("can be solved again with other capacities, unspoiled by the first time", () => {
     const solver = flowSolver(3, Int32Array.of(0, 2), Int32Array.of(2, 1));
-    expect(solver(Int32Array.of(4, 9), Int32Array.of(4, 9), 0, 1).value).toBe(4);
-    expect(solver(Int32Array.of(9, 3), Int32Array.of(9, 3), 0, 1).value).toBe(3);
-    expect(solver(Int32Array.of(4, 9), Int32Array.of(4, 9), 0, 1).value).toBe(4);
+    expect(solver(Int32Array.of(4, 4, 9, 9), [0], 1).value).toBe(4);
+    expect(solver(Int32Array.of(9, 9, 3, 3), [0], 1).value).toBe(3);
+    expect(solver(Int32Array.of(4, 4, 9, 9), [0], 1).value).toBe(4);
   });
 });

@@ -67,9 +67,19 @@ const ACT_WORDS: Record<Act["kind"], string> = {
   "start-pump": "Start",
 };
 
+/** Places are called by their names; valves and pumps by their tags, too. */
+const BY_NAME: ReadonlySet<Act["kind"]> = new Set([
+  "turn",
+  "turn-back",
+  "pump-out",
+  "open-bleed",
+  "shut-bleed",
+  "shut-drain",
+]);
+
 /** "Shut and lock V-12 Chandler street". */
 export const actWords = ({ kind, id, name }: Act): string =>
-  `${ACT_WORDS[kind]} ${name === id || kind.startsWith("turn") || kind === "pump-out" ? name : `${id} ${name}`}`;
+  `${ACT_WORDS[kind]} ${name === id || BY_NAME.has(kind) ? name : `${id} ${name}`}`;
 
 /** What a piece of locked liquid can do, and what to do about it. */
 export function lockedWords(piece: LockedPiece, system: UnitSystem): string {

@@ -41,11 +41,13 @@ const DRAWS_DOWN_AT = orderOf("suction").rank;
 
 /** Pumps and electricity, then stream by stream, from the feed on; bleeds when both barriers stand. */
 export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Made): Act[] {
-  const shut = (closure: Closure): Act => ({
+  const shut = (closure: Closure, index: number): Act => ({
     kind: closure.medium === "electricity" ? "switch-off" : "shut",
     id: closure.link,
     name: closure.name,
-    why: orderOf(closure.stream).shut ?? "From the feed on: what lies behind loses pressure valve by valve.",
+    why:
+      orderOf(closure.stream).shut ??
+      (index === 0 ? "From the feed on: what lies behind loses pressure valve by valve." : ""),
   });
   const before = closures.filter((each) => orderOf(each.stream).rank < DRAWS_DOWN_AT);
   const after = closures.filter((each) => orderOf(each.stream).rank >= DRAWS_DOWN_AT);
@@ -75,7 +77,7 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
         why: valve.why,
       }),
     ),
-    ...after.map(shut),
+    ...after.map((closure, index) => shut(closure, before.length + index)),
     ...bleeds.map(
       (bleed): Act => ({
         kind: "open-bleed",

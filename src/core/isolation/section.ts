@@ -21,11 +21,12 @@ export interface Section {
 
 /** The part of the line that hangs together with the zone when only the closures hold. */
 export function shutInSection(net: Network, zone: readonly number[], closed: ReadonlySet<number>): Section {
-  const inside = reachable(net, zone, (link) => !closed.has(link));
-  const members = net.nodes.map((_, index) => index).filter((index) => inside[index]);
-  const links = net.links
-    .map((_, index) => index)
-    .filter((index) => inside[net.from[index]!] && inside[net.to[index]!] && !closed.has(index));
+  const members = reachable(net, zone, (link) => !closed.has(link));
+  const links = [
+    ...new Set(members.flatMap((node) => [...net.incident.subarray(net.start[node]!, net.start[node + 1]!)])),
+  ]
+    .filter((link) => !closed.has(link))
+    .sort((a, b) => a - b);
   const height = (index: number) => net.nodes[index]!.elevation_m;
   const runs = links.flatMap((index) => {
     const link = net.links[index]!;

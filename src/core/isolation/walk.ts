@@ -48,3 +48,40 @@ export function wayBack(
   }
   return way;
 }
+
+/** The energy nearest to a node, and how many links it is away. */
+export interface Feed {
+  readonly energy: number;
+  readonly links: number;
+}
+
+/** Finds what feeds a node past the links that hold; nothing when they part it from every energy. */
+export function feedFinder(
+  net: Network,
+  holds: (link: number) => boolean,
+): (node: number) => Feed | undefined {
+  let whole: Walk | undefined;
+  return (node) => {
+    const straight = alongShortest(net, node, holds);
+    if (straight !== undefined) return straight;
+    whole ??= walkFrom(net, net.energies, (link) => !holds(link));
+    const links = whole.distance[node]!;
+    return links === -1 ? undefined : { energy: whole.origin[node]!, links };
+  };
+}
+
+/** Along the shortest way of all, where that is open: most often it is, and the line need not be walked. */
+function alongShortest(net: Network, from: number, holds: (link: number) => boolean): Feed | undefined {
+  for (let node = from, links = 0; ; links += 1) {
+    const next = net.towardsEnergy[node]!;
+    if (next === node) return { energy: node, links };
+    if (next === -1) return undefined;
+    let open = false;
+    for (let slot = net.start[node]!; slot < net.start[node + 1]! && !open; slot++) {
+      const link = net.incident[slot]!;
+      open = otherEnd(net, link, node) === next && !holds(link);
+    }
+    if (!open) return undefined;
+    node = next;
+  }
+}

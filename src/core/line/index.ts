@@ -1,6 +1,7 @@
 export { checkLine } from "./check-line";
 export { MEDIA_RULES, type MediumRule, mediumOf, underLineRule } from "./media";
-export { fed, isEnergy, type Network, network, otherEnd, reachable, standsShut } from "./network";
+export { fed, isEnergy, type Network, network, otherEnd, reachable, standsShut, usuallyFed } from "./network";
+export { holdsPlace } from "./place";
 export {
   isThreeWay,
   originOf,
@@ -10,3 +11,4 @@ export {
   type ThreeWayNode,
   threeWays,
 } from "./standing";
+export { streetGrid } from "./street-grid";

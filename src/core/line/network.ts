@@ -17,6 +17,13 @@ export interface Network {
   /** Nodes by the tag of the valve that stands there. */
   readonly assetIndex: ReadonlyMap<string, number>;
   readonly energies: readonly number[];
+  readonly pumps: readonly number[];
+  /** Nodes of three-way valves. */
+  readonly stems: readonly number[];
+  /** Which way a link lets through on an ordinary day: 1 from `from`, 2 from `to`, 3 both, 0 neither. */
+  readonly lets: Uint8Array;
+  /** The next node on a shortest way to an energy, over any link; the node itself at an energy, -1 where none leads. */
+  readonly towardsEnergy: Int32Array;
 }
 
 /** @param line a line that `checkLine` found nothing wrong with */
@@ -42,7 +49,47 @@ export function network(line: Line): Network {
     nodes.flatMap((node, index) => (node.asset === undefined ? [] : [[node.asset, index] as const])),
   );
   const hot = nodes.flatMap((node, index) => (isEnergy(node) ? [index] : []));
-  return { line, nodes, links, nodeIndex, linkIndex, from, to, start, incident, assetIndex, energies: hot };
+  return {
+    line,
+    nodes,
+    links,
+    nodeIndex,
+    linkIndex,
+    from,
+    to,
+    start,
+    incident,
+    assetIndex,
+    energies: hot,
+    stems: nodes.flatMap((node, index) => (node.threeWay === undefined ? [] : [index])),
+    lets: Uint8Array.from(links, (link) =>
+      standsShut(link) ? 0 : link.kind === "check" || link.kind === "pump" ? 1 : 3,
+    ),
+    pumps: links.flatMap((link, index) => (link.kind === "pump" ? [index] : [])),
+    towardsEnergy: towards(hot, nodes.length, from, to, start, incident),
+  };
+}
+
+function towards(
+  goals: readonly number[],
+  count: number,
+  from: Int32Array,
+  to: Int32Array,
+  start: Int32Array,
+  incident: Int32Array,
+): Int32Array {
+  const next = new Int32Array(count).fill(-1);
+  const queue = [...goals];
+  for (const goal of goals) next[goal] = goal;
+  for (const node of queue)
+    for (let slot = start[node]!; slot < start[node + 1]!; slot++) {
+      const link = incident[slot]!;
+      const other = from[link] === node ? to[link]! : from[link]!;
+      if (next[other] !== -1) continue;
+      next[other] = node;
+      queue.push(other);
+    }
+  return next;
 }
 
 export const otherEnd = (net: Network, link: number, node: number): number =>
@@ -59,12 +106,12 @@ export function isEnergy(node: LineNode): boolean {
 export const standsShut = (link: LineLink): boolean =>
   (link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut";
 
-/** Whether a node is reached, walking from `starts` over every link that `passable` lets through. */
+/** The nodes reached when walking from `starts` over every link that `passable` lets through, in the line's order. */
 export function reachable(
   net: Network,
   starts: Iterable<number>,
   passable: (link: number) => boolean,
-): Uint8Array {
+): number[] {
   const reached = new Uint8Array(net.nodes.length);
   const queue: number[] = [];
   for (const node of starts) {
@@ -81,7 +128,7 @@ export function reachable(
       queue.push(next);
     }
   }
-  return reached;
+  return queue.sort((a, b) => a - b);
 }
 
 /**
@@ -89,20 +136,33 @@ export function reachable(
  * Check valves and pumps let through from `from` to `to` only.
  */
 export function fed(net: Network, shut: ReadonlySet<string>): Uint8Array {
+  const closed = new Uint8Array(net.links.length);
+  for (const id of shut) {
+    const link = net.linkIndex.get(id);
+    if (link !== undefined) closed[link] = 1;
+  }
   const reached = new Uint8Array(net.nodes.length);
   const queue = net.energies.filter((node) => net.nodes[node]!.kind !== "consumer");
   for (const node of queue) reached[node] = 1;
   for (let head = 0; head < queue.length; head++) {
     const node = queue[head]!;
     for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const index = net.incident[slot]!;
-      const link = net.links[index]!;
-      const next = otherEnd(net, index, node);
-      if (reached[next] || shut.has(link.id) || standsShut(link)) continue;
-      if ((link.kind === "check" || link.kind === "pump") && net.from[index] !== node) continue;
+      const link = net.incident[slot]!;
+      const forward = net.from[link] === node;
+      const next = forward ? net.to[link]! : net.from[link]!;
+      if (reached[next] || closed[link] || !(net.lets[link]! & (forward ? 1 : 2))) continue;
       reached[next] = 1;
       queue.push(next);
     }
   }
   return reached;
+}
+
+const usual = new WeakMap<Network, Uint8Array>();
+
+/** Which nodes are fed on an ordinary day; worked out once for a network. */
+export function usuallyFed(net: Network): Uint8Array {
+  const known = usual.get(net) ?? fed(net, new Set());
+  usual.set(net, known);
+  return known;
 }

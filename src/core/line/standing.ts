@@ -24,6 +24,7 @@ const parts = (node: ThreeWayNode, passing: ReadonlySet<string>) =>
  * node, a port that it shuts off becomes a node of its own. Every engine then works without knowing of three-way valves.
  */
 export function standing(line: Line, positions: Positions, passing: ReadonlySet<string> = new Set()): Line {
+  if (!line.nodes.some(isThreeWay)) return line;
   const rewired = new Map<string, string>();
   const nodes = line.nodes.flatMap((node): LineNode[] => {
     if (!isThreeWay(node) || !parts(node, passing)) return [node];

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import type { JobDocument } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
+import { streetGrid } from "@/core/line";
 import type { Services } from "../services";
 import { type IncomingFile, importFiles } from "./import-files";
 
@@ -41,9 +42,15 @@ function sealedAnew(text: string): string {
   return JSON.stringify({ ...job, events });
 }
 
+/** The town's whole main, made by rule: too large to keep as a file, and the same every time. */
+const townMain = (): IncomingFile => ({
+  name: "lines/town-main.json",
+  text: JSON.stringify(streetGrid(20_000, 1, { id: "town-main", name: "Sallow Holm town main" })),
+});
+
 /** Loads the scenario by the importer that users have. */
 export function loadDemo(services: Services): void {
-  const loaded = importFiles(services, scenarioFiles(services.now()));
+  const loaded = importFiles(services, [...scenarioFiles(services.now()), townMain()]);
   if (!loaded.ok)
     throw new Error(`the demo does not load: ${JSON.stringify(loaded.error.slice(0, 5), null, 1)}`);
 }

@@ -13,10 +13,11 @@ import {
   type Valve,
 } from "@/core/formats";
 import { run, verifyChain } from "@/core/job";
-import { checkLine } from "@/core/line";
+import { checkLine, holdsPlace } from "@/core/line";
 import { toSI, unitNamed } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredReading } from "@/data";
+import { leftWithoutPlace } from "../lines/save-line";
 import type { Services } from "../services";
 
 /** A file as it arrives: its name and its text. */
@@ -174,12 +175,26 @@ function checkTogether(
   read: readonly { file: string; incoming: Incoming }[],
 ): Problem[] {
   const sheets = new Map(library.sheets().map((sheet) => [sheet.id, sheet]));
-  const lines = new Map(library.lines().map((line) => [line.id, line]));
+  const lines = new Map<string, Line | undefined>();
+  const lineOf = (id: string) => {
+    if (!lines.has(id)) lines.set(id, library.line(id));
+    return lines.get(id);
+  };
   for (const { incoming } of read) {
     if (incoming.kind === "sheet") sheets.set(incoming.value.id, incoming.value);
     if (incoming.kind === "line") lines.set(incoming.value.id, incoming.value);
   }
+  const moved = new Map(
+    read.flatMap(({ incoming }) =>
+      incoming.kind === "register" ? incoming.value.map((valve) => [valve.tag, valve] as const) : [],
+    ),
+  );
   return read.flatMap(({ file, incoming }) => {
+    if (incoming.kind === "line")
+      return leftWithoutPlace(
+        library.valves().map((valve) => moved.get(valve.tag) ?? valve),
+        incoming.value,
+      ).map((each) => ({ ...each, path: `${file}${each.path}` }));
     if (incoming.kind !== "register") return [];
     const seen = new Set<string>();
     return incoming.value.flatMap((valve, index): Problem[] => {
@@ -207,16 +222,13 @@ function checkTogether(
           message: `The sheet has no build "${valve.build}": ${sheet.builds.map((build) => build.id).join(", ")}.`,
         });
       if (valve.line !== undefined) {
-        const line = lines.get(valve.line);
+        const line = lineOf(valve.line);
         if (line === undefined)
           problems.push({
             path: `${at}/line`,
             message: `There is no line "${valve.line}". Bring it in with the register, or leave the column empty.`,
           });
-        else if (
-          !line.nodes.some((node) => node.id === (valve.node ?? valve.tag)) &&
-          !line.links.some((link) => link.id === (valve.node ?? valve.tag))
-        )
+        else if (!holdsPlace(line, valve.node ?? valve.tag))
           problems.push({
             path: `${at}/node`,
             message: `The line "${line.name}" has no place "${valve.node ?? valve.tag}".`,

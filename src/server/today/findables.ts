@@ -21,7 +21,7 @@ export function findables({
       href: `/valves/${valve.tag}`,
     })),
     ...library
-      .lines()
+      .lineSummaries()
       .map((line) => ({ group: "Lines", name: line.name, words: line.medium, href: `/lines/${line.id}` })),
     ...CALCULATORS.map((each) => ({
       group: "Bench book",

@@ -1,373 +1,199 @@
 "use client";
 
-import type { ReactNode } from "react";
-import type { Line, LineLink, LineNode } from "@/core/formats";
+import { Maximize2, Minus, Plus } from "lucide-react";
+import { memo, type PointerEvent, useMemo, useRef } from "react";
+import type { LineView } from "../line-view";
+import { type Box, type LineLayout, layOutLine, pathOf, type XY } from "./line-layout";
+import { LinkMark, NodeMark } from "./line-marks";
+import { Pipe, type PipeKind, type PipeState, pipeKind } from "./pipe";
+import { usePanZoom } from "./use-pan-zoom";
 
-/** How a stretch of pipe stands. */
-export type PipeState = "live" | "dead" | "shut-in" | "unknown";
+/** More links than this in view are drawn as plain lines: nobody can read their marks. */
+const MOST_MARKED = 700;
+const ZOOM_STEP = 1.35;
 
-export interface LineView {
-  readonly line: Line;
-  readonly stateOf: (node: string) => PipeState;
-  /** Links shut now, or to be shut. */
-  readonly shut: ReadonlySet<string>;
-  /** Closures by number, in order. */
-  readonly numbered: ReadonlyMap<string, number>;
-  readonly target?: string;
-  readonly drain?: string;
-  readonly prove?: string;
-  readonly lost: ReadonlySet<string>;
-  readonly passing: ReadonlySet<string>;
-  readonly onValve?: (link: string) => void;
-  readonly onNode?: (node: string) => void;
+/** The line as drawn pipes, each state by colour and by pattern; it can be moved and zoomed, its valves tapped. */
+export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node: string, to: XY) => void }) {
+  const layout = useMemo(() => layOutLine(view.line), [view.line]);
+  const focus = view.target === undefined ? undefined : layout.at.get(view.target);
+  const { ref, transform, window, onKeyDown, by, whole } = usePanZoom(layout.box, focus);
+  const dragged = useRef<{ node: string; from: XY; start: XY }>(null);
+  const drag = (event: PointerEvent) => {
+    const held = dragged.current;
+    if (held === null) return;
+    onMoved?.(held.node, [
+      Math.round(held.start[0] + (event.clientX - held.from[0]) / transform.k),
+      Math.round(held.start[1] + (event.clientY - held.from[1]) / transform.k),
+    ]);
+  };
+  return (
+    <div className="relative h-full w-full">
+      <svg
+        ref={ref}
+        className="block h-full w-full touch-none select-none"
+        role="group"
+        tabIndex={0}
+        aria-label={`Drawing of ${view.line.name}. Arrow keys move it, plus and minus zoom, 0 shows it whole.`}
+        onKeyDown={onKeyDown}
+        onPointerDown={(event) => {
+          const node = (event.target as Element).closest("[data-drag]")?.getAttribute("data-drag");
+          if (node === null || node === undefined || onMoved === undefined) return;
+          event.currentTarget.setPointerCapture(event.pointerId);
+          dragged.current = { node, from: [event.clientX, event.clientY], start: layout.at.get(node)! };
+        }}
+        onPointerMove={drag}
+        onPointerUp={(event) => {
+          drag(event);
+          dragged.current = null;
+        }}
+      >
+        <g transform={`translate(${transform.x} ${transform.y}) scale(${transform.k})`}>
+          <Contents view={view} layout={layout} {...tiled(window)} />
+        </g>
+      </svg>
+      <div className="no-print absolute right-2 bottom-2 flex flex-col gap-1.5">
+        {(
+          [
+            ["Nearer", Plus, () => by(ZOOM_STEP)],
+            ["Further", Minus, () => by(1 / ZOOM_STEP)],
+            ["Whole line", Maximize2, whole],
+          ] as const
+        ).map(([label, Icon, act]) => (
+          <button
+            key={label}
+            type="button"
+            aria-label={label}
+            className="grid size-11 place-items-center rounded-md border border-rule bg-card"
+            onClick={act}
+          >
+            <Icon size={20} aria-hidden />
+          </button>
+        ))}
+      </div>
+    </div>
+  );
 }
 
-type XY = readonly [number, number];
-const MARGIN = 56;
-
-/** The line as drawn pipes, each state by colour and by pattern; valves can be tapped. */
-export function LineDrawing(view: LineView) {
-  const { line } = view;
-  const at = new Map(
-    line.nodes.map((node, index) => [
-      node.id,
-      (node.at ?? [80 + (index % 8) * 100, 80 + Math.floor(index / 8) * 90]) as XY,
-    ]),
-  );
-  const xs = [...at.values()].map(([x]) => x);
-  const ys = [...at.values()].map(([, y]) => y);
-  const box = [
-    Math.min(...xs) - MARGIN,
-    Math.min(...ys) - MARGIN,
-    Math.max(...xs) - Math.min(...xs) + 2 * MARGIN,
-    Math.max(...ys) - Math.min(...ys) + 2 * MARGIN,
-  ];
-  const drawn = line.links.map((link) => ({ link, ...courseOf(link, at) }));
+/** The same, small and still, fitted into its frame. */
+export function LineStill({ view }: { view: LineView }) {
+  const layout = useMemo(() => layOutLine(view.line), [view.line]);
+  const { x, y, width, height } = layout.box;
   return (
     <svg
-      viewBox={box.join(" ")}
+      viewBox={`${x} ${y} ${width} ${height}`}
       className="block h-full w-full select-none"
-      role="group"
-      aria-label={`Drawing of ${line.name}`}
+      role="img"
+      aria-label={`Drawing of ${view.line.name}`}
     >
-      <defs>
-        <pattern id="dots" width={24} height={24} patternUnits="userSpaceOnUse">
-          <circle cx={1} cy={1} r={0.9} fill="var(--grid)" />
-        </pattern>
-      </defs>
-      <rect x={box[0]} y={box[1]} width={box[2]} height={box[3]} fill="url(#dots)" />
-      {drawn.map(({ link, first, second }) => (
-        <g key={link.id}>
-          <Pipe course={first} state={view.stateOf(link.from)} />
-          <Pipe course={second} state={view.stateOf(link.to)} />
-        </g>
-      ))}
-      {line.nodes.map((node) => (
-        <NodeMark key={node.id} node={node} at={at.get(node.id)!} view={view} />
-      ))}
-      {drawn.map(({ link, middle, angle }) =>
-        link.kind === "pipe" ? null : (
-          <LinkMark key={link.id} link={link} at={middle} angle={angle} view={view} />
-        ),
-      )}
+      <Contents view={view} layout={layout} x={x} y={y} width={width} height={height} />
     </svg>
   );
 }
 
-/** A link's course, parted in the middle: each half takes the state of its own end. */
-function courseOf(link: LineLink, at: ReadonlyMap<string, XY>) {
-  const points: XY[] = [at.get(link.from)!, ...(link.via ?? []), at.get(link.to)!];
-  const lengths = points
-    .slice(1)
-    .map((point, index) => Math.hypot(point[0] - points[index]![0], point[1] - points[index]![1]));
-  const half = lengths.reduce((sum, each) => sum + each, 0) / 2;
-  let walked = 0;
-  let leg = 0;
-  while (leg < lengths.length - 1 && walked + lengths[leg]! < half) walked += lengths[leg++]!;
-  const [a, b] = [points[leg]!, points[leg + 1]!];
-  const share = lengths[leg] ? (half - walked) / lengths[leg]! : 0;
-  const middle: XY = [a[0] + (b[0] - a[0]) * share, a[1] + (b[1] - a[1]) * share];
-  const path = (list: readonly XY[]) => `M${list.map((point) => point.join(" ")).join(" L")}`;
+const TILE = 300;
+/** The window in whole tiles, so that what is drawn stays the same while the drawing moves a little. */
+function tiled({ x, y, width, height }: Box): Box {
+  const left = Math.floor(x / TILE) * TILE;
+  const top = Math.floor(y / TILE) * TILE;
   return {
-    first: path([...points.slice(0, leg + 1), middle]),
-    second: path([middle, ...points.slice(leg + 1)]),
-    middle,
-    angle: (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI,
+    x: left,
+    y: top,
+    width: Math.ceil((x + width) / TILE) * TILE - left,
+    height: Math.ceil((y + height) / TILE) * TILE - top,
   };
 }
 
-function Pipe({ course, state }: { course: string; state: PipeState }) {
-  const shared = { d: course, fill: "none", strokeLinejoin: "round" as const };
-  switch (state) {
-    case "live":
-      return (
-        <g>
-          <path {...shared} stroke="var(--draw)" strokeWidth={10.5} />
-          <path {...shared} stroke="var(--live)" strokeWidth={7.5} />
-          <path {...shared} stroke="var(--live-mark)" strokeWidth={2} strokeDasharray="9 15" />
-        </g>
-      );
-    case "shut-in":
-      return (
-        <g>
-          <path {...shared} stroke="#9A5800" strokeWidth={10.5} />
-          <path {...shared} stroke="#FBE8C8" strokeWidth={7.5} />
-          <path {...shared} stroke="#9A5800" strokeWidth={7} strokeDasharray="2 7" className="runs-out" />
-        </g>
-      );
-    case "dead":
-      return (
-        <g>
-          <path {...shared} stroke="var(--draw)" strokeWidth={10.5} />
-          <path {...shared} stroke="#FFFDF7" strokeWidth={7.5} />
-        </g>
-      );
-    case "unknown":
-      return <path {...shared} stroke="var(--edge)" strokeWidth={8} strokeDasharray="6 4" />;
-  }
-}
-
-export function PipeKey() {
-  const states: [PipeState, string][] = [
-    ["live", "live"],
-    ["shut-in", "shut in, draining"],
-    ["dead", "dead"],
-  ];
-  return (
-    <ul className="plate flex flex-wrap gap-x-5 gap-y-1 text-[15px] text-soft">
-      {states.map(([state, says]) => (
-        <li key={state} className="flex items-center gap-2">
-          <svg width={40} height={14} aria-hidden="true">
-            <Pipe course="M0 7H40" state={state} />
-          </svg>
-          {says}
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-const TEXT = { className: "plate", fontSize: 16 } as const;
-
-function Tap({
-  onTap,
-  label,
-  pressed,
-  children,
-}: {
-  onTap: (() => void) | undefined;
-  label: string;
-  pressed?: boolean;
-  children: ReactNode;
-}) {
-  if (onTap === undefined) return <g>{children}</g>;
-  return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={label}
-      aria-pressed={pressed}
-      className="cursor-pointer"
-      onClick={onTap}
-      onKeyDown={(event) => {
-        if (event.key !== "Enter" && event.key !== " ") return;
-        event.preventDefault();
-        event.stopPropagation();
-        onTap();
-      }}
-    >
-      {children}
-    </g>
-  );
-}
-
-function LinkMark({
-  link,
-  at: [x, y],
-  angle,
+/** Only what shows: pipes, then places, then valves; far away only the pipes and what the plan is about. */
+const Contents = memo(function Contents({
   view,
-}: {
-  link: LineLink;
-  at: XY;
-  angle: number;
-  view: LineView;
-}) {
-  const steep = Math.abs(Math.sin((angle * Math.PI) / 180)) > 0.7;
-  const shut =
-    view.shut.has(link.id) ||
-    ((link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut");
-  const bad = link.kind === "valve" && (!link.operable || link.passes === true || view.passing.has(link.id));
-  const flaw = link.kind !== "valve" ? "" : !link.operable ? " seized" : bad ? " passes" : "";
-  const number = view.numbered.get(link.id);
-  const ink = bad ? "var(--stop)" : "var(--ink)";
-  const label: XY = steep ? [x - 20, y + 6] : [x, y - 18];
+  layout,
+  x,
+  y,
+  width,
+  height,
+}: { view: LineView; layout: LineLayout } & Box) {
+  const { line } = view;
+  const { links, nodes } = layout.within({ x, y, width, height });
+  const far = links.length > MOST_MARKED;
+  const marked = far ? links.filter((index) => view.numbered.has(line.links[index]!.id)) : links;
+  const named = far ? nodes.filter((index) => line.nodes[index]!.id === view.target) : nodes;
   return (
-    <Tap
-      onTap={view.onValve && link.kind === "valve" ? () => view.onValve?.(link.id) : undefined}
-      label={`${link.id} ${link.name ?? ""}${flaw}, ${shut ? "shut" : "open"}`}
-      pressed={shut}
-    >
-      <circle cx={x} cy={y} r={24} fill="transparent" />
-      <g transform={`translate(${x} ${y}) rotate(${angle})`}>
-        {link.kind === "check" ? (
-          <path d="M-12 -11 L12 0 L-12 11z M13 -11 V11" fill="#FFFDF7" stroke={ink} strokeWidth={2} />
-        ) : link.kind === "pump" ? (
-          <circle r={14} fill="#FFFDF7" stroke={ink} strokeWidth={2} />
-        ) : (
-          <path
-            d="M-15 -11 L15 11 V-11 L-15 11z"
-            fill={shut ? "#17242D" : bad ? "#F8DEDA" : "#FFFDF7"}
-            stroke={bad ? "var(--stop)" : "#17242D"}
-            strokeWidth={2}
-            strokeLinejoin="round"
-          />
-        )}
-        {link.kind === "control-valve" && (
-          <path d="M0 0 V-16 M-9 -16 a9 9 0 0 1 18 0z" fill="#FFFDF7" stroke={ink} strokeWidth={2} />
-        )}
-      </g>
-      <text x={label[0]} y={label[1]} textAnchor={steep ? "end" : "middle"} fill={ink} {...TEXT}>
-        {link.id}
-        {flaw && (
-          <tspan x={label[0]} dy={steep ? 16 : -15} fontSize={14}>
-            {flaw.trim()}
-          </tspan>
-        )}
-      </text>
-      {number !== undefined && (
-        <g>
-          <circle cx={steep ? x + 27 : x} cy={steep ? y : y + 27} r={13} fill="var(--ink)" />
-          <text
-            x={steep ? x + 27 : x}
-            y={(steep ? y : y + 27) + 6}
-            textAnchor="middle"
-            fill="var(--card)"
-            className="plate"
-            fontSize={18}
-          >
-            {number}
-          </text>
-        </g>
+    <>
+      {far ? (
+        <FarPipes view={view} layout={layout} links={links} />
+      ) : (
+        links.map((index) => {
+          const { link, first, second } = layout.courses[index]!;
+          const kind = (end: string) => pipeKind(line.medium, link, layout.node.get(end));
+          return (
+            <g key={link.id}>
+              <Pipe course={pathOf(first)} state={view.stateOf(link.from)} kind={kind(link.from)} />
+              <Pipe course={pathOf(second)} state={view.stateOf(link.to)} kind={kind(link.to)} />
+            </g>
+          );
+        })
       )}
-    </Tap>
+      {named.map((index) => (
+        <NodeMark
+          key={line.nodes[index]!.id}
+          node={line.nodes[index]!}
+          at={layout.at.get(line.nodes[index]!.id)!}
+          view={view}
+        />
+      ))}
+      {marked.map((index) => (
+        <LinkMark key={line.links[index]!.id} course={layout.courses[index]!} view={view} />
+      ))}
+    </>
   );
+});
+
+const FAR: Record<PipeState, { stroke: string; width: number; dash?: string }> = {
+  live: { stroke: "var(--live)", width: 6 },
+  "shut-in": { stroke: "#B96A00", width: 16, dash: "14 8" },
+  dead: { stroke: "var(--edge)", width: 12, dash: "3 7" },
+  unknown: { stroke: "var(--stop)", width: 12, dash: "8 8" },
+};
+
+/** Thousands of pipes as one path for each state. */
+function FarPipes({ view, layout, links }: { view: LineView; layout: LineLayout; links: readonly number[] }) {
+  const paths = new Map<PipeState, string[]>();
+  const add = (state: PipeState, points: readonly XY[]) => {
+    const list = paths.get(state);
+    if (list === undefined) paths.set(state, [pathOf(points)]);
+    else list.push(pathOf(points));
+  };
+  for (const index of links) {
+    const { link, first, second } = layout.courses[index]!;
+    const [from, to] = [view.stateOf(link.from), view.stateOf(link.to)];
+    if (from === to) add(from, [first[0]!, ...first.slice(1, -1), ...second.slice(1)]);
+    else {
+      add(from, first);
+      add(to, second);
+    }
+  }
+  return (["live", "dead", "shut-in", "unknown"] as const).map((state) => {
+    const { stroke, width, dash } = FAR[state];
+    const parts = paths.get(state);
+    return parts === undefined ? null : (
+      <path
+        key={state}
+        d={parts.join("")}
+        fill="none"
+        stroke={stroke}
+        strokeWidth={width}
+        strokeDasharray={dash}
+      />
+    );
+  });
 }
 
-function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: LineView }) {
-  const lost = view.lost.has(node.id);
-  const target = view.target === node.id;
-  const name = node.name ?? node.id;
-  switch (node.kind) {
-    case "source":
-    case "boundary":
-    case "vessel": {
-      const width = Math.max(74, name.length * 7.4);
-      return (
-        <g>
-          <rect
-            x={x - Math.min(width / 2, 44)}
-            y={y - 20}
-            width={width}
-            height={40}
-            rx={4}
-            fill="#22609C"
-            stroke="var(--draw)"
-            strokeWidth={1.6}
-          />
-          <text
-            x={x - Math.min(width / 2, 44) + width / 2}
-            y={y + 6}
-            textAnchor="middle"
-            className="plate"
-            fontSize={15.5}
-            fill="#fff"
-          >
-            {name}
-          </text>
-        </g>
-      );
-    }
-    case "consumer":
-      return node.hydrant ? (
-        <Tap
-          onTap={view.onNode && (() => view.onNode?.(node.id))}
-          label={`Hydrant ${name}${lost ? ", out of service" : ""}`}
-          pressed={target}
-        >
-          <circle cx={x} cy={y} r={26} fill="transparent" />
-          {target && (
-            <circle
-              cx={x}
-              cy={y}
-              r={30}
-              fill="var(--lit-bg)"
-              stroke="var(--brass-line)"
-              strokeWidth={2}
-              strokeDasharray="5 4"
-            />
-          )}
-          <path
-            d={`M${x - 8} ${y + 16} V${y - 4} a8 8 0 0 1 16 0 V${y + 16} z M${x - 13} ${y + 16} h26 M${x - 13} ${y + 1} h26`}
-            fill={target ? "#EFB74A" : lost ? "#F8DEDA" : "#FFFDF7"}
-            stroke={lost && !target ? "var(--stop)" : "#17242D"}
-            strokeWidth={2}
-            strokeLinejoin="round"
-          />
-          <text x={x + 20} y={y - 8} {...TEXT} fill={lost ? "var(--stop)" : "var(--ink)"}>
-            {name}
-          </text>
-        </Tap>
-      ) : (
-        <g>
-          <rect
-            x={x - name.length * 3.8 - 8}
-            y={y - 17}
-            width={name.length * 7.6 + 16}
-            height={34}
-            rx={4}
-            fill={lost ? "#F8DEDA" : "var(--card)"}
-            stroke={lost ? "var(--stop)" : "var(--ink)"}
-            strokeWidth={1.8}
-          />
-          <text
-            x={x}
-            y={y + 6}
-            textAnchor="middle"
-            className="plate"
-            fontSize={15.5}
-            fill={lost ? "#B3261E" : "var(--ink)"}
-          >
-            {name}
-          </text>
-        </g>
-      );
-    case "drain":
-      return (
-        <g>
-          <path
-            d={`M${x} ${y - 8} v18 m-8 -3 l8 10 l8 -10`}
-            fill="none"
-            stroke={view.drain === node.id ? "var(--wait)" : "var(--soft)"}
-            strokeWidth={2.8}
-          />
-          <text x={x + 14} y={y + 12} {...TEXT} fill={view.drain === node.id ? "var(--wait)" : "var(--soft)"}>
-            {name.split(" ")[0]}
-            {view.drain === node.id ? " lowest" : ""}
-          </text>
-        </g>
-      );
-    case "vent":
-      return (
-        <path
-          d={`M${x} ${y + 8} v-18 m-8 3 l8 -10 l8 10`}
-          fill="none"
-          stroke="var(--soft)"
-          strokeWidth={2.6}
-        />
-      );
-    case "gauge":
-      return <circle cx={x} cy={y} r={11} fill="var(--card)" stroke="var(--ink)" strokeWidth={2} />;
-    case "junction":
-      return null;
-  }
+/** What kinds of pipe a drawing shows, for its key. */
+export function kindsOf({ line }: LineView): ReadonlySet<PipeKind> {
+  const nodes = new Map(line.nodes.map((node) => [node.id, node]));
+  return new Set(
+    line.links.flatMap((link) =>
+      [link.from, link.to].map((end) => pipeKind(line.medium, link, nodes.get(end))),
+    ),
+  );
 }

@@ -7,9 +7,10 @@ import type { JobEvent, JobInputs } from "@/core/formats";
 import type { Phase, Run } from "@/core/job";
 import { formatQuantity } from "@/core/quantity";
 import { Axis, type AxisPart } from "../draw/axis";
-import { LineDrawing, PipeKey } from "../draw/line-drawing";
+import { kindsOf, LineDrawing } from "../draw/line-drawing";
+import { PipeKey } from "../draw/pipe";
 import { typing } from "../keys";
-import { lineView } from "../line-view";
+import { lineView, type Setting } from "../line-view";
 import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { NoteModal, StopModal } from "./modals";
@@ -201,6 +202,17 @@ function AxisPane({ job }: { job: Run }) {
   );
 }
 
+/** How the line is set by what was ticked so far. */
+function settingOf(job: Run): Setting {
+  const turned = job.plan.isolation?.ok === true ? job.plan.isolation.value.turned : [];
+  return {
+    shut: new Set(job.shut),
+    turned: new Map(
+      turned.flatMap((each) => (job.shut.includes(each.node) ? [[each.node, each.to.id] as const] : [])),
+    ),
+  };
+}
+
 function LinePane({ job }: { job: Run }) {
   const { system } = useSettings();
   const { line, valve } = job.inputs;
@@ -209,12 +221,12 @@ function LinePane({ job }: { job: Run }) {
   const view = useMemo(
     () =>
       line &&
-      lineView(line, new Set(job.shut), plan, {
+      lineView(line, settingOf(job), plan, {
         target: valve.node ?? valve.tag,
         passing: job.progress.passing,
         proven,
       }),
-    [line, valve, plan, job.shut, job.progress.passing, proven],
+    [line, valve, plan, job, proven],
   );
   if (view === undefined) return <p className="p-4 text-soft">No line is drawn for this valve.</p>;
   return (
@@ -224,10 +236,10 @@ function LinePane({ job }: { job: Run }) {
         <span>{plan === undefined ? "" : `${job.shut.length} shut`}</span>
       </h2>
       <div className="min-h-0 flex-1">
-        <LineDrawing {...view} />
+        <LineDrawing view={view} />
       </div>
       <div className="flex flex-wrap items-center justify-between gap-2 px-3.5 pb-2.5">
-        <PipeKey />
+        <PipeKey kinds={kindsOf(view)} unknown={view.doubt} />
         {plan !== undefined && (
           <span className="plate text-[15px] text-soft">
             {formatQuantity(plan.section.volume_L / 1000, "volume", system)} shut in

@@ -1,11 +1,16 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { lineAsItStands } from "@/core/job";
+import { holdsPlace } from "@/core/line";
 import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
+import { LargeLine } from "./large-line";
 import { LineScreen } from "./line-screen";
 
 export const metadata: Metadata = { title: "Line" };
+
+/** A line with more links than this is fetched by the browser itself: megabytes do not belong into a page. */
+const MOST_SENT = 600;
 
 export default async function LinePage({
   params,
@@ -15,18 +20,26 @@ export default async function LinePage({
   searchParams: Promise<{ open?: string }>;
 }) {
   const all = services();
-  const line = all.library.line((await params).id);
-  if (line === undefined) notFound();
-  const held = heldShut(all);
+  const { id } = await params;
   const { open } = await searchParams;
-  const targets = all.library.valves().filter((valve) => valve.line === line.id);
-  const wanted = targets.find((valve) => (valve.node ?? valve.tag) === open) ?? targets[0];
+  const summary = all.library.lineSummaries().find((each) => each.id === id);
+  if (summary === undefined) notFound();
+  const targets = all.library.valves().filter((valve) => valve.line === id);
+  const registered = targets.map((valve) => ({ id: valve.node ?? valve.tag, name: valve.name }));
+  if (summary.links > MOST_SENT)
+    return <LargeLine id={id} name={summary.name} registered={registered} open={open ?? registered[0]?.id} />;
+  const line = all.library.line(id)!;
+  const held = heldShut(all);
+  const first =
+    open !== undefined && holdsPlace(line, open)
+      ? open
+      : (registered[0]?.id ?? line.nodes.find((node) => node.asset !== undefined)?.id ?? "");
   return (
     <LineScreen
       line={lineAsItStands(line, held)}
       held={[...held.keys()].filter((link) => line.links.some((each) => each.id === link))}
-      targets={targets.map((valve) => ({ tag: valve.tag, node: valve.node ?? valve.tag, name: valve.name }))}
-      first={wanted?.node ?? wanted?.tag ?? ""}
+      registered={registered}
+      first={first}
     />
   );
 }

@@ -221,7 +221,7 @@ function closureStep(closure: Closure, now: string): Step {
         : electric
           ? `Switch ${name} off and lock it.`
           : `Shut ${name} and lock it.`,
-      why: `${closure.why} ${now}`,
+      why: `${closure.why} ${now}`.trim(),
       minutes: closure.minutes,
       cues: [
         ...(closure.turns === undefined ? [] : [`${closure.turns} turns, slowly at the end`]),

@@ -1,0 +1,12 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { services } from "@/server/services";
+import { LineEditor } from "./editor";
+
+export const metadata: Metadata = { title: "Change a line" };
+
+export default async function EditLinePage({ params }: { params: Promise<{ id: string }> }) {
+  const line = services().library.line((await params).id);
+  if (line === undefined) notFound();
+  return <LineEditor first={line} known={line.id} />;
+}

@@ -1,0 +1,131 @@
+import type { Line } from "@/core/formats";
+import { actWords, type IsolationPlan, lockedWords } from "@/core/isolation";
+import { formatDuration, formatQuantity, type UnitSystem } from "@/core/quantity";
+
+const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "shut", "turn"]);
+
+/** The plan as rows to tick, with room for lock numbers, names and times; it fits one A4 page. */
+export function IsolationSheet({
+  line,
+  plan,
+  system,
+}: {
+  line: Line;
+  plan: IsolationPlan;
+  system: UnitSystem;
+}) {
+  const name = (id: string) => line.nodes.find((node) => node.id === id)?.name ?? id;
+  const closures = new Map(plan.closures.map((each) => [each.link, each]));
+  const { drain, volume_L } = plan.section;
+  const cares = [
+    ...plan.stored.map((each) => `${each.at} (${each.kind}): ${each.says}`),
+    ...plan.locked
+      .filter((piece) => !piece.untilDrained || piece.medium !== "water")
+      .map((piece) => lockedWords(piece, system)),
+    ...plan.permits.map((permit) => `Permit: ${permit.title}. ${permit.says}`),
+  ];
+  return (
+    <article className="flex flex-col gap-4 text-[15px] leading-snug">
+      <Rows
+        title={`Shut, lock and tag: ${plan.minutes} min`}
+        head={["", "What", "Where", "Lock no.", "By, time"]}
+        rows={plan.shutting.map((act, index) => [
+          String(index + 1),
+          <>
+            <b>{actWords(act)}</b>
+            {closures.get(act.id)?.barrier === "outer" && " (second barrier)"}
+          </>,
+          closures.get(act.id)?.where ?? "",
+          LOCKED_ACTS.has(act.kind) ? "" : "—",
+          "",
+        ])}
+      />
+      <section>
+        <h2 className="caption">Drain and prove</h2>
+        <ul className="dashed">
+          {drain !== undefined && (
+            <li className="py-1">
+              Drain {formatQuantity((volume_L - drain.staysBelow_L) / 1000, "volume", system)} at{" "}
+              {name(drain.node)}, about {formatDuration(drain.minutes * 60)}.
+            </li>
+          )}
+          {plan.prove.map((point) => (
+            <li key={point.medium} className="flex justify-between gap-6 py-1">
+              <span>{point.says}</span>
+              <span className="whitespace-nowrap text-soft">reading ______ again ______</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {plan.lost.length > 0 && (
+        <p>
+          <b>Out of service meanwhile:</b> {plan.lost.map((each) => each.name).join(", ")}. Told:
+          ____________________
+        </p>
+      )}
+      {cares.length > 0 && (
+        <section>
+          <h2 className="caption">Take care</h2>
+          <ul className="list-disc pl-5">
+            {cares.map((each) => (
+              <li key={each}>{each}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Rows
+        title="Bring back, in this order"
+        head={["", "What", "Why", "By, time"]}
+        rows={plan.restoring.map((act, index) => [
+          String(index + 1),
+          <b key="what">{actWords(act)}</b>,
+          act.why,
+          "",
+        ])}
+      />
+      <p className="text-soft">
+        {line.demonstration === true && "Demonstration data: not for real equipment. "}
+        Computed from the line as it was told. The site's procedure, local code and the licensed person
+        decide; nothing is opened before zero is proven.
+      </p>
+    </article>
+  );
+}
+
+function Rows({
+  title,
+  head,
+  rows,
+}: {
+  title: string;
+  head: readonly string[];
+  rows: readonly (readonly React.ReactNode[])[];
+}) {
+  return (
+    <section>
+      <h2 className="caption">{title}</h2>
+      <table className="w-full border-collapse">
+        <thead>
+          <tr className="text-left text-[14px] text-soft">
+            {head.map((each) => (
+              <th key={each} className="border-rule border-b py-1 pr-2 font-normal">
+                {each}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, index) => (
+            <tr key={index} className="align-top">
+              {row.map((cell, column) => (
+                <td key={head[column]} className="min-w-8 border-rule border-b py-1.5 pr-2">
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

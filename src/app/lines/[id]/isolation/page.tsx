@@ -1,0 +1,51 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { readSettings } from "@/app/settings";
+import { isolationMessage, planIsolation } from "@/core/isolation";
+import { lineAsItStands } from "@/core/job";
+import { heldShut } from "@/server/jobs/open-job";
+import { services } from "@/server/services";
+import { Notice } from "@/ui/notice";
+import { Page } from "@/ui/page";
+import { PrintButton } from "@/ui/print-button";
+import { IsolationSheet } from "./isolation-sheet";
+
+export const metadata: Metadata = { title: "Isolation sheet" };
+
+type Query = Readonly<Record<string, string | string[] | undefined>>;
+const all = (query: Query, key: string): string[] => [query[key] ?? []].flat();
+
+/** One page to take along: what to shut with which lock, how it is proven, how it comes back. */
+export default async function IsolationSheetPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Query>;
+}) {
+  const line = services().library.line((await params).id);
+  if (line === undefined) notFound();
+  const query = await searchParams;
+  const demand = {
+    open: all(query, "open"),
+    avoid: all(query, "avoid"),
+    passing: all(query, "passing"),
+    keep: all(query, "keep"),
+    pumpedOut: all(query, "pumpedOut"),
+  };
+  const plan = planIsolation(lineAsItStands(line, heldShut(services())), demand);
+  const { system } = await readSettings();
+  return (
+    <Page
+      title="Isolation sheet"
+      says={`${line.name}. To open ${demand.open.join(", ") || "nothing yet"}.`}
+      {...(plan.ok && { action: <PrintButton /> })}
+    >
+      {plan.ok ? (
+        <IsolationSheet line={line} plan={plan.value} system={system} />
+      ) : (
+        <Notice tone="stop">{isolationMessage(plan.error)}</Notice>
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,51 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { Line } from "@/core/formats";
+import { Notice } from "@/ui/notice";
+import { Page } from "@/ui/page";
+import { LineScreen } from "./line-screen";
+import type { Target } from "./target-picker";
+
+const NONE: readonly string[] = [];
+
+/** A line of tens of thousands of places: fetched whole, drawn only where one looks. */
+export function LargeLine({
+  id,
+  name,
+  registered,
+  open,
+}: {
+  id: string;
+  name: string;
+  registered: readonly Target[];
+  open: string | undefined;
+}) {
+  const [line, setLine] = useState<Line>();
+  const [failed, setFailed] = useState(false);
+  useEffect(() => {
+    const stop = new AbortController();
+    fetch(`/api/v1/lines/${id}`, { signal: stop.signal })
+      .then((answer) => (answer.ok ? answer.json() : Promise.reject(new Error(answer.statusText))))
+      .then(setLine, () => {
+        if (!stop.signal.aborted) setFailed(true);
+      });
+    return () => stop.abort();
+  }, [id]);
+  if (failed)
+    return (
+      <Page title={name}>
+        <Notice tone="stop" live>
+          The line could not be fetched. Look whether the server answers, then load this page again.
+        </Notice>
+      </Page>
+    );
+  if (line === undefined)
+    return (
+      <Page title={name}>
+        <p role="status">Fetching the whole line …</p>
+      </Page>
+    );
+  const first = open ?? line.nodes.find((node) => node.hydrant === true)?.id ?? "";
+  return <LineScreen line={line} held={NONE} registered={registered} first={first} />;
+}

@@ -1,0 +1,170 @@
+import type { Alternative, IsolationPlan } from "@/core/isolation";
+import { actWords, lockedWords } from "@/core/isolation";
+import { WATCH_AFTER_H } from "@/core/job";
+import { formatDuration, formatQuantity, type UnitSystem } from "@/core/quantity";
+import { Panel } from "@/ui/page";
+
+/** What is done to make the line dead, numbered as on the drawing. */
+export function ShuttingPanel({ plan, at }: { plan: IsolationPlan; at: number | undefined }) {
+  const closures = new Map(plan.closures.map((each) => [each.link, each]));
+  return (
+    <Panel title="Shut, in this order" note={`${plan.minutes} min`}>
+      {plan.shutting.length === 0 && <p>Nothing: no energy reaches it as the line stands.</p>}
+      <ol className="dashed">
+        {plan.shutting.map((act, index) => {
+          const closure = closures.get(act.id);
+          return (
+            <li
+              key={act.id}
+              className={`grid grid-cols-[30px_1fr_auto] gap-1.5 py-1.5 ${at === index + 1 ? "rounded bg-brass-bg" : ""}`}
+              aria-current={at === index + 1 ? "step" : undefined}
+            >
+              <span className="plate grid size-[26px] place-items-center rounded-full bg-ink text-[17px] text-card">
+                {index + 1}
+              </span>
+              <span>
+                {actWords(act)}
+                {closure?.barrier === "outer" && (
+                  <span className="plate ml-1.5 rounded bg-sunk px-1.5 text-[14px]">second barrier</span>
+                )}
+                <small className="block text-[14px] text-soft leading-tight">
+                  {closure === undefined ? act.why : `${closure.why} ${act.why}`}
+                  {closure?.where !== undefined &&
+                    closure.where !== closure.name &&
+                    ` Where: ${closure.where}.`}
+                </small>
+              </span>
+              {closure !== undefined && (
+                <span className="plate text-[15px] text-soft">{closure.minutes} min</span>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      {!plan.exact && (
+        <p className="mt-2 text-[14.5px] text-soft">
+          The search stopped at its bound: this plan is safe, a cheaper one may exist.
+        </p>
+      )}
+    </Panel>
+  );
+}
+
+export function ProvePanel({
+  plan,
+  system,
+  nodeName,
+}: {
+  plan: IsolationPlan;
+  system: UnitSystem;
+  nodeName: (id: string) => string;
+}) {
+  const { drain, volume_L } = plan.section;
+  return (
+    <Panel title="Then drain and prove">
+      <ul className="dashed">
+        {drain !== undefined && (
+          <li className="py-1.5">
+            Drain {formatQuantity((volume_L - drain.staysBelow_L) / 1000, "volume", system)} at{" "}
+            {nodeName(drain.node)}
+            <small className="block text-[14px] text-soft">
+              lowest drain of the section, about {formatDuration(drain.minutes * 60)}
+              {plan.section.vent !== undefined && `; air in at ${nodeName(plan.section.vent.node)}`}
+            </small>
+          </li>
+        )}
+        {plan.prove.map((point) => (
+          <li key={point.medium} className={`py-1.5 ${point.how === "nowhere" ? "text-stop" : ""}`}>
+            {point.says}
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+export function OutagePanel({ plan }: { plan: IsolationPlan }) {
+  if (plan.lost.length === 0) return null;
+  const fire = plan.lost.some((each) => each.hydrant || each.protects);
+  return (
+    <section className="rounded-lg border-[1.5px] border-stop bg-stop-bg p-4">
+      <h2 className="caption text-stop!">Out of service meanwhile</h2>
+      <p className="mt-1">
+        <b>{plan.lost.map((each) => each.name).join(", ")}.</b>{" "}
+        {fire
+          ? `Tell the fire service and the duty officer first. The clock starts with the first valve; after ${WATCH_AFTER_H} h somebody must stand watch, or sooner where your authority says so.`
+          : "Tell the users before you shut."}
+      </p>
+    </section>
+  );
+}
+
+/** Energy that stays, liquid that is locked in, permits to ask for. */
+export function CarePanel({ plan, system }: { plan: IsolationPlan; system: UnitSystem }) {
+  const locked = plan.locked.filter((piece) => !piece.untilDrained || piece.medium !== "water");
+  if (plan.stored.length + locked.length + plan.permits.length === 0) return null;
+  return (
+    <Panel title="Take care">
+      <ul className="dashed">
+        {plan.stored.map((each) => (
+          <li key={each.kind + each.at} className="py-1.5">
+            <b className="capitalize">{each.kind}</b>, {each.at}: {each.says}
+            {each.wait_min !== undefined && ` Wait ${each.wait_min} min.`}
+          </li>
+        ))}
+        {locked.map((piece) => (
+          <li key={piece.nodes.join()} className="py-1.5">
+            <b>Locked liquid.</b> {lockedWords(piece, system)}
+          </li>
+        ))}
+        {plan.permits.map((permit) => (
+          <li key={permit.title} className="py-1.5">
+            <b>Permit: {permit.title}.</b> {permit.says}
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+export function OthersPanel({
+  others,
+  kept,
+  onKeep,
+}: {
+  others: readonly Alternative[];
+  kept: boolean;
+  onKeep: (node: string | undefined) => void;
+}) {
+  if (others.length === 0 && !kept) return null;
+  return (
+    <Panel title="Other ways">
+      <ul className="flex flex-col gap-2">
+        {kept && (
+          <li>
+            <button type="button" className="btn btn-quiet w-full" onClick={() => onKeep(undefined)}>
+              Back to the quickest way
+            </button>
+          </li>
+        )}
+        {!kept &&
+          others.map((other) => (
+            <li key={other.keep}>
+              <button
+                type="button"
+                className="btn btn-quiet w-full justify-between text-left"
+                onClick={() => onKeep(other.keep)}
+              >
+                <span>
+                  Keep {other.name} in service: shut {other.closures}
+                </span>
+                <b className="whitespace-nowrap">
+                  {other.extraMinutes >= 0 ? "+" : "−"} {Math.abs(other.extraMinutes)} min
+                </b>
+              </button>
+            </li>
+          ))}
+      </ul>
+    </Panel>
+  );
+}

@@ -1,0 +1,451 @@
+import clsx from "clsx";
+import type { ReactNode } from "react";
+import type { LineLink, LineNode } from "@/core/formats";
+import { originOf } from "@/core/line";
+import type { LineView } from "../line-view";
+import type { Course, XY } from "./line-layout";
+
+const TEXT = { className: "plate", fontSize: 16 } as const;
+/** A label that lies on a pipe stays readable. */
+const HALO = {
+  paintOrder: "stroke",
+  stroke: "var(--card)",
+  strokeWidth: 4,
+  strokeLinejoin: "round",
+} as const;
+
+function Tap({
+  onTap,
+  label,
+  pressed,
+  drag,
+  children,
+}: {
+  onTap: (() => void) | undefined;
+  label: string;
+  pressed?: boolean;
+  drag?: string | undefined;
+  children: ReactNode;
+}) {
+  if (onTap === undefined && drag === undefined) return <g>{children}</g>;
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={label}
+      aria-pressed={pressed}
+      className={clsx("tap", drag === undefined ? "cursor-pointer" : "cursor-move")}
+      data-drag={drag}
+      onClick={onTap}
+      onKeyDown={(event) => {
+        if (event.key !== "Enter" && event.key !== " ") return;
+        event.preventDefault();
+        event.stopPropagation();
+        onTap?.();
+      }}
+    >
+      {children}
+    </g>
+  );
+}
+
+function Number_({ at: [x, y], children }: { at: XY; children: ReactNode }) {
+  return (
+    <g>
+      <circle cx={x} cy={y} r={13} fill="var(--ink)" />
+      <text x={x} y={y + 6} textAnchor="middle" fill="var(--card)" className="plate" fontSize={18}>
+        {children}
+      </text>
+    </g>
+  );
+}
+
+const flawOf = (link: LineLink, passing: ReadonlySet<string>): "" | "seized" | "passes" =>
+  link.kind !== "valve"
+    ? ""
+    : !link.operable
+      ? "seized"
+      : link.passes || passing.has(link.id)
+        ? "passes"
+        : "";
+
+/** A valve, pump, check, trap or switch on its pipe. */
+export function LinkMark({
+  course: {
+    link,
+    middle: [x, y],
+    angle,
+  },
+  view,
+}: {
+  course: Course;
+  view: LineView;
+}) {
+  if (link.kind === "pipe" || link.kind === "cable") return null;
+  const steep = Math.abs(Math.sin((angle * Math.PI) / 180)) > 0.7;
+  const shut =
+    view.shut.has(link.id) ||
+    ((link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut");
+  const flaw = flawOf(link, view.passing);
+  const avoided = view.avoided.has(link.id);
+  const number = view.numbered.get(link.id);
+  const ink = flaw ? "var(--stop)" : "var(--ink)";
+  const label: XY = steep ? [x - 19, y + 6] : [x, y - 18];
+  const onTap = view.onValve && link.kind === "valve" ? () => view.onValve?.(link.id) : undefined;
+  return (
+    <Tap
+      onTap={onTap}
+      label={`${link.id} ${link.name ?? ""}${flaw && ` ${flaw}`}, ${shut ? "shut" : "open"}`}
+      pressed={shut}
+    >
+      {onTap && <circle cx={x} cy={y} r={24} fill="transparent" />}
+      {view.chosen === link.id && (
+        <circle cx={x} cy={y} r={25} fill="var(--lit-bg)" stroke="var(--brass-line)" strokeWidth={2} />
+      )}
+      <g transform={`translate(${x} ${y}) rotate(${angle})`}>
+        <LinkShape link={link} shut={shut} bad={flaw !== ""} />
+      </g>
+      <text x={label[0]} y={label[1]} textAnchor={steep ? "end" : "middle"} fill={ink} {...TEXT} {...HALO}>
+        {link.kind === "valve" || link.kind === "control-valve" || link.kind === "pump" ? link.id : ""}
+        {(flaw || avoided) && (
+          <tspan x={label[0]} dy={steep ? 16 : -15} fontSize={14}>
+            {flaw || "avoid"}
+          </tspan>
+        )}
+      </text>
+      {number !== undefined && <Number_ at={steep ? [x + 27, y] : [x, y + 27]}>{number}</Number_>}
+    </Tap>
+  );
+}
+
+function LinkShape({ link, shut, bad }: { link: LineLink; shut: boolean; bad: boolean }) {
+  const edge = bad ? "var(--stop)" : "var(--shape-edge)";
+  const fill = shut ? "var(--shape-shut)" : bad ? "var(--stop-bg)" : "var(--shape)";
+  const shared = { stroke: edge, strokeWidth: 2, strokeLinejoin: "round" as const };
+  switch (link.kind) {
+    case "check":
+      return <path {...shared} fill="var(--shape)" d="M-10 -10 L10 0 L-10 10z M11 -10 V10" />;
+    case "trap":
+      return (
+        <g>
+          <path {...shared} fill="var(--shape)" d="M-11 9 V-2 a11 9 0 0 1 22 0 V9z" />
+          <circle cy={2} r={3.4} fill="var(--shape-edge)" />
+        </g>
+      );
+    case "pump":
+      return (
+        <g>
+          <circle r={15} {...shared} fill="var(--shape)" />
+          <path d="M-5 -8 L9 0 L-5 8z" fill="var(--shape-edge)" />
+        </g>
+      );
+    case "control-valve":
+      return (
+        <g>
+          <path {...shared} fill={fill} d="M-13 -9 L13 9 V-9 L-13 9z" />
+          <path {...shared} fill="var(--shape)" d="M0 0 V-13 M-8 -13 a8 8 0 0 1 16 0z" />
+        </g>
+      );
+    case "valve":
+      return link.type === "switch" ? (
+        <g>
+          <rect x={-15} y={-8} width={30} height={16} fill="var(--card)" />
+          <circle cx={-12} r={4} {...shared} fill={fill} />
+          <circle cx={12} r={4} {...shared} fill={fill} />
+          <path {...shared} d={shut ? "M-9 -2 L10 -14" : "M-8 0 H8"} />
+        </g>
+      ) : (
+        <path {...shared} fill={fill} d="M-15 -11 L15 11 V-11 L-15 11z" />
+      );
+    default:
+      return null;
+  }
+}
+
+/** A place of the line: source, vessel, consumer, drain, vent, gauge, relief, three-way valve, a valve worked on. */
+export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: LineView }) {
+  const id = originOf(node.id);
+  if (id !== node.id) return null;
+  const name = node.name ?? node.id;
+  const lost = view.lost.has(id);
+  const target = view.target === id;
+  const onTap = view.onNode && node.kind !== "junction" ? () => view.onNode?.(id) : undefined;
+  const tap = (label: string, children: ReactNode) => (
+    <Tap
+      onTap={node.asset !== undefined && view.onNode ? () => view.onNode?.(id) : onTap}
+      label={label}
+      pressed={target}
+      drag={view.draggable ? id : undefined}
+    >
+      {target && (
+        <circle
+          cx={x}
+          cy={y}
+          r={30}
+          fill="var(--lit-bg)"
+          stroke="var(--brass-line)"
+          strokeWidth={2}
+          strokeDasharray="5 4"
+        />
+      )}
+      {children}
+    </Tap>
+  );
+  switch (node.kind) {
+    case "source":
+    case "boundary":
+    case "vessel":
+      return tap(
+        `${name}, feeds the line`,
+        <NameBox name={name} at={[x, y]} look={node.kind === "vessel" ? "vessel" : "source"} />,
+      );
+    case "consumer":
+      return node.hydrant
+        ? tap(
+            `Hydrant ${name}${lost ? ", out of service" : ""}`,
+            <Hydrant name={name} at={[x, y]} lost={lost} target={target} />,
+          )
+        : tap(
+            `${name}${lost ? ", out of service" : ""}`,
+            <NameBox name={name} at={[x, y]} look={lost ? "lost" : "consumer"} />,
+          );
+    case "drain": {
+      const used = view.drain === id || view.bleeds.has(id);
+      return tap(
+        `Drain ${name}`,
+        <g>
+          <path
+            d={`M${x} ${y - 10} v16 m-8 -3 l8 10 l8 -10`}
+            fill="none"
+            stroke={used ? "var(--wait)" : "var(--soft)"}
+            strokeWidth={2.8}
+          />
+          <Label at={[x + 14, y + 12]} tone={used ? "var(--wait)" : "var(--soft)"}>
+            {view.drain === id ? `${name} · drain here` : view.bleeds.has(id) ? `${name} · bleed` : name}
+          </Label>
+        </g>,
+      );
+    }
+    case "vent": {
+      const used = view.bleeds.has(id);
+      const proves = view.prove.has(id);
+      return tap(
+        `Vent ${name}`,
+        <g>
+          <path
+            d={`M${x} ${y + 10} v-16 m-8 3 l8 -10 l8 10`}
+            fill="none"
+            stroke={used ? "var(--wait)" : proves ? "var(--go)" : "var(--soft)"}
+            strokeWidth={2.6}
+          />
+          <Label
+            at={[x + 12, y + 4]}
+            tone={used ? "var(--wait)" : proves ? "var(--go-text)" : "var(--soft)"}
+            small
+          >
+            {used ? `${name} · bleed` : proves ? `${name} · zero here` : name}
+          </Label>
+        </g>,
+      );
+    }
+    case "gauge": {
+      const proves = view.prove.has(id);
+      return tap(
+        `Gauge ${name}`,
+        <g>
+          <circle
+            cx={x}
+            cy={y}
+            r={11}
+            fill="var(--shape)"
+            stroke={proves ? "var(--go)" : "var(--shape-edge)"}
+            strokeWidth={proves ? 3.5 : 2}
+          />
+          <path d={`M${x} ${y} l5 -6`} stroke="var(--shape-edge)" strokeWidth={2} />
+          <Label at={[x + 16, y + 5]} tone={proves ? "var(--go-text)" : "var(--soft)"} small>
+            {proves ? `${name} · zero here` : name}
+          </Label>
+        </g>,
+      );
+    }
+    case "relief":
+      return tap(
+        name,
+        <g>
+          <path
+            d={`M${x - 8} ${y + 12} L${x + 8} ${y + 12} L${x} ${y}z M${x} ${y} l12 -6 v12z M${x} ${y} v-14 m-6 0 h12 m-12 4 h12`}
+            fill="var(--shape)"
+            stroke="var(--shape-edge)"
+            strokeWidth={1.8}
+            strokeLinejoin="round"
+          />
+          <Label at={[x, y - 20]} tone={target ? "var(--ink)" : "var(--soft)"} middle small>
+            {node.asset ?? name}
+          </Label>
+        </g>,
+      );
+    case "three-way": {
+      const position = view.positions.get(id);
+      const number = view.numbered.get(id);
+      return tap(
+        `${name}, three-way valve, ${position ?? ""}`,
+        <g>
+          <path
+            d={`M${x - 14} ${y - 10} L${x} ${y} L${x - 14} ${y + 10}z M${x + 14} ${y - 10} L${x} ${y} L${x + 14} ${y + 10}z M${x - 9} ${y + 15} L${x} ${y} L${x + 9} ${y + 15}z`}
+            fill="var(--shape)"
+            stroke="var(--shape-edge)"
+            strokeWidth={2}
+            strokeLinejoin="round"
+          />
+          <circle cx={x} cy={y} r={4} fill="var(--shape-shut)" />
+          <Label at={[x + 20, y + 12]} tone="var(--ink)">
+            {id}
+          </Label>
+          {position !== undefined && (
+            <Label at={[x + 20, y + 27]} tone={number === undefined ? "var(--soft)" : "var(--wait)"} small>
+              {position}
+            </Label>
+          )}
+          {number !== undefined && <Number_ at={[x - 28, y + 4]}>{number}</Number_>}
+        </g>,
+      );
+    }
+    case "junction":
+      if (node.asset === undefined && !view.draggable) return null;
+      return tap(
+        node.asset === undefined ? `Joint ${id}` : `${node.asset} ${name}`,
+        node.asset === undefined ? (
+          <circle cx={x} cy={y} r={9} fill="var(--sunk)" stroke="var(--edge)" strokeWidth={2} />
+        ) : (
+          <g>
+            <rect
+              x={x - 15}
+              y={y - 13}
+              width={30}
+              height={26}
+              rx={4}
+              fill={target ? "#EFB74A" : "var(--brass-bg)"}
+              stroke={target ? "#17242D" : "var(--brass-line)"}
+              strokeWidth={2}
+            />
+            <circle
+              cx={x}
+              cy={y}
+              r={4.5}
+              fill="none"
+              stroke={target ? "#17242D" : "var(--brass)"}
+              strokeWidth={2}
+            />
+            <Label at={[x, y + 31]} tone="var(--ink)" middle>
+              {node.asset}
+            </Label>
+          </g>
+        ),
+      );
+  }
+}
+
+function Label({
+  at: [x, y],
+  tone,
+  middle = false,
+  small = false,
+  children,
+}: {
+  at: XY;
+  tone: string;
+  middle?: boolean;
+  small?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <text
+      x={x}
+      y={y}
+      fill={tone}
+      textAnchor={middle ? "middle" : "start"}
+      {...TEXT}
+      fontSize={small ? 14.5 : 16}
+      {...HALO}
+    >
+      {children}
+    </text>
+  );
+}
+
+const BOX = {
+  source: { fill: "#22609C", edge: "var(--draw)", ink: "#fff" },
+  vessel: { fill: "#22609C", edge: "var(--draw)", ink: "#fff" },
+  consumer: { fill: "var(--card)", edge: "var(--ink)", ink: "var(--ink)" },
+  lost: { fill: "#F8DEDA", edge: "#B3261E", ink: "#B3261E" },
+} as const;
+
+function NameBox({ name, at: [x, y], look }: { name: string; at: XY; look: keyof typeof BOX }) {
+  const { fill, edge, ink } = BOX[look];
+  const rows = look === "vessel" || name.length > 14 ? inTwo(name) : [name];
+  const width = Math.max(58, Math.max(...rows.map((row) => row.length)) * 7.6 + 18);
+  const height = rows.length === 2 ? 46 : 34;
+  return (
+    <g>
+      <rect
+        x={x - width / 2}
+        y={y - height / 2}
+        width={width}
+        height={height}
+        rx={look === "vessel" ? 16 : 4}
+        fill={fill}
+        stroke={edge}
+        strokeWidth={1.8}
+      />
+      {rows.map((row, index) => (
+        <text
+          key={row}
+          x={x}
+          y={y + 5.5 + (index - (rows.length - 1) / 2) * 18}
+          textAnchor="middle"
+          className="plate"
+          fontSize={15.5}
+          fill={ink}
+        >
+          {row}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** A name in at most two rows, broken at the blank nearest its middle. */
+function inTwo(name: string): string[] {
+  const blanks = [...name].flatMap((letter, index) => (letter === " " ? [index] : []));
+  const middle = name.length / 2;
+  const at = blanks.sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle))[0];
+  return at === undefined ? [name] : [name.slice(0, at), name.slice(at + 1)];
+}
+
+function Hydrant({
+  name,
+  at: [x, y],
+  lost,
+  target,
+}: {
+  name: string;
+  at: XY;
+  lost: boolean;
+  target: boolean;
+}) {
+  return (
+    <g>
+      <circle cx={x} cy={y} r={26} fill="transparent" />
+      <path
+        d={`M${x - 8} ${y + 16} V${y - 4} a8 8 0 0 1 16 0 V${y + 16} z M${x - 13} ${y + 16} h26 M${x - 13} ${y + 1} h26`}
+        fill={target ? "#EFB74A" : lost ? "#F8DEDA" : "var(--shape)"}
+        stroke={lost && !target ? "var(--stop)" : "var(--shape-edge)"}
+        strokeWidth={2}
+        strokeLinejoin="round"
+      />
+      <Label at={[x + 20, y - 8]} tone={lost ? "var(--stop)" : "var(--ink)"}>
+        {name}
+      </Label>
+    </g>
+  );
+}
