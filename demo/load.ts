@@ -1,7 +1,7 @@
 import { existsSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { openDatabase } from "@/data";
-import { loadDemo } from "@/server/importing/load-demo";
+import { loadDemo, loadTownMain } from "@/server/importing/load-demo";
 import { databasePath, dataFolder, servicesOn } from "@/server/services";
 
 /** Empties the demo's folder and loads the scenario; with `keep`, only when there is nothing yet. */
@@ -9,7 +9,9 @@ function prepareDemo(keep: boolean): void {
   if (keep && existsSync(databasePath())) return;
   for (const name of ["loftbell.db", "loftbell.db-wal", "loftbell.db-shm"])
     rmSync(join(dataFolder(), name), { force: true });
-  loadDemo(servicesOn(openDatabase(databasePath())));
+  const services = servicesOn(openDatabase(databasePath()));
+  loadDemo(services);
+  loadTownMain(services);
 }
 
 if (process.env.LOFTBELL_MODE !== "demo")

@@ -1,6 +1,7 @@
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import Database from "better-sqlite3";
 import { sql } from "drizzle-orm";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { chainStart, seal } from "@/core/job";
@@ -33,6 +34,52 @@ describe("a database file", () => {
     // A second connection, as after a killed process: nothing was closed.
     const again = jobRepository(openDatabase(path())).find(inputs.id);
     expect(again).toEqual({ inputs, events: [first], closedAt: undefined });
+  });
+});
+
+describe("lines", () => {
+  const quay = wetJob().line!;
+
+  it("are listed with what a list shows", () => {
+    const library = libraryRepository(openDatabase(":memory:"));
+    library.saveLine(quay);
+    expect(library.lineSummaries()).toEqual([
+      {
+        id: "north-quay",
+        name: quay.name,
+        medium: "water",
+        nodes: quay.nodes.length,
+        links: quay.links.length,
+        valves: quay.links.filter((link) => link.kind === "valve").length,
+      },
+    ]);
+  });
+
+  it("stored before the summaries were kept open with theirs filled in", () => {
+    mkdirSync(join(folder, "old"), { recursive: true });
+    const old = join(folder, "old", "loftbell.db");
+    const raw = new Database(old);
+    raw.exec(
+      readFileSync("src/data/migrations/0000_foundations.sql", "utf8").replaceAll(
+        "--> statement-breakpoint",
+        "",
+      ),
+    );
+    raw.prepare("insert into lines (id, document) values (?, ?)").run(quay.id, JSON.stringify(quay));
+    // What the migrator notes down after the first migration.
+    const [first] = JSON.parse(readFileSync("src/data/migrations/meta/_journal.json", "utf8")).entries;
+    raw.exec(
+      "create table __drizzle_migrations (id integer primary key autoincrement, hash text not null, created_at numeric)",
+    );
+    raw.prepare("insert into __drizzle_migrations (hash, created_at) values ('first', ?)").run(first.when);
+    raw.close();
+    const library = libraryRepository(openDatabase(old));
+    expect(library.lineSummaries()[0]).toMatchObject({
+      name: quay.name,
+      medium: "water",
+      links: quay.links.length,
+    });
+    expect(library.line(quay.id)).toEqual(quay);
   });
 });
 

@@ -1,5 +1,5 @@
 import { sql } from "drizzle-orm";
-import { loadDemo } from "./importing/load-demo";
+import { loadDemo, loadTownMain } from "./importing/load-demo";
 import { isDemo, services } from "./services";
 
 const TABLES = ["job_events", "jobs", "readings", "valves", "people", "sheets", "lines", "stores"];
@@ -11,5 +11,6 @@ export function resetDemo(): void {
   all.db.transaction(() => {
     for (const table of TABLES) all.db.run(sql.raw(`delete from ${table}`));
     loadDemo(all);
+    loadTownMain(all);
   });
 }

@@ -1,12 +1,13 @@
 import { sql } from "drizzle-orm";
 import { beforeEach, describe, expect, it } from "vitest";
-import type { JobEvent } from "@/core/formats";
+import type { JobEvent, Line } from "@/core/formats";
 import { verifyChain } from "@/core/job";
 import { openDatabase } from "@/data";
 import { importFiles, previewImport } from "./importing/import-files";
 import { loadDemo } from "./importing/load-demo";
 import { appendEvents, jobAt } from "./jobs/append-events";
 import { heldShut, openJob } from "./jobs/open-job";
+import { saveLine } from "./lines/save-line";
 import { type Services, servicesOn } from "./services";
 import { bells } from "./today/bells";
 import { today } from "./today/today";
@@ -229,5 +230,63 @@ describe("bringing in", () => {
       events,
     });
     expect(refusal(file("job.json", text))).toContain("the log was changed");
+  });
+});
+
+describe("saving a line", () => {
+  const quay = () => structuredClone(services.library.line("north-quay")!);
+
+  it("stores a sound one whole, and lists it by its new name", () => {
+    const saved = saveLine(services, { ...quay(), name: "Quay" }, "north-quay");
+    expect(saved.ok).toBe(true);
+    expect(services.library.lineSummaries().find((each) => each.id === "north-quay")?.name).toBe("Quay");
+  });
+
+  it.each<[string, (line: Line) => unknown, string | undefined, string, string]>([
+    ["another format", (line) => ({ ...line, format: "loftbell.store" }), "north-quay", "", ""],
+    [
+      "a link to nowhere",
+      (line) => ({ ...line, nodes: line.nodes.slice(1) }),
+      "north-quay",
+      "/links/0/from",
+      "no node",
+    ],
+    ["a new line under a taken id", (line) => line, undefined, "/id", "already"],
+    ["a line under another id", (line) => ({ ...line, id: "quay-2" }), "north-quay", "/id", "keeps its id"],
+    [
+      "a line without the place of a registered valve",
+      (line) => ({
+        ...line,
+        nodes: line.nodes.filter((node) => node.id !== "NQ-H09"),
+        links: line.links.filter(
+          (link) => link.from !== "NQ-H09" && link.to !== "NQ-H09" && link.from !== "L9",
+        ),
+      }),
+      "north-quay",
+      "",
+      "",
+    ],
+  ])("refuses %s and changes nothing", (_name, edit, known, path, message) => {
+    const before = quay();
+    const saved = saveLine(services, edit(quay()), known);
+    if (saved.ok) throw new Error("it was taken");
+    expect(saved.error.some((each) => each.path.startsWith(path) && each.message.includes(message))).toBe(
+      true,
+    );
+    expect(quay()).toEqual(before);
+  });
+
+  it("an import of a line that leaves a registered valve without its place is refused as well", () => {
+    const line = quay();
+    line.nodes = line.nodes.map((node) =>
+      node.id === "NQ-H05" ? { ...node, id: "elsewhere", asset: "elsewhere" } : node,
+    );
+    line.links = line.links.map((link) => ({
+      ...link,
+      from: link.from === "NQ-H05" ? "elsewhere" : link.from,
+      to: link.to === "NQ-H05" ? "elsewhere" : link.to,
+    }));
+    const read = importFiles(services, [{ name: "quay.json", text: JSON.stringify(line) }]);
+    expect(read.ok ? "" : read.error[0]?.message).toContain('The register has NQ-H05 at "NQ-H05"');
   });
 });

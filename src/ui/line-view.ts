@@ -9,6 +9,7 @@ import {
   standing,
   standsShut,
   threeWays,
+  usuallyFed,
 } from "@/core/line";
 import type { PipeState } from "./draw/pipe";
 
@@ -53,6 +54,15 @@ interface More {
   readonly proven?: boolean;
 }
 
+const kept = new WeakMap<Line, Network>();
+
+/** The network of a line, laid out once however often the drawing changes. */
+function networkOf(line: Line): Network {
+  const known = kept.get(line) ?? network(line);
+  kept.set(line, known);
+  return known;
+}
+
 /** The states of a drawing, computed from how the line is set; nothing of it is stored. */
 export function lineView(
   line: Line,
@@ -62,11 +72,11 @@ export function lineView(
 ): LineView {
   const positions = setting.turned ?? new Map<string, string>();
   const stood = standing(line, positions);
-  const net = network(stood);
-  const usual = stood === line && setting.shut.size === 0 ? net : network(standing(line, new Map()));
+  const net = networkOf(stood);
+  const usual = networkOf(standing(line, new Map()));
   const passing = new Set(more.passing);
   const live = fed(net, setting.shut);
-  const before = fed(usual, new Set());
+  const before = usuallyFed(usual);
   const maybe = reachedThroughDoubt(net, setting.shut, passing);
   const section = new Set(plan?.section.nodes ?? []);
   const stateOf = (id: string): PipeState => {

@@ -17,8 +17,12 @@ export type Planned =
       readonly took: number;
     };
 
-/** Plans an isolation in a worker, anew whenever the line or the demand changes; the newest question counts. */
-export function useIsolation(line: Line, demand: IsolationDemand | undefined): Planned {
+/**
+ * Plans an isolation in a worker, anew whenever the line or the demand changes; the newest question counts.
+ *
+ * @param source where the worker fetches a line that is too large to be handed over
+ */
+export function useIsolation(line: Line, demand: IsolationDemand | undefined, source?: string): Planned {
   const [planned, setPlanned] = useState<Planned>({ kind: "none" });
   const worker = useRef<Worker>(null);
   const asked = useRef(0);
@@ -36,9 +40,11 @@ export function useIsolation(line: Line, demand: IsolationDemand | undefined): P
             : now,
       );
     });
-    made.postMessage({ kind: "line", line } satisfies IsolationAsk);
+    made.postMessage(
+      (source === undefined ? { kind: "line", line } : { kind: "fetch", url: source }) satisfies IsolationAsk,
+    );
     return () => made.terminate();
-  }, [line]);
+  }, [line, source]);
 
   const key = demand === undefined ? "" : JSON.stringify(demand);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new worker has to be asked anew

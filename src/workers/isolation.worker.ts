@@ -6,6 +6,7 @@ import {
   type IsolationFailure,
   type IsolationPlan,
   planOn,
+  prepareCuts,
 } from "@/core/isolation";
 import { checkLine, type Network, network } from "@/core/line";
 import { err, type Result } from "@/core/result";
@@ -13,6 +14,7 @@ import { err, type Result } from "@/core/result";
 /** What the page asks: a line to keep, then plans on it. */
 export type IsolationAsk =
   | { readonly kind: "line"; readonly line: Line }
+  | { readonly kind: "fetch"; readonly url: string }
   | { readonly kind: "plan"; readonly id: number; readonly demand: IsolationDemand };
 
 export type IsolationAnswer =
@@ -28,25 +30,47 @@ export type IsolationAnswer =
 /** More consumers than this are not each tried for a way to keep them in service. */
 const MOST_KEPT = 12;
 
-let kept: { line: Line; net: Network } | { problems: ReturnType<typeof checkLine> } | undefined;
+type Kept = { line: Line; net: Network } | { problems: ReturnType<typeof checkLine> };
+
+/** The line that plans are made on; while it is being fetched, questions wait for it. */
+let kept: Promise<Kept> | undefined;
+
+function keep(line: Line): Kept {
+  const problems = checkLine(line);
+  if (problems.length > 0) return { problems };
+  const net = network(line);
+  prepareCuts(net);
+  return { line, net };
+}
 
 function answer(message: IsolationAnswer): void {
   postMessage(message);
 }
 
-addEventListener("message", ({ data }: MessageEvent<IsolationAsk>) => {
-  if (data.kind === "line") {
-    const problems = checkLine(data.line);
-    kept = problems.length > 0 ? { problems } : { line: data.line, net: network(data.line) };
-    return;
-  }
+async function plan(id: number, demand: IsolationDemand): Promise<void> {
   if (kept === undefined) throw new Error("a plan was asked before there was a line");
+  const on = await kept;
   const start = performance.now();
-  const plan =
-    "problems" in kept
-      ? err({ kind: "bad-line" as const, problems: kept.problems })
-      : planOn(kept.line, data.demand, kept.net);
-  answer({ kind: "plan", id: data.id, plan, took: performance.now() - start });
-  if (plan.ok && "line" in kept && plan.value.lost.length <= MOST_KEPT)
-    answer({ kind: "others", id: data.id, others: alternatives(kept.line, data.demand, plan.value) });
+  const made =
+    "problems" in on
+      ? err({ kind: "bad-line" as const, problems: on.problems })
+      : planOn(on.line, demand, on.net);
+  answer({ kind: "plan", id, plan: made, took: performance.now() - start });
+  if (made.ok && "line" in on && made.value.lost.length <= MOST_KEPT)
+    answer({ kind: "others", id, others: alternatives(on.line, demand, made.value, on.net) });
+}
+
+addEventListener("message", ({ data }: MessageEvent<IsolationAsk>) => {
+  switch (data.kind) {
+    case "line":
+      kept = Promise.resolve(keep(data.line));
+      break;
+    case "fetch":
+      kept = fetch(data.url)
+        .then((got) => got.json() as Promise<Line>)
+        .then(keep);
+      break;
+    case "plan":
+      void plan(data.id, data.demand);
+  }
 });

@@ -1,4 +1,5 @@
 import type { Line } from "../formats";
+import { type Network, network } from "../line";
 import { type IsolationDemand, type IsolationPlan, planOn } from "./isolation-plan";
 
 /** Another way to isolate, and what it costs beside the plan. */
@@ -14,12 +15,16 @@ export interface Alternative {
  * For each consumer that the plan would cut off (the opened place excepted): the quickest plan that keeps it in
  * service, where there is one. A plan that strands it all the same is no alternative.
  */
-export function alternatives(line: Line, demand: IsolationDemand, plan: IsolationPlan): Alternative[] {
+export function alternatives(
+  line: Line,
+  demand: IsolationDemand,
+  plan: IsolationPlan,
+  laidOut: Network = network(line),
+): Alternative[] {
   const opened = new Set(demand.open);
-  const assets = new Map(line.nodes.map((each) => [each.id, each.asset ?? ""]));
   return plan.lost.flatMap(({ node, name }) => {
-    if (opened.has(node) || opened.has(assets.get(node) ?? "")) return [];
-    const other = planOn(line, { ...demand, keep: [...(demand.keep ?? []), node] });
+    if (opened.has(node) || opened.has(laidOut.nodes[laidOut.nodeIndex.get(node)!]!.asset ?? "")) return [];
+    const other = planOn(line, { ...demand, keep: [...(demand.keep ?? []), node] }, laidOut);
     if (!other.ok || other.value.lost.some((each) => each.node === node)) return [];
     return [
       {

@@ -90,6 +90,11 @@ function laid(net: Network, double: boolean): Laid {
   return kept.single;
 }
 
+/** Lays the flow network of a line out ahead of the first question. */
+export const prepareCuts = (net: Network): void => {
+  laid(net, net.line.rule === "double-block-and-bleed");
+};
+
 function layOut(net: Network, layers: 1 | 2): Laid {
   const nodes = net.nodes.length;
   const links = net.links.length;

@@ -1,7 +1,7 @@
 export { type Alternative, alternatives } from "./alternatives";
 export { closingMinutes, type Unfit, unfitness } from "./barrier";
 export type { Bleed, Closure } from "./closures";
-export { outageMinutes } from "./cut-problem";
+export { outageMinutes, prepareCuts } from "./cut-problem";
 export {
   type IsolationDemand,
   type IsolationFailure,

@@ -203,7 +203,7 @@ function planStanding(
     pumpedOut: pumped,
     prove: provePoints(net, zone, section),
     locked: lockedPieces(net, { closed, section, bleeds }),
-    stored: storedEnergies(net, zone, section, feeders(net, closed, section)),
+    stored: storedEnergies(net, zone, section, feeders(net, closed, section, positions)),
     permits: permitsFor(net, zone, closures, section),
   };
   const outages = lost.reduce(
@@ -308,11 +308,12 @@ function turnedIn(line: Line, positions: Positions): Turned[] {
 }
 
 /** Energies that stand right behind the barriers: what they hold is what the work would meet. */
-function feeders(net: Network, closed: ReadonlySet<number>, section: Section): number[] {
+function feeders(net: Network, closed: ReadonlySet<number>, section: Section, turned: Positions): number[] {
   const inside = new Set(section.nodes);
   const feed = feedFinder(net, (link) => closed.has(link));
   const behind = [...closed].flatMap((link) => [net.from[link]!, net.to[link]!]);
-  const outside = [...behind, ...net.stems].filter((node) => !inside.has(net.nodes[node]!.id));
+  const stems = net.stems.filter((node) => turned.has(originOf(net.nodes[node]!.id)));
+  const outside = [...behind, ...stems].filter((node) => !inside.has(net.nodes[node]!.id));
   return [...new Set(outside.flatMap((node) => feed(node)?.energy ?? []))];
 }
 

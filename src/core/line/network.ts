@@ -26,6 +26,9 @@ export interface Network {
   readonly towardsEnergy: Int32Array;
 }
 
+/** Kinds of link that let through from `from` to `to` only; none of them is a barrier. */
+const ONE_WAY: ReadonlySet<LineLink["kind"]> = new Set(["check", "pump", "trap"]);
+
 /** @param line a line that `checkLine` found nothing wrong with */
 export function network(line: Line): Network {
   const { nodes, links } = line;
@@ -63,7 +66,7 @@ export function network(line: Line): Network {
     energies: hot,
     stems: nodes.flatMap((node, index) => (node.threeWay === undefined ? [] : [index])),
     lets: Uint8Array.from(links, (link) =>
-      standsShut(link) ? 0 : link.kind === "check" || link.kind === "pump" ? 1 : 3,
+      standsShut(link) ? 0 : ONE_WAY.has(link.kind) ? 1 : 3,
     ),
     pumps: links.flatMap((link, index) => (link.kind === "pump" ? [index] : [])),
     towardsEnergy: towards(hot, nodes.length, from, to, start, incident),
@@ -133,7 +136,7 @@ export function reachable(
 
 /**
  * Which nodes are fed, with `shut` closed and every other valve as it stands on an ordinary day.
- * Check valves and pumps let through from `from` to `to` only.
+ * Check valves, pumps and traps let through from `from` to `to` only.
  */
 export function fed(net: Network, shut: ReadonlySet<string>): Uint8Array {
   const closed = new Uint8Array(net.links.length);

@@ -67,7 +67,7 @@ export function streetGrid(
       ] as const) {
         if (x + dx >= side || y + dy >= side || next() < MISSING) continue;
         const ends = { from: id(x, y), to: id(x + dx, y + dy) };
-        if (next() < 0.45)
+        if (next() < 0.3)
           links.push({ kind: "pipe", id: `P${x}-${y}${way}`, ...ends, dn_mm: 150, length_m: 90 });
         else
           links.push({

@@ -15,6 +15,7 @@ export const IsolateRequest = Type.Object(
     passing: Type.Optional(Ids),
     avoid: Type.Optional(Ids),
     keep: Type.Optional(Ids),
+    pumpedOut: Type.Optional(Ids),
   },
   closed,
 );
@@ -99,7 +100,7 @@ export const ROUTES: readonly RouteContract[] = [
     says: "What to shut so that the named places can be opened, and what follows.",
     request: IsolateRequest,
     answers:
-      "{closures, minutes, exact, reopen, section, lost, pumps, alternatives}; 422 with openPath when nothing can be shut.",
+      "{closures, turned, bleeds, minutes, exact, shutting, restoring, section, lost, pumps, pumpedOut, prove, locked, stored, permits, alternatives}; 422 with openPath, makeGood or vessels when there is no plan.",
   },
   {
     method: "POST",

@@ -13,7 +13,7 @@ export interface OpenJob {
 
 /** Valves of the lines that open jobs hold shut, so that a second job neither opens nor counts on them unawares. */
 export function heldShut({ jobs }: Pick<Services, "jobs">, except?: string): HeldShut {
-  const held = new Map<string, { job: string; valve: string }>();
+  const held = new Map<string, { job: string; valve: string; position?: string }>();
   for (const job of jobs.open()) {
     if (job.inputs.id === except) continue;
     const at = run(
@@ -21,7 +21,13 @@ export function heldShut({ jobs }: Pick<Services, "jobs">, except?: string): Hel
       job.events.map((each) => each.event),
     );
     if (!at.ok) continue;
-    for (const link of at.value.shut) held.set(link, { job: job.inputs.id, valve: job.inputs.valve.tag });
+    const by = { job: job.inputs.id, valve: job.inputs.valve.tag };
+    const { isolation } = at.value.plan;
+    const turned = isolation?.ok === true ? isolation.value.turned : [];
+    for (const link of at.value.shut) {
+      const position = turned.find((each) => each.node === link)?.to.id;
+      held.set(link, position === undefined ? by : { ...by, position });
+    }
   }
   return held;
 }

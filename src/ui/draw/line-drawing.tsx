@@ -2,8 +2,9 @@
 
 import { Maximize2, Minus, Plus } from "lucide-react";
 import { memo, type PointerEvent, useMemo, useRef } from "react";
+import type { Line } from "@/core/formats";
 import type { LineView } from "../line-view";
-import { type Box, type LineLayout, layOutLine, pathOf, type XY } from "./line-layout";
+import { type Box, type Cell, type LineLayout, layOutLine, pathOf, type XY } from "./line-layout";
 import { LinkMark, NodeMark } from "./line-marks";
 import { Pipe, type PipeKind, type PipeState, pipeKind } from "./pipe";
 import { usePanZoom } from "./use-pan-zoom";
@@ -48,7 +49,7 @@ export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node
         }}
       >
         <g transform={`translate(${transform.x} ${transform.y}) scale(${transform.k})`}>
-          <Contents view={view} layout={layout} {...tiled(window)} />
+          <Contents view={view} layout={layout} window={window} />
         </g>
       </svg>
       <div className="no-print absolute right-2 bottom-2 flex flex-col gap-1.5">
@@ -85,111 +86,117 @@ export function LineStill({ view }: { view: LineView }) {
       role="img"
       aria-label={`Drawing of ${view.line.name}`}
     >
-      <Contents view={view} layout={layout} x={x} y={y} width={width} height={height} />
+      <Contents view={view} layout={layout} window={layout.box} />
     </svg>
   );
 }
 
-const TILE = 300;
-/** The window in whole tiles, so that what is drawn stays the same while the drawing moves a little. */
-function tiled({ x, y, width, height }: Box): Box {
-  const left = Math.floor(x / TILE) * TILE;
-  const top = Math.floor(y / TILE) * TILE;
-  return {
-    x: left,
-    y: top,
-    width: Math.ceil((x + width) / TILE) * TILE - left,
-    height: Math.ceil((y + height) / TILE) * TILE - top,
-  };
-}
-
-/** Only what shows: pipes, then places, then valves; far away only the pipes and what the plan is about. */
-const Contents = memo(function Contents({
-  view,
-  layout,
-  x,
-  y,
-  width,
-  height,
-}: { view: LineView; layout: LineLayout } & Box) {
+/** Only what shows: pipes, then places and valves; from afar only the pipes and what the plan is about. */
+function Contents({ view, layout, window }: { view: LineView; layout: LineLayout; window: Box }) {
+  const cells = layout.near(window);
+  if (cells.reduce((sum, cell) => sum + cell.links.length, 0) <= MOST_MARKED)
+    return (
+      <>
+        {cells.map((cell) => (
+          <CellPipes key={cell.key} view={view} layout={layout} cell={cell} />
+        ))}
+        {cells.map((cell) => (
+          <CellMarks key={cell.key} view={view} layout={layout} cell={cell} />
+        ))}
+      </>
+    );
   const { line } = view;
-  const { links, nodes } = layout.within({ x, y, width, height });
-  const far = links.length > MOST_MARKED;
-  const marked = far ? links.filter((index) => view.numbered.has(line.links[index]!.id)) : links;
-  const named = far ? nodes.filter((index) => line.nodes[index]!.id === view.target) : nodes;
+  const target = view.target === undefined ? undefined : layout.node.get(view.target);
   return (
     <>
-      {far ? (
-        <FarPipes view={view} layout={layout} links={links} />
-      ) : (
-        links.map((index) => {
-          const { link, first, second } = layout.courses[index]!;
-          const kind = (end: string) => pipeKind(line.medium, link, layout.node.get(end));
-          return (
-            <g key={link.id}>
-              <Pipe course={pathOf(first)} state={view.stateOf(link.from)} kind={kind(link.from)} />
-              <Pipe course={pathOf(second)} state={view.stateOf(link.to)} kind={kind(link.to)} />
-            </g>
-          );
-        })
+      {layout.far(window).map((cell) => (
+        <FarPipes key={cell.key} view={view} layout={layout} cell={cell} />
+      ))}
+      {target !== undefined && <NodeMark node={target} at={layout.at.get(target.id)!} view={view} />}
+      {line.links.map((link, index) =>
+        view.numbered.has(link.id) ? (
+          <LinkMark key={link.id} course={layout.courses[index]!} view={view} />
+        ) : null,
       )}
-      {named.map((index) => (
+    </>
+  );
+}
+
+interface CellProps {
+  readonly view: LineView;
+  readonly layout: LineLayout;
+  readonly cell: Cell;
+}
+
+const CellPipes = memo(function CellPipes({ view, layout, cell }: CellProps) {
+  return cell.links.map((index) => {
+    const { link, first, second } = layout.courses[index]!;
+    const kind = (end: string) => pipeKind(view.line.medium, link, layout.node.get(end));
+    return (
+      <g key={link.id}>
+        <Pipe course={pathOf(first)} state={view.stateOf(link.from)} kind={kind(link.from)} />
+        <Pipe course={pathOf(second)} state={view.stateOf(link.to)} kind={kind(link.to)} />
+      </g>
+    );
+  });
+});
+
+const CellMarks = memo(function CellMarks({ view, layout, cell }: CellProps) {
+  const { nodes } = view.line;
+  return (
+    <>
+      {cell.nodes.map((index) => (
         <NodeMark
-          key={line.nodes[index]!.id}
-          node={line.nodes[index]!}
-          at={layout.at.get(line.nodes[index]!.id)!}
+          key={nodes[index]!.id}
+          node={nodes[index]!}
+          at={layout.at.get(nodes[index]!.id)!}
           view={view}
         />
       ))}
-      {marked.map((index) => (
-        <LinkMark key={line.links[index]!.id} course={layout.courses[index]!} view={view} />
+      {cell.links.map((index) => (
+        <LinkMark key={layout.courses[index]!.link.id} course={layout.courses[index]!} view={view} />
       ))}
     </>
   );
 });
 
+/** Widths in pixels, whatever the zoom. */
 const FAR: Record<PipeState, { stroke: string; width: number; dash?: string }> = {
-  live: { stroke: "var(--live)", width: 6 },
-  "shut-in": { stroke: "#B96A00", width: 16, dash: "14 8" },
-  dead: { stroke: "var(--edge)", width: 12, dash: "3 7" },
-  unknown: { stroke: "var(--stop)", width: 12, dash: "8 8" },
+  live: { stroke: "var(--live)", width: 1.3 },
+  "shut-in": { stroke: "#B96A00", width: 4, dash: "4 2" },
+  dead: { stroke: "var(--edge)", width: 3, dash: "1 2" },
+  unknown: { stroke: "var(--stop)", width: 3, dash: "2 2" },
 };
 
-/** Thousands of pipes as one path for each state. */
-function FarPipes({ view, layout, links }: { view: LineView; layout: LineLayout; links: readonly number[] }) {
-  const paths = new Map<PipeState, string[]>();
+/** Hundreds of pipes as one path for each state. */
+const FarPipes = memo(function FarPipes({ view, layout, cell }: CellProps) {
+  const paths: Partial<Record<PipeState, string>> = {};
   const add = (state: PipeState, points: readonly XY[]) => {
-    const list = paths.get(state);
-    if (list === undefined) paths.set(state, [pathOf(points)]);
-    else list.push(pathOf(points));
+    paths[state] = `${paths[state] ?? ""}${pathOf(points)}`;
   };
-  for (const index of links) {
+  for (const index of cell.links) {
     const { link, first, second } = layout.courses[index]!;
-    const [from, to] = [view.stateOf(link.from), view.stateOf(link.to)];
-    if (from === to) add(from, [first[0]!, ...first.slice(1, -1), ...second.slice(1)]);
-    else {
-      add(from, first);
-      add(to, second);
-    }
+    add(view.stateOf(link.from), first);
+    add(view.stateOf(link.to), second);
   }
-  return (["live", "dead", "shut-in", "unknown"] as const).map((state) => {
+  return (Object.keys(FAR) as PipeState[]).map((state) => {
     const { stroke, width, dash } = FAR[state];
-    const parts = paths.get(state);
-    return parts === undefined ? null : (
+    return paths[state] === undefined ? null : (
       <path
         key={state}
-        d={parts.join("")}
+        d={paths[state]}
         fill="none"
+        vectorEffect="non-scaling-stroke"
         stroke={stroke}
         strokeWidth={width}
         strokeDasharray={dash}
       />
     );
   });
-}
+});
 
 /** What kinds of pipe a drawing shows, for its key. */
-export function kindsOf({ line }: LineView): ReadonlySet<PipeKind> {
+export function kindsOf(line: Line): ReadonlySet<PipeKind> {
   const nodes = new Map(line.nodes.map((node) => [node.id, node]));
   return new Set(
     line.links.flatMap((link) =>

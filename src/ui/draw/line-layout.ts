@@ -24,14 +24,26 @@ export interface LineLayout {
   readonly node: ReadonlyMap<string, LineNode>;
   readonly courses: readonly Course[];
   readonly box: Box;
-  /** Numbers of the links and nodes that may show in a window. */
-  readonly within: (window: Box) => { readonly links: readonly number[]; readonly nodes: readonly number[] };
+  /** What may show in a window, cell by cell, so that a cell once drawn stays as it is while the window moves. */
+  readonly near: (window: Box) => readonly Cell[];
+  /** The same in large cells, for a look from afar. */
+  readonly far: (window: Box) => readonly Cell[];
+}
+
+/** Links, by their middles, and nodes of one square of the drawing. */
+export interface Cell {
+  readonly key: string;
+  readonly links: readonly number[];
+  readonly nodes: readonly number[];
 }
 
 /** Room for labels around the outermost places; they run to the right. */
 const MARGIN = 60;
 const LABEL = 90;
-const CELL = 400;
+/** Cells of a line that is drawn whole. */
+const MOST_WHOLE = 40;
+const NEAR_CELL = 400;
+const FAR_CELL = 2400;
 /** Places without a position of their own stand in a plain grid until the layout worker has answered. */
 const GRID = { perRow: 8, dx: 110, dy: 90 } as const;
 
@@ -43,60 +55,45 @@ export function layOutLine(line: Line): LineLayout {
     ]),
   );
   const courses = line.links.map((link) => courseOf(link, at));
-  const tight = boxOf([...at.values()], MARGIN);
+  const tight = boxOf([...at.values(), ...line.links.flatMap((link) => link.via ?? [])], MARGIN);
   const box = { ...tight, width: tight.width + LABEL };
-  const cells = new Map<string, { links: number[]; nodes: number[] }>();
-  const cell = (column: number, row: number) => {
-    const key = `${column} ${row}`;
-    const known = cells.get(key);
-    if (known !== undefined) return known;
-    const made = { links: [], nodes: [] };
-    cells.set(key, made);
-    return made;
-  };
-  line.nodes.forEach((node, index) => {
-    const [x, y] = at.get(node.id)!;
-    cell(Math.floor(x / CELL), Math.floor(y / CELL)).nodes.push(index);
-  });
-  courses.forEach(({ first, second }, index) => {
-    const covered = boxOf([...first, ...second], 0);
-    for (
-      let column = Math.floor(covered.x / CELL);
-      column <= Math.floor((covered.x + covered.width) / CELL);
-      column++
-    )
-      for (
-        let row = Math.floor(covered.y / CELL);
-        row <= Math.floor((covered.y + covered.height) / CELL);
-        row++
-      )
-        cell(column, row).links.push(index);
-  });
   return {
     at,
     node: new Map(line.nodes.map((node) => [node.id, node])),
     courses,
     box,
-    within: ({ x, y, width, height }) => {
-      const links = new Set<number>();
-      const nodes: number[] = [];
-      for (
-        let column = Math.floor((x - MARGIN) / CELL);
-        column <= Math.floor((x + width + MARGIN) / CELL);
-        column++
-      )
-        for (
-          let row = Math.floor((y - MARGIN) / CELL);
-          row <= Math.floor((y + height + MARGIN) / CELL);
-          row++
-        ) {
-          const found = cells.get(`${column} ${row}`);
-          if (found === undefined) continue;
-          for (const link of found.links) links.add(link);
-          nodes.push(...found.nodes);
-        }
-      return { links: [...links], nodes };
-    },
+    near: cellsOf(line, at, courses, NEAR_CELL),
+    far: cellsOf(line, at, courses, FAR_CELL),
+  };
+}
+
+/** Sorts a line into square cells; a window then shows the cells it covers and their neighbours. */
+function cellsOf(line: Line, at: ReadonlyMap<string, XY>, courses: readonly Course[], size: number) {
+  const cells = new Map<string, { key: string; links: number[]; nodes: number[] }>();
+  const cellAt = ([x, y]: XY) => {
+    const key = `${Math.floor(x / size)} ${Math.floor(y / size)}`;
+    const known = cells.get(key);
+    if (known !== undefined) return known;
+    const made = { key, links: [], nodes: [] };
+    cells.set(key, made);
+    return made;
+  };
+  line.nodes.forEach((node, index) => {
+    cellAt(at.get(node.id)!).nodes.push(index);
+  });
+  courses.forEach((course, index) => {
+    cellAt(course.middle).links.push(index);
+  });
+  return ({ x, y, width, height }: Box): Cell[] => {
+    // Few cells, as of a line that is not large, are all drawn: a long pipe then never goes missing.
+    if (cells.size <= MOST_WHOLE) return [...cells.values()];
+    const shown: Cell[] = [];
+    for (let column = Math.floor(x / size) - 1; column <= Math.floor((x + width) / size) + 1; column++)
+      for (let row = Math.floor(y / size) - 1; row <= Math.floor((y + height) / size) + 1; row++) {
+        const cell = cells.get(`${column} ${row}`);
+        if (cell !== undefined) shown.push(cell);
+      }
+    return shown;
   };
 }
 

@@ -221,7 +221,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
             strokeWidth={2.8}
           />
           <Label at={[x + 14, y + 12]} tone={used ? "var(--wait)" : "var(--soft)"}>
-            {view.drain === id ? `${name} · drain here` : view.bleeds.has(id) ? `${name} · bleed` : name}
+            {view.drain === id ? `${name} · drain` : view.bleeds.has(id) ? `${name} · bleed` : name}
           </Label>
         </g>,
       );

@@ -47,5 +47,13 @@ export function LargeLine({
       </Page>
     );
   const first = open ?? line.nodes.find((node) => node.hydrant === true)?.id ?? "";
-  return <LineScreen line={line} held={NONE} registered={registered} first={first} />;
+  return (
+    <LineScreen
+      line={line}
+      held={NONE}
+      registered={registered}
+      first={first}
+      source={`/api/v1/lines/${id}`}
+    />
+  );
 }

@@ -45,8 +45,11 @@ export function LineScreen({
   held,
   registered,
   first,
+  source,
 }: {
   line: Line;
+  /** Where the worker can fetch a large line for itself. */
+  source?: string;
   held: readonly string[];
   registered: readonly Target[];
   first: string;
@@ -62,7 +65,7 @@ export function LineScreen({
     () => (target === "" ? undefined : { open: [target], ...told }),
     [target, told],
   );
-  const planned = useIsolation(stored, demand);
+  const planned = useIsolation(stored, demand, source);
   const made = planned.kind === "made" ? planned : undefined;
   const plan = made?.plan.ok ? made.plan.value : undefined;
   const setting = useMemo<Setting>(() => {
@@ -99,7 +102,7 @@ export function LineScreen({
     setStep(undefined);
   };
   const interactive = useMemo(() => ({ ...view, onValve: setChosen, onNode: choose }), [view, choose]);
-  const kinds = useMemo(() => kindsOf(view), [view]);
+  const kinds = useMemo(() => kindsOf(view.line), [view.line]);
   const valve = line.links.find((link) => link.id === chosen);
   const stem = line.nodes.find((node) => node.id === chosen);
   const tried = trial ?? { shut: new Set<string>() };
@@ -111,7 +114,7 @@ export function LineScreen({
   return (
     <div className="grid gap-4 px-4 py-3 md:px-5 lg:h-[calc(100dvh-56px)] lg:grid-cols-[minmax(0,1fr)_350px]">
       <section className="card relative flex min-h-[520px] flex-col overflow-hidden">
-        <header className="flex flex-wrap items-end gap-x-4 gap-y-2 px-4 pt-3">
+        <header className="flex flex-col gap-x-4 gap-y-2 px-4 pt-3 sm:flex-row sm:items-end">
           <div className="min-w-0 flex-1">
             <h1 className="font-bold text-[21px] leading-tight">{line.name}</h1>
             <p className="text-[15px] text-soft" aria-live="polite">

@@ -34,7 +34,7 @@ export function TargetPicker({
       ) : (
         <select
           id={id}
-          className="field min-h-11! max-w-[260px] py-1!"
+          className="field min-h-11! w-full py-1! sm:max-w-[260px]"
           value={value}
           onChange={(event) => onChange(event.target.value)}
         >

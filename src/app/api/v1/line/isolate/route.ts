@@ -15,7 +15,9 @@ export async function POST(request: Request): Promise<Response> {
       "The line is not valid",
       failure.problems.map((each) => ({ path: `/line${each.path}`, message: each.message })),
     );
-  const more =
-    failure.kind === "no-isolation" ? { openPath: failure.openPath, makeGood: failure.makeGood } : {};
-  return problem(422, "There is no isolation", [{ path: "/open", message: isolationMessage(failure) }], more);
+  const { kind, ...facts } = failure;
+  return problem(422, "There is no isolation", [{ path: "/open", message: isolationMessage(failure) }], {
+    kind,
+    ...facts,
+  });
 }

@@ -1,0 +1,72 @@
+import { describe, expect, it } from "vitest";
+import type { Line, LineNode } from "@/core/formats";
+import { demoDocument } from "@/core/job/job.fixtures";
+import {
+  addLink,
+  addNode,
+  BLANK_LINE,
+  changeLink,
+  changeNode,
+  itemAt,
+  linkOfKind,
+  moveNode,
+  problemsOf,
+  remove,
+} from "./edit-line";
+
+const store = demoDocument<Line>("lines/gannet-low-side.json");
+const node = (line: Line, id: string): LineNode => line.nodes.find((each) => each.id === id)!;
+
+describe("editing a line", () => {
+  it("begins sound, and a place that hangs on nothing is said at its path until it is linked", () => {
+    expect(problemsOf(BLANK_LINE)).toEqual([]);
+    const added = addNode(BLANK_LINE);
+    const [problem] = problemsOf(added.line);
+    expect(problem?.message).toContain("hangs on nothing");
+    expect(itemAt(added.line, problem!.path)).toBe(added.id);
+    const linked = addLink(added.line, added.id);
+    expect(problemsOf(linked.line)).toEqual([]);
+  });
+
+  it("renaming a place renames it wherever it is named", () => {
+    const renamed = changeNode(store, "S1E", { ...node(store, "S1E"), id: "COIL" });
+    expect(node(renamed, "A4").with).toEqual(["COIL"]);
+    expect(problemsOf(renamed)).toEqual([]);
+  });
+
+  it("renaming a link renames it in the positions of its three-way valve", () => {
+    const link = store.links.find((each) => each.id === "p-REC-GN-RS1")!;
+    const renamed = changeLink(store, link.id, { ...link, id: "inlet" });
+    expect(node(renamed, "GN-RS1").threeWay?.positions[0]?.joins[0]).toContain("inlet");
+    expect(problemsOf(renamed)).toEqual([]);
+  });
+
+  it("removing a place takes its links along", () => {
+    const left = remove(store, "EV1");
+    expect(left.links.some((link) => link.from === "EV1" || link.to === "EV1")).toBe(false);
+    expect(left.nodes).toHaveLength(store.nodes.length - 1);
+  });
+
+  it("moving a place keeps square pipes square", () => {
+    const link = store.links.find((each) => each.id === "GN-G1")!;
+    const from = node(store, link.from).at!;
+    const moved = moveNode(store, link.from, [from[0] + 40, from[1] - 30]);
+    expect(moved.links.find((each) => each.id === "GN-G1")?.via?.[0]?.[0]).toBe(from[0] + 40);
+    expect(node(moved, link.from).at).toEqual([from[0] + 40, from[1] - 30]);
+  });
+
+  it("a link of another kind keeps its ends and has what its kind needs", () => {
+    for (const kind of ["pipe", "valve", "control-valve", "check", "pump", "trap", "cable"] as const) {
+      const line = { ...BLANK_LINE, links: [linkOfKind(BLANK_LINE.links[0]!, kind)] };
+      expect(problemsOf(line), kind).toEqual([]);
+    }
+  });
+
+  it("a medium clash is found at the link's end", () => {
+    const line = {
+      ...BLANK_LINE,
+      nodes: BLANK_LINE.nodes.map((each) => (each.id === "C1" ? { ...each, medium: "air" as const } : each)),
+    };
+    expect(problemsOf(line)).toMatchObject([{ path: "/links/0/to" }]);
+  });
+});
