@@ -2,6 +2,7 @@ import { sql } from "drizzle-orm";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { JobEvent, Line } from "@/core/formats";
 import { verifyChain } from "@/core/job";
+import { Walk } from "@/core/job/job.fixtures";
 import { openDatabase } from "@/data";
 import { importFiles, previewImport } from "./importing/import-files";
 import { loadDemo } from "./importing/load-demo";
@@ -13,14 +14,16 @@ import { bells } from "./today/bells";
 import { today } from "./today/today";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
-let services: Services;
+let services: { -readonly [K in keyof Services]: Services[K] };
 beforeEach(() => {
   let id = 0;
-  services = servicesOn(
-    openDatabase(":memory:"),
-    () => NOW,
-    () => `id-${++id}`,
-  );
+  services = {
+    ...servicesOn(
+      openDatabase(":memory:"),
+      () => NOW,
+      () => `id-${++id}`,
+    ),
+  };
   loadDemo(services);
 });
 
@@ -289,4 +292,29 @@ describe("saving a line", () => {
     const read = importFiles(services, [{ name: "quay.json", text: JSON.stringify(line) }]);
     expect(read.ok ? "" : read.error[0]?.message).toContain('The register has NQ-H05 at "NQ-H05"');
   });
+});
+
+it("a closure found to pass is marked on the line for the next job, and the mark goes with the finding", () => {
+  const opened = openJob(services, { ...ask, valve: "NQ-H05" });
+  if (!opened.ok) throw new Error("not opened");
+  const { inputs } = { inputs: opened.value };
+  const walk = new Walk(inputs, {}, NOW);
+  walk.until((step) => step.id === "prove:gauge");
+  const link = walk.job.shut[0]!;
+  walk.add({ kind: "closure-passes", link });
+  services.now = () => walk.now;
+  expect(appendEvents(services, inputs.id, walk.events).ok).toBe(true);
+  const mark = () => services.library.line("north-quay")?.links.find((each) => each.id === link);
+  expect(mark()).toMatchObject({ passes: true });
+  const finding = walk.events.at(-1)!;
+  expect(
+    appendEvents(
+      services,
+      inputs.id,
+      [{ ...note("u"), kind: "undone", event: finding.id, text: undefined, at: finding.at }].map((each) =>
+        JSON.parse(JSON.stringify(each)),
+      ),
+    ).ok,
+  ).toBe(true);
+  expect(mark()).not.toHaveProperty("passes");
 });

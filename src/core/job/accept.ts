@@ -17,6 +17,8 @@ const CLOCK_BEHIND_MS = 2 * 60_000;
 /** A gauge cannot show less than a vacuum; rounded for its own error. */
 const VACUUM_PA = -1.02 * BAR;
 const HIGHEST_PA = 400 * BAR;
+const COLDEST_K = 153.15;
+const HOTTEST_K = 673.15;
 
 /**
  * Whether an event may follow what happened so far. The browser asks before it shows, the server before it stores:
@@ -156,6 +158,11 @@ function refuseKind(job: Run, step: Step, event: StepEvent, at: number): Refusal
         return {
           path: "/si",
           message: "A gauge cannot show less than a full vacuum (−1.01 bar g). Read it again.",
+        };
+      if (event.kelvin !== undefined && (event.kelvin < COLDEST_K || event.kelvin > HOTTEST_K))
+        return {
+          path: "/kelvin",
+          message: "No pipe here is that cold or hot (−120 to 400 °C). Check the unit of the temperature.",
         };
       if (event.si > HIGHEST_PA)
         return { path: "/si", message: "No gauge used here reads above 400 bar. Check the unit." };

@@ -18,6 +18,7 @@ export {
   run,
   type StepState,
 } from "./run";
+export { standing, standingWords } from "./standing";
 export {
   type FitRule,
   type ListLine,

@@ -1,4 +1,5 @@
 import { judgeStanding, type StandingVerdict } from "../physics";
+import { formatQuantity, type UnitSystem } from "../quantity";
 import type { TakenReading } from "./progress";
 
 /** Standard air pressure; a gauge's zero moves with the weather by less than the bound that is judged with. */
@@ -25,4 +26,19 @@ export function standing(readings: readonly TakenReading[], bound: number): Stan
     bound,
     SURROUNDINGS_PA,
   );
+}
+
+/** What a standing test means, and what to do about it. */
+export function standingWords({ kind, rise, corrected }: StandingVerdict, system: UnitSystem): string {
+  const say = (pascals: number) => formatQuantity(Math.max(0, pascals), "pressure difference", system);
+  switch (kind) {
+    case "holds":
+      return "It holds.";
+    case "only-warming":
+      return `It rose by ${say(rise)}, and warming alone explains that: no closure is to blame. Vent it and let it stand again.`;
+    case "residue":
+      return `It rose by ${say(rise)} and is levelling off: liquid left behind boils away. Vent or pump it down again, and let it stand anew.`;
+    case "let-in":
+      return `${say(corrected)} of the rise is not explained by warming: something is let in. Name the closure that passes, or look for liquid left behind.`;
+  }
 }

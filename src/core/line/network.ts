@@ -65,9 +65,7 @@ export function network(line: Line): Network {
     assetIndex,
     energies: hot,
     stems: nodes.flatMap((node, index) => (node.threeWay === undefined ? [] : [index])),
-    lets: Uint8Array.from(links, (link) =>
-      standsShut(link) ? 0 : ONE_WAY.has(link.kind) ? 1 : 3,
-    ),
+    lets: Uint8Array.from(links, (link) => (standsShut(link) ? 0 : ONE_WAY.has(link.kind) ? 1 : 3)),
     pumps: links.flatMap((link, index) => (link.kind === "pump" ? [index] : [])),
     towardsEnergy: towards(hot, nodes.length, from, to, start, incident),
   };

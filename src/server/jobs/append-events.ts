@@ -77,8 +77,38 @@ function appendTo(
     added.push(sealed);
   }
   services.jobs.append(inputs.id, added);
+  if (
+    after !== undefined &&
+    added.some(({ event }) => event.kind === "closure-passes" || event.kind === "undone")
+  )
+    markPassing(services, stored, after);
   if (after?.status.kind === "signed-off") finish(services, after);
   return ok(log);
+}
+
+/**
+ * A closure found to pass is marked on the line, so that the next job does not count on it; taking the finding back
+ * takes the mark back, unless the line knew before.
+ */
+function markPassing({ library }: Services, { inputs, events }: StoredJob, after: Run): void {
+  const line = inputs.line && library.line(inputs.line.id);
+  if (line === undefined) return;
+  const knownBefore = new Set(
+    inputs.line?.links.flatMap((link) => (link.kind === "valve" && link.passes ? [link.id] : [])),
+  );
+  const mentioned = new Set([
+    ...after.progress.passing,
+    ...events.flatMap(({ event }) => (event.kind === "closure-passes" ? [event.link] : [])),
+  ]);
+  const passes = (id: string) => after.progress.passing.includes(id) || knownBefore.has(id);
+  library.saveLine({
+    ...line,
+    links: line.links.map((link) => {
+      if (link.kind !== "valve" || !mentioned.has(link.id)) return link;
+      const { passes: _, ...sound } = link;
+      return passes(link.id) ? { ...sound, passes: true } : sound;
+    }),
+  });
 }
 
 /** What a signature does beyond the log: the job leaves the open ones, its figures and its date go to the valve. */

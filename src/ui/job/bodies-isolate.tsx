@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { BAR, standing, standingWords } from "@/core/job";
 import { preferredUnit } from "@/core/quantity";
 import { useSettings } from "../settings";
 import { useNow } from "../when";
@@ -54,7 +55,9 @@ export function WriteDownBody({ step, log }: BodyProps<"write-down">) {
 export function GaugeBody({ step, log }: BodyProps<"gauge">) {
   const { system } = useSettings();
   const reading = useReading("gauge pressure", preferredUnit("gauge pressure", system).id);
+  const temperature = useReading("temperature", preferredUnit("temperature", system).id);
   const { job } = log;
+  const verdict = standing(job.progress.readings, step.zero_bar * BAR);
   const state = job.states.get(step.id);
   const suspects = job.shut.filter((link) => !job.progress.passing.includes(link));
   const nameOf = (id: string) => job.inputs.line?.links.find((link) => link.id === id)?.name ?? "";
@@ -62,21 +65,30 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
     <StepForm
       onDone={() => {
         const read = reading.read();
-        if (read === undefined) return;
+        const warm = step.temperature ? temperature.read() : undefined;
+        if (read === undefined || (step.temperature && warm === undefined)) return;
         const taken = log.add({
           kind: "reading-taken",
           step: step.id,
           what: "zero",
           dimension: "gauge pressure",
           ...read,
+          ...(warm !== undefined && { kelvin: warm.si }),
         });
-        if (taken) reading.setText("");
+        if (!taken) return;
+        reading.setText("");
+        temperature.setText("");
       }}
     >
       {state?.kind === "not-zero" && (
         <div role="alert" className="rounded border-l-[6px] border-stop bg-stop-bg px-4 py-3">
           <b>Not dead: the gauge showed {state.typed}.</b> Do not open anything. Is it still draining? Wait
           and read again. If it does not fall, a closure passes: name it, and another is found.
+          {verdict !== undefined && verdict.kind !== "holds" && (
+            <p className="mt-1">
+              <b>The standing test:</b> {standingWords(verdict, system)}
+            </p>
+          )}
           {suspects.length > 0 && (
             <div className="mt-2 flex flex-wrap gap-2">
               {suspects.map((link) => (
@@ -101,6 +113,15 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
         error={reading.error}
         measure
       />
+      {step.temperature && (
+        <Field
+          label="Temperature of the pipe"
+          hint={`In ${temperature.label} unless you type a unit. What is shut in rises with warming alone: with this it can be told apart.`}
+          value={temperature.text}
+          onChange={temperature.setText}
+          error={temperature.error}
+        />
+      )}
     </StepForm>
   );
 }
