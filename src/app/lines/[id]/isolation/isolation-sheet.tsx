@@ -4,6 +4,9 @@ import { formatDuration, formatQuantity, type UnitSystem } from "@/core/quantity
 
 const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "shut", "turn"]);
 
+/** Rows that an A4 page holds at full size. */
+const ROWS_ON_A_PAGE = 17;
+
 /** The plan as rows to tick, with room for lock numbers, names and times; it fits one A4 page. */
 export function IsolationSheet({
   line,
@@ -24,8 +27,12 @@ export function IsolationSheet({
       .map((piece) => lockedWords(piece, system)),
     ...plan.permits.map((permit) => `Permit: ${permit.title}. ${permit.says}`),
   ];
+  const rows = plan.shutting.length + plan.restoring.length + plan.prove.length + 2 * cares.length;
   return (
-    <article className="flex flex-col gap-4 text-[15px] leading-snug">
+    <article
+      className="fits-a-page flex flex-col gap-4 text-[15px] leading-snug"
+      style={{ "--fit": Math.min(1, ROWS_ON_A_PAGE / rows) } as React.CSSProperties}
+    >
       <Rows
         title={`Shut, lock and tag: ${plan.minutes} min`}
         head={["", "What", "Where", "Lock no.", "By, time"]}
