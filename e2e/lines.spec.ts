@@ -89,7 +89,7 @@ test("what if: a valve, a stem, another way, a valve to avoid, one that passes",
 
   await open(page, "gannet-low-side", "GN-RV4A");
   await expect(plan(page)).toContainText("front seat, GN-RV4A shut off");
-  await page.getByRole("button", { name: /GN-RS4, three-way valve/ }).click();
+  await page.getByRole("button", { name: /GN-RS4, three-way valve/ }).press("Enter");
   await plan(page).getByRole("button", { name: "back seat, GN-RV4B shut off" }).click();
   await expect(plan(page)).toContainText("GN-RV4A: still live.");
 

@@ -31,9 +31,12 @@ try {
   await open("/", "today");
   await open("/valves/NQ-H07", "valve");
   await open("/lines/north-quay?open=NQ-H07", "line");
+  await open("/lines/gannet-low-side?open=GN-HRV1", "line-ammonia");
+  await open("/lines/gannet-co2?open=GC-SV2", "line-double-block");
+  await open("/lines/gannet-co2/isolation?open=GC-SV2", "isolation-sheet");
+  await open("/lines/lido-water/edit", "line-editor");
   await open("/sheets/quillon-harbour-5?part=main-seat", "sheet");
   await open("/bench/bolt-up", "bolt-up");
-  await open("/bench/drain-down", "drain-down");
   await open("/valves/NQ-H07/start", "start");
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
@@ -78,6 +81,9 @@ try {
   await page.waitForURL(/record$/);
   await page.waitForLoadState("networkidle");
   await shot("record");
+  await phone.goto(`${server.url}/lines/ferry-shed?open=FS-PA1`);
+  await phone.waitForLoadState("networkidle");
+  await shot("phone-line", phone);
   const dusk = await browser.newContext({ viewport: DESK, colorScheme: "dark" });
   const dark = await dusk.newPage();
   await dark.clock.install();

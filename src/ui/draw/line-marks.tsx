@@ -119,7 +119,7 @@ export function LinkMark({
 }
 
 function LinkShape({ link, shut, bad }: { link: LineLink; shut: boolean; bad: boolean }) {
-  const edge = bad ? "var(--stop)" : "var(--shape-edge)";
+  const edge = bad ? "var(--stop)" : shut ? "var(--shut-edge)" : "var(--shape-edge)";
   const fill = shut ? "var(--shape-shut)" : bad ? "var(--stop-bg)" : "var(--shape)";
   const shared = { stroke: edge, strokeWidth: 2, strokeLinejoin: "round" as const };
   switch (link.kind) {
@@ -188,6 +188,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
           strokeDasharray="5 4"
         />
       )}
+      <circle cx={x} cy={y} r={24} fill="transparent" />
       {children}
     </Tap>
   );
@@ -336,7 +337,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
               stroke={target ? "#17242D" : "var(--brass)"}
               strokeWidth={2}
             />
-            <Label at={[x, y + 31]} tone="var(--ink)" middle>
+            <Label at={[x + 19, y - 14]} tone="var(--ink)">
               {node.asset}
             </Label>
           </g>
