@@ -47,6 +47,12 @@ module.exports = {
       to: { path: "^src/(data|server|app)/" },
     },
     {
+      name: "workers-know-core-only",
+      severity: "error",
+      from: { path: "^src/workers/" },
+      to: { path: "^src/(data|server|app|ui)/" },
+    },
+    {
       name: "app-asks-server-not-data",
       severity: "error",
       from: { path: "^src/app/" },

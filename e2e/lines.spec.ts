@@ -29,13 +29,13 @@ const MEDIA: readonly (readonly [string, string, string, readonly (string | RegE
     "CO2",
     "gannet-co2",
     "GC-SV2",
-    ["second barrier", "Open the bleed Bleed B1", "Low point drain", "Gauge valve G2"],
+    ["second barrier", "Open and leave open Bleed B1", "Low point drain", "Gauge valve G2"],
   ],
   [
     "steam and condensate",
     "lido-steam",
     "LD-T11",
-    ["LD-S7", "LD-C2", "Open the bleed Bleed 5", "170 °C", "Hot work and steam"],
+    ["LD-S7", "LD-C2", "Open and leave open Bleed 5", "170 °C", "Hot work and steam"],
   ],
   [
     "hot and cold water",
@@ -122,7 +122,7 @@ test("the isolation sheet prints on one page with room for the lock numbers", as
   await open(page, "gannet-co2", "GC-SV2");
   await plan(page).getByRole("link", { name: "Isolation sheet to print" }).click();
   await expect(page.getByRole("columnheader", { name: "Lock no." })).toBeVisible();
-  await expect(page.getByRole("main")).toContainText("Shut the bleed Bleed B1");
+  await expect(page.getByRole("main")).toContainText("Shut Bleed B1");
   await page.emulateMedia({ media: "print" });
   const pdf = await page.pdf({ format: "A4" });
   expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);

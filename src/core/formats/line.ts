@@ -64,21 +64,23 @@ const ThreeWay = Type.Object(
   closed,
 );
 
+export const NODE_KINDS = [
+  "source",
+  "vessel",
+  "junction",
+  "consumer",
+  "drain",
+  "vent",
+  "gauge",
+  "boundary",
+  "relief",
+  "three-way",
+] as const;
+
 const Node = Type.Object(
   {
     id: Id,
-    kind: oneOf(
-      "source",
-      "vessel",
-      "junction",
-      "consumer",
-      "drain",
-      "vent",
-      "gauge",
-      "boundary",
-      "relief",
-      "three-way",
-    ),
+    kind: oneOf(...NODE_KINDS),
     medium: Type.Optional(Medium),
     stream: Type.Optional(Stream),
     with: Type.Optional(

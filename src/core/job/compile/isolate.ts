@@ -186,7 +186,7 @@ function acts(context: Context): Step[] {
           {
             id: `bleed:${act.id}`,
             phase: "isolate",
-            title: `Open the bleed ${act.name} and leave it open.`,
+            title: `Open ${act.name} and leave it open.`,
             why: act.why,
             minutes: 2,
             cautions: [MEDIA_RULES[context.sheet.isolation.medium].release],

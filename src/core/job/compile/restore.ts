@@ -87,7 +87,7 @@ function actStep(context: Context, act: Act): Step {
     step({ id, phase: "restore", title, why, minutes }, { kind: "do" });
   switch (act.kind) {
     case "shut-bleed":
-      return plain(`bleed-shut:${act.id}`, `Shut the bleed ${act.name}.`, 1);
+      return plain(`bleed-shut:${act.id}`, `Shut ${act.name}.`, 1);
     case "shut-drain":
       return plain(`drain-shut:${act.id}`, `Shut drain ${act.name}.`, 1);
     case "start-pump":

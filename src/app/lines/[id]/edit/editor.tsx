@@ -22,7 +22,8 @@ import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { saveLineAction } from "./actions";
 import { addLink, addNode, changeLink, changeNode, itemAt, moveNode, problemsOf, remove } from "./edit-line";
-import { Choice, ItemForm, Text } from "./item-form";
+import { Choice, Text } from "./inputs";
+import { ItemForm } from "./item-form";
 import { useHistory } from "./use-history";
 
 const NOTHING_SHUT = { shut: new Set<string>() };

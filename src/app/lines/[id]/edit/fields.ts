@@ -22,18 +22,6 @@ const field = (kind: "text" | "number" | "yes-no" | "list", name: string, label:
   label,
 });
 
-export const NODE_KINDS: readonly LineNode["kind"][] = [
-  "source",
-  "vessel",
-  "junction",
-  "consumer",
-  "drain",
-  "vent",
-  "gauge",
-  "boundary",
-  "relief",
-  "three-way",
-];
 export const LINK_KINDS: readonly LineLink["kind"][] = [
   "pipe",
   "valve",

@@ -1,7 +1,7 @@
 "use client";
 
 import type { Line, LineNode } from "@/core/formats";
-import { Choice, Text } from "./item-form";
+import { Choice, Text } from "./inputs";
 
 type ThreeWay = NonNullable<LineNode["threeWay"]>;
 
