@@ -27,12 +27,46 @@ test("isolate, plan, check and calculate take whole documents", async ({ request
   ).json();
   expect(torque.outputs.torque.value).toBeCloseTo(218, 0);
   const list = await (await request.get(`${server.url}/api/v1/calculators`)).json();
-  expect(list.calculators.map((each: { id: string }) => each.id)).toEqual(["bolt-up", "drain-down"]);
+  expect(list.calculators.map((each: { id: string }) => each.id).sort()).toEqual([
+    "bolt-up",
+    "drain-down",
+    "locked-liquid",
+    "stand-test",
+  ]);
   for (const name of ["sheet", "line", "store", "job"])
     expect((await (await request.get(`${server.url}/schemas/loftbell.${name}.json`)).json()).$id).toBe(
       `loftbell.${name}.json`,
     );
   expect((await (await request.get(`${server.url}/api/v1`)).json()).routes.length).toBeGreaterThan(5);
+});
+
+test("isolate plans stems, double barriers and pumped-out vessels, and says in facts why it cannot", async ({
+  request,
+}) => {
+  const store = demo("lines/gannet-low-side.json");
+  const ask = async (body: unknown) => {
+    const answer = await post(request, "/api/v1/line/isolate", body);
+    return { status: answer.status(), body: await answer.json() };
+  };
+  const twin = await ask({ line: store, open: ["GN-RV4A"] });
+  expect(twin.body.turned).toMatchObject([{ node: "GN-RS4", to: { id: "a-off" } }]);
+  const pot = await ask({ line: store, open: ["GN-RV6"] });
+  expect(pot).toMatchObject({ status: 422, body: { kind: "no-isolation", pumpOut: { id: "OP" } } });
+  const pumped = await ask({ line: store, open: ["GN-RV6"], pumpedOut: ["OP"] });
+  expect(pumped.body.shutting[0]).toMatchObject({ kind: "pump-out", id: "OP" });
+  const doubled = await ask({ line: demo("lines/gannet-co2.json"), open: ["GC-SV2"] });
+  expect(doubled.body.bleeds.length).toBe(4);
+  expect(doubled.body.prove[0]).toMatchObject({ how: "gauge", node: "G2" });
+  const broken = structuredClone(store);
+  broken.nodes
+    .find((node: { id: string }) => node.id === "GN-RS4")
+    .threeWay.positions[0].joins[0].push("GN-L1");
+  const refused = await ask({ line: broken, open: ["GN-RV4A"] });
+  expect(refused.status).toBe(422);
+  expect(refused.body.errors[0].path).toMatch(/^\/line\/nodes\/\d+\/threeWay\/positions\/0\/joins/);
+  const clash = structuredClone(store);
+  clash.nodes.find((node: { id: string }) => node.id === "A1").medium = "water";
+  expect((await ask({ line: clash, open: ["GN-HRV1"] })).body.errors[0].message).toContain("carries ammonia");
 });
 
 test("bad input answers problem+json with a path and what to do, never 500", async ({ request }) => {

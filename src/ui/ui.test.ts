@@ -1,9 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { EndCondition, Line } from "@/core/formats";
-import { planIsolation } from "@/core/isolation";
-import { demoDocument } from "@/core/job/job.fixtures";
+import type { EndCondition } from "@/core/formats";
 import { endWords } from "./end-words";
-import { lineView } from "./line-view";
 import { shortWhen } from "./when";
 
 const NOW = new Date(2026, 5, 3, 10, 0, 0).getTime();
@@ -38,27 +35,5 @@ describe("where tightening ends", () => {
     [{ kind: "to-ask-for", whom: "the maker" }, "figure to ask for: the maker"],
   ])("%j", (end, says) => {
     expect(endWords(end, "us")).toBe(says);
-  });
-});
-
-describe("the line as it is drawn", () => {
-  const line = demoDocument<Line>("lines/north-quay.json");
-  const made = planIsolation(line, { open: ["NQ-H07"] });
-  if (!made.ok) throw new Error("no plan");
-  const closed = new Set(made.value.closures.map((closure) => closure.link));
-
-  it("is live everywhere before anything is shut", () => {
-    const view = lineView(line, { shut: new Set() }, made.value, {});
-    expect(line.nodes.every((node) => view.stateOf(node.id) === "live")).toBe(true);
-    expect(view.lost.size).toBe(0);
-  });
-
-  it("shows the section shut in, then dead once it is proven", () => {
-    const draining = lineView(line, { shut: closed }, made.value, { target: "NQ-H07" });
-    expect(draining.stateOf("NQ-H07")).toBe("shut-in");
-    expect(draining.stateOf("SK")).toBe("live");
-    expect([...draining.lost]).toContain("FS");
-    expect(draining.numbered.get(made.value.closures[0]!.link)).toBe(1);
-    expect(lineView(line, { shut: closed }, made.value, { proven: true }).stateOf("NQ-H07")).toBe("dead");
   });
 });

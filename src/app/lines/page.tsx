@@ -27,9 +27,14 @@ export default function LinesPage() {
       title="Lines"
       says="What feeds what. Choose one to see what has to be shut."
       action={
-        <Link href="/lines/new" className="btn btn-quiet">
-          Draw a new line
-        </Link>
+        <>
+          <Link href="/loft/import" className="btn btn-quiet">
+            Bring one in
+          </Link>
+          <Link href="/lines/new" className="btn btn-quiet">
+            Draw a new line
+          </Link>
+        </>
       }
     >
       {lines.length === 0 && (

@@ -5,7 +5,8 @@ import { memo, type PointerEvent, useMemo, useRef } from "react";
 import type { Line } from "@/core/formats";
 import type { LineView } from "../line-view";
 import { type Box, type Cell, type LineLayout, layOutLine, pathOf, type XY } from "./line-layout";
-import { LinkMark, NodeMark } from "./line-marks";
+import { LinkMark } from "./link-mark";
+import { NodeMark } from "./node-mark";
 import { Pipe, type PipeKind, type PipeState, pipeKind } from "./pipe";
 import { usePanZoom } from "./use-pan-zoom";
 

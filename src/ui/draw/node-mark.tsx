@@ -1,166 +1,9 @@
-import clsx from "clsx";
 import type { ReactNode } from "react";
-import type { LineLink, LineNode } from "@/core/formats";
+import type { LineNode } from "@/core/formats";
 import { originOf } from "@/core/line";
 import type { LineView } from "../line-view";
-import type { Course, XY } from "./line-layout";
-
-const TEXT = { className: "plate", fontSize: 16 } as const;
-/** A label that lies on a pipe stays readable. */
-const HALO = {
-  paintOrder: "stroke",
-  stroke: "var(--card)",
-  strokeWidth: 4,
-  strokeLinejoin: "round",
-} as const;
-
-function Tap({
-  onTap,
-  label,
-  pressed,
-  drag,
-  children,
-}: {
-  onTap: (() => void) | undefined;
-  label: string;
-  pressed?: boolean;
-  drag?: string | undefined;
-  children: ReactNode;
-}) {
-  if (onTap === undefined && drag === undefined) return <g>{children}</g>;
-  return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={label}
-      aria-pressed={pressed}
-      className={clsx("tap", drag === undefined ? "cursor-pointer" : "cursor-move")}
-      data-drag={drag}
-      onClick={onTap}
-      onKeyDown={(event) => {
-        if (event.key !== "Enter" && event.key !== " ") return;
-        event.preventDefault();
-        event.stopPropagation();
-        onTap?.();
-      }}
-    >
-      {children}
-    </g>
-  );
-}
-
-function Number_({ at: [x, y], children }: { at: XY; children: ReactNode }) {
-  return (
-    <g>
-      <circle cx={x} cy={y} r={13} fill="var(--ink)" />
-      <text x={x} y={y + 6} textAnchor="middle" fill="var(--card)" className="plate" fontSize={18}>
-        {children}
-      </text>
-    </g>
-  );
-}
-
-const flawOf = (link: LineLink, passing: ReadonlySet<string>): "" | "seized" | "passes" =>
-  link.kind !== "valve"
-    ? ""
-    : !link.operable
-      ? "seized"
-      : link.passes || passing.has(link.id)
-        ? "passes"
-        : "";
-
-/** A valve, pump, check, trap or switch on its pipe. */
-export function LinkMark({
-  course: {
-    link,
-    middle: [x, y],
-    angle,
-  },
-  view,
-}: {
-  course: Course;
-  view: LineView;
-}) {
-  if (link.kind === "pipe" || link.kind === "cable") return null;
-  const steep = Math.abs(Math.sin((angle * Math.PI) / 180)) > 0.7;
-  const shut =
-    view.shut.has(link.id) ||
-    ((link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut");
-  const flaw = flawOf(link, view.passing);
-  const avoided = view.avoided.has(link.id);
-  const number = view.numbered.get(link.id);
-  const ink = flaw ? "var(--stop)" : "var(--ink)";
-  const label: XY = steep ? [x - 19, y + 6] : [x, y - 18];
-  const onTap = view.onValve && link.kind === "valve" ? () => view.onValve?.(link.id) : undefined;
-  return (
-    <Tap
-      onTap={onTap}
-      label={`${link.id} ${link.name ?? ""}${flaw && ` ${flaw}`}, ${shut ? "shut" : "open"}`}
-      pressed={shut}
-    >
-      {onTap && <circle cx={x} cy={y} r={24} fill="transparent" />}
-      {view.chosen === link.id && (
-        <circle cx={x} cy={y} r={25} fill="var(--lit-bg)" stroke="var(--brass-line)" strokeWidth={2} />
-      )}
-      <g transform={`translate(${x} ${y}) rotate(${angle})`}>
-        <LinkShape link={link} shut={shut} bad={flaw !== ""} />
-      </g>
-      <text x={label[0]} y={label[1]} textAnchor={steep ? "end" : "middle"} fill={ink} {...TEXT} {...HALO}>
-        {link.kind === "valve" || link.kind === "control-valve" || link.kind === "pump" ? link.id : ""}
-        {(flaw || avoided) && (
-          <tspan x={label[0]} dy={steep ? 16 : -15} fontSize={14}>
-            {flaw || "avoid"}
-          </tspan>
-        )}
-      </text>
-      {number !== undefined && <Number_ at={steep ? [x + 27, y] : [x, y + 27]}>{number}</Number_>}
-    </Tap>
-  );
-}
-
-function LinkShape({ link, shut, bad }: { link: LineLink; shut: boolean; bad: boolean }) {
-  const edge = bad ? "var(--stop)" : shut ? "var(--shut-edge)" : "var(--shape-edge)";
-  const fill = shut ? "var(--shape-shut)" : bad ? "var(--stop-bg)" : "var(--shape)";
-  const shared = { stroke: edge, strokeWidth: 2, strokeLinejoin: "round" as const };
-  switch (link.kind) {
-    case "check":
-      return <path {...shared} fill="var(--shape)" d="M-10 -10 L10 0 L-10 10z M11 -10 V10" />;
-    case "trap":
-      return (
-        <g>
-          <path {...shared} fill="var(--shape)" d="M-11 9 V-2 a11 9 0 0 1 22 0 V9z" />
-          <circle cy={2} r={3.4} fill="var(--shape-edge)" />
-        </g>
-      );
-    case "pump":
-      return (
-        <g>
-          <circle r={15} {...shared} fill="var(--shape)" />
-          <path d="M-5 -8 L9 0 L-5 8z" fill="var(--shape-edge)" />
-        </g>
-      );
-    case "control-valve":
-      return (
-        <g>
-          <path {...shared} fill={fill} d="M-13 -9 L13 9 V-9 L-13 9z" />
-          <path {...shared} fill="var(--shape)" d="M0 0 V-13 M-8 -13 a8 8 0 0 1 16 0z" />
-        </g>
-      );
-    case "valve":
-      return link.type === "switch" ? (
-        <g>
-          <rect x={-15} y={-8} width={30} height={16} fill="var(--card)" />
-          <circle cx={-12} r={4} {...shared} fill={fill} />
-          <circle cx={12} r={4} {...shared} fill={fill} />
-          <path {...shared} d={shut ? "M-9 -2 L10 -14" : "M-8 0 H8"} />
-        </g>
-      ) : (
-        <path {...shared} fill={fill} d="M-15 -11 L15 11 V-11 L-15 11z" />
-      );
-    default:
-      return null;
-  }
-}
+import type { XY } from "./line-layout";
+import { Label, OrderNumber, Tap } from "./mark-parts";
 
 /** A place of the line: source, vessel, consumer, drain, vent, gauge, relief, three-way valve, a valve worked on. */
 export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: LineView }) {
@@ -307,7 +150,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
               {position}
             </Label>
           )}
-          {number !== undefined && <Number_ at={[x - 28, y + 4]}>{number}</Number_>}
+          {number !== undefined && <OrderNumber at={[x - 28, y + 4]}>{number}</OrderNumber>}
         </g>,
       );
     }
@@ -344,34 +187,6 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
         ),
       );
   }
-}
-
-function Label({
-  at: [x, y],
-  tone,
-  middle = false,
-  small = false,
-  children,
-}: {
-  at: XY;
-  tone: string;
-  middle?: boolean;
-  small?: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <text
-      x={x}
-      y={y}
-      fill={tone}
-      textAnchor={middle ? "middle" : "start"}
-      {...TEXT}
-      fontSize={small ? 14.5 : 16}
-      {...HALO}
-    >
-      {children}
-    </text>
-  );
 }
 
 const BOX = {
