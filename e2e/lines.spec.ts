@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { TestServer } from "./server";
 
-const server = new TestServer("demo");
+const server = new TestServer("demo", true);
 test.beforeAll(() => server.start());
 test.afterAll(() => server.end());
 

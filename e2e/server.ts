@@ -24,7 +24,11 @@ export class TestServer {
   /** Minutes by which the server's clock runs ahead now. */
   clockAhead = 0;
 
-  constructor(readonly mode: "demo" | "own") {}
+  /** @param townMain whether the demo has its largest line; it takes seconds to load */
+  constructor(
+    readonly mode: "demo" | "own",
+    readonly townMain = false,
+  ) {}
 
   get url(): string {
     return `http://127.0.0.1:${this.#port}`;
@@ -45,7 +49,10 @@ export class TestServer {
       LOFTBELL_CLOCK_AHEAD_MIN: String(clockAhead),
       NEXT_TELEMETRY_DISABLED: "1",
     };
-    if (this.mode === "demo") await done(spawn("npx", ["tsx", "demo/load.ts"], { env, stdio: "inherit" }));
+    if (this.mode === "demo") {
+      const size = this.townMain ? [] : ["--without-town-main"];
+      await done(spawn("npx", ["tsx", "demo/load.ts", ...size], { env, stdio: "inherit" }));
+    }
     this.#process = spawn(
       process.execPath,
       ["node_modules/next/dist/bin/next", "start", "--hostname", "127.0.0.1", "--port", String(this.#port)],
