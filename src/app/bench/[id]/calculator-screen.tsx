@@ -1,17 +1,20 @@
 "use client";
 
 import clsx from "clsx";
-import { useMemo, useState } from "react";
+import { type ReactNode, useMemo, useState } from "react";
 import { type CalculatorInput, calculate, calculatorNamed, type SentInput } from "@/core/calculators";
 import { formatIn, fromSI, parseQuantity, quantityMessage, sensibleDigits, unit } from "@/core/quantity";
-import { BoltUpPicture, DrainPicture } from "@/ui/calculator-pictures";
+import { BoltUpPicture, DrainPicture, type PictureProps } from "@/ui/calculator-pictures";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { useSettings } from "@/ui/settings";
+import { LockedPicture, StandPicture } from "@/ui/shut-in-pictures";
 
-const PICTURES: Readonly<Record<string, typeof BoltUpPicture>> = {
+const PICTURES: Readonly<Record<string, (props: PictureProps) => ReactNode>> = {
   "bolt-up": BoltUpPicture,
   "drain-down": DrainPicture,
+  "stand-test": StandPicture,
+  "locked-liquid": LockedPicture,
 };
 const TONE = { pass: "go", watch: "wait", fail: "stop", stop: "stop" } as const;
 
