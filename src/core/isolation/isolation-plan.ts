@@ -203,7 +203,7 @@ function planStanding(
     pumpedOut: pumped,
     prove: provePoints(net, zone, section),
     locked: lockedPieces(net, { closed, section, bleeds }),
-    stored: storedEnergies(net, zone, section, feeders(net, closed, section, positions)),
+    stored: storedEnergies(net, zone, section, feeders(net, closed, section, turned)),
     permits: permitsFor(net, zone, closures, section),
   };
   const outages = lost.reduce(
@@ -312,7 +312,9 @@ function feeders(net: Network, closed: ReadonlySet<number>, section: Section, tu
   const inside = new Set(section.nodes);
   const feed = feedFinder(net, (link) => closed.has(link));
   const behind = [...closed].flatMap((link) => [net.from[link]!, net.to[link]!]);
-  const stems = net.stems.filter((node) => turned.has(originOf(net.nodes[node]!.id)));
+  const stems = net.stems.filter((node) =>
+    turned.some((each) => each.node === originOf(net.nodes[node]!.id)),
+  );
   const outside = [...behind, ...stems].filter((node) => !inside.has(net.nodes[node]!.id));
   return [...new Set(outside.flatMap((node) => feed(node)?.energy ?? []))];
 }
