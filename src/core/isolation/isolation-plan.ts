@@ -308,7 +308,12 @@ function turnedIn(line: Line, positions: Positions): Turned[] {
 }
 
 /** Energies that stand right behind the barriers: what they hold is what the work would meet. */
-function feeders(net: Network, closed: ReadonlySet<number>, section: Section, turned: Positions): number[] {
+function feeders(
+  net: Network,
+  closed: ReadonlySet<number>,
+  section: Section,
+  turned: readonly Turned[],
+): number[] {
   const inside = new Set(section.nodes);
   const feed = feedFinder(net, (link) => closed.has(link));
   const behind = [...closed].flatMap((link) => [net.from[link]!, net.to[link]!]);
