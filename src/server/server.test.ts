@@ -246,7 +246,13 @@ describe("saving a line", () => {
   });
 
   it.each<[string, (line: Line) => unknown, string | undefined, string, string]>([
-    ["another format", (line) => ({ ...line, format: "loftbell.store" }), "north-quay", "", ""],
+    [
+      "another format",
+      (line) => ({ ...line, format: "loftbell.store" }),
+      "north-quay",
+      "/nodes",
+      "Unknown field",
+    ],
     [
       "a link to nowhere",
       (line) => ({ ...line, nodes: line.nodes.slice(1) }),
@@ -258,16 +264,19 @@ describe("saving a line", () => {
     ["a line under another id", (line) => ({ ...line, id: "quay-2" }), "north-quay", "/id", "keeps its id"],
     [
       "a line without the place of a registered valve",
-      (line) => ({
-        ...line,
-        nodes: line.nodes.filter((node) => node.id !== "NQ-H09"),
-        links: line.links.filter(
-          (link) => link.from !== "NQ-H09" && link.to !== "NQ-H09" && link.from !== "L9",
-        ),
-      }),
+      (line) => {
+        const renamed = (id: string) => (id === "NQ-H09" ? "elsewhere" : id);
+        return {
+          ...line,
+          nodes: line.nodes.map((node) =>
+            node.id === "NQ-H09" ? { ...node, id: "elsewhere", asset: "X-1" } : node,
+          ),
+          links: line.links.map((link) => ({ ...link, from: renamed(link.from), to: renamed(link.to) })),
+        };
+      },
       "north-quay",
-      "",
-      "",
+      "/nodes",
+      "The register has NQ-H09",
     ],
   ])("refuses %s and changes nothing", (_name, edit, known, path, message) => {
     const before = quay();

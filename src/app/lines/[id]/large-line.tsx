@@ -7,17 +7,18 @@ import { Page } from "@/ui/page";
 import { LineScreen } from "./line-screen";
 import type { Target } from "./target-picker";
 
-const NONE: readonly string[] = [];
-
 /** A line of tens of thousands of places: fetched whole, drawn only where one looks. */
 export function LargeLine({
   id,
   name,
+  held,
   registered,
   open,
 }: {
   id: string;
   name: string;
+  /** Links that open jobs hold shut. */
+  held: readonly string[];
   registered: readonly Target[];
   open: string | undefined;
 }) {
@@ -50,7 +51,7 @@ export function LargeLine({
   return (
     <LineScreen
       line={line}
-      held={NONE}
+      held={held}
       registered={registered}
       first={first}
       source={`/api/v1/lines/${id}`}

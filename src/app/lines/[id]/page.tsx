@@ -26,10 +26,18 @@ export default async function LinePage({
   if (summary === undefined) notFound();
   const targets = all.library.valves().filter((valve) => valve.line === id);
   const registered = targets.map((valve) => ({ id: valve.node ?? valve.tag, name: valve.name }));
-  if (summary.links > MOST_SENT)
-    return <LargeLine id={id} name={summary.name} registered={registered} open={open ?? registered[0]?.id} />;
-  const line = all.library.line(id)!;
   const held = heldShut(all);
+  if (summary.links > MOST_SENT)
+    return (
+      <LargeLine
+        id={id}
+        held={[...held.keys()]}
+        name={summary.name}
+        registered={registered}
+        open={open ?? registered[0]?.id}
+      />
+    );
+  const line = all.library.line(id)!;
   const first =
     open !== undefined && holdsPlace(line, open)
       ? open
