@@ -1,19 +1,20 @@
 import type { Area, Force, Length, Stress, Torque } from "../quantity";
 
 /** What is on the thread and under the head when the bolt is pulled. */
-export const CONDITIONS = ["dry", "oiled", "grease", "anti-seize"] as const;
+export const CONDITIONS = ["dry", "oiled", "grease", "anti-seize", "PTFE-coated"] as const;
 export type Condition = (typeof CONDITIONS)[number];
 
 /**
  * Nut factor K by condition, with the usual spread. Textbook values for plated or plain steel: Shigley's Mechanical
  * Engineering Design, table "torque factors K for use with Eq. (8-27)" (dry plated 0.20, lubricated 0.18, anti-seize
- * 0.12); grease lies between. Real joints scatter by about a quarter.
+ * 0.12); grease lies between; PTFE-coated studs 0.13 (ASME PCC-1, usual). Real joints scatter by about a quarter.
  */
 export const NUT_FACTOR: Record<Condition, { readonly k: number; readonly spread: number }> = {
   dry: { k: 0.2, spread: 0.25 },
   oiled: { k: 0.18, spread: 0.2 },
   grease: { k: 0.16, spread: 0.2 },
   "anti-seize": { k: 0.12, spread: 0.2 },
+  "PTFE-coated": { k: 0.13, spread: 0.15 },
 };
 
 /** T = K · F · d: wrench torque that gives one bolt its preload (short-form equation, ASME PCC-1). N·m from N and m. */
@@ -38,7 +39,7 @@ export const metricStressArea = (diameter: Length, pitch: Length): Area =>
 export const unifiedStressArea = (diameter: Length, pitch: Length): Area =>
   ((Math.PI / 4) * (diameter - 0.9743 * pitch) ** 2) as Area;
 
-/** Proof stress by strength grade: SAE J429 2/5/8, ASTM A193 B7/B8 (yield, class 1), ISO 898-1 4.6/8.8/10.9. */
+/** Proof stress by strength grade: SAE J429 2/5/8, ASTM A193 B7/B8 (yield, class 1), ISO 898-1 4.6/8.8/10.9, ISO 3506-1 A2-70/A4-80, ASTM F468. */
 export const PROOF_STRESS: Record<string, Stress> = {
   "SAE 2": 379e6 as Stress, // 55 ksi, up to 3/4 in
   "SAE 5": 586e6 as Stress, // 85 ksi, up to 1 in
@@ -48,6 +49,9 @@ export const PROOF_STRESS: Record<string, Stress> = {
   "4.6": 225e6 as Stress,
   "8.8": 580e6 as Stress, // 600 above M16
   "10.9": 830e6 as Stress,
+  "A2-70": 450e6 as Stress, // 0.2 % proof, ISO 3506-1
+  "A4-80": 600e6 as Stress, // 0.2 % proof, ISO 3506-1
+  brass: 172e6 as Stress, // 25 ksi yield, naval brass, ASTM F468
 };
 
 /**

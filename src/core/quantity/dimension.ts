@@ -22,6 +22,19 @@ export const DIMENSIONS = [
   "voltage",
   "angle",
   "turns",
+  "specific volume",
+  "specific energy",
+  "specific entropy",
+  "power",
+  "energy",
+  "mass flow",
+  "density",
+  "concentration",
+  "flow coefficient",
+  "thread density",
+  "pressure rate",
+  "current",
+  "money",
 ] as const;
 export type Dimension = (typeof DIMENSIONS)[number];
 

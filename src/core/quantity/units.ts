@@ -14,6 +14,8 @@ export interface Unit {
 const INCH = 0.0254;
 const FOOT = 0.3048;
 const POUND_FORCE = 4.4482216152605; // N: 0.45359237 kg · 9.80665 m/s²
+const POUND = 0.45359237; // kg
+const BTU = 1055.05585262; // J, international table, exact
 const PSI = POUND_FORCE / INCH ** 2;
 const US_GALLON = 231 * INCH ** 3;
 
@@ -39,6 +41,7 @@ const pressures = (dimension: Dimension, suffix: string, words: readonly string[
 export const UNITS: readonly Unit[] = [
   { id: "", label: "", dimension: "number", scale: 1, also: ["x", "times", "pcs"] },
   { id: "%", label: "%", dimension: "number", scale: 0.01, also: ["percent", "pct"] },
+  { id: "ppm", label: "ppm", dimension: "number", scale: 1e-6 },
   { id: "mm", label: "mm", dimension: "length", scale: 1e-3, also: ["millimetre", "millimeter"] },
   { id: "cm", label: "cm", dimension: "length", scale: 1e-2 },
   { id: "m", label: "m", dimension: "length", scale: 1, also: ["metre", "meter", "metres", "meters"] },
@@ -47,6 +50,7 @@ export const UNITS: readonly Unit[] = [
   { id: "mm2", label: "mm²", dimension: "area", scale: 1e-6 },
   { id: "cm2", label: "cm²", dimension: "area", scale: 1e-4 },
   { id: "m2", label: "m²", dimension: "area", scale: 1 },
+  { id: "ft2", label: "ft²", dimension: "area", scale: FOOT ** 2, also: ["sqft"] },
   { id: "in2", label: "in²", dimension: "area", scale: INCH ** 2, also: ["sqin"] },
   {
     id: "L",
@@ -71,6 +75,7 @@ export const UNITS: readonly Unit[] = [
   { id: "min", label: "min", dimension: "time", scale: 60, also: ["mins", "minute", "minutes"] },
   { id: "h", label: "h", dimension: "time", scale: 3600, also: ["hr", "hrs", "hour", "hours"] },
   { id: "d", label: "d", dimension: "time", scale: 86400, also: ["day", "days"] },
+  { id: "y", label: "years", dimension: "time", scale: 365.25 * 86400, also: ["a", "yr", "year"] }, // Julian
   { id: "°C", label: "°C", dimension: "temperature", scale: 1, offset: 273.15, also: ["c", "degc"] },
   {
     id: "°F",
@@ -110,6 +115,11 @@ export const UNITS: readonly Unit[] = [
   { id: "L/min", label: "L/min", dimension: "volume flow", scale: 1e-3 / 60, also: ["lpm"] },
   { id: "m3/h", label: "m³/h", dimension: "volume flow", scale: 1 / 3600 },
   { id: "US gpm", label: "US gpm", dimension: "volume flow", scale: US_GALLON / 60, also: ["gpm"] },
+  { id: "L/h", label: "L/h", dimension: "volume flow", scale: 1e-3 / 3600 },
+  { id: "ft3/h", label: "ft³/h", dimension: "volume flow", scale: FOOT ** 3 / 3600, also: ["cfh"] },
+  { id: "ft3/min", label: "ft³/min", dimension: "volume flow", scale: FOOT ** 3 / 60, also: ["cfm"] },
+  { id: "m/h", label: "m/h", dimension: "velocity", scale: 1 / 3600 },
+  { id: "gpm/ft2", label: "gpm/ft²", dimension: "velocity", scale: US_GALLON / 60 / FOOT ** 2 },
   { id: "m/s", label: "m/s", dimension: "velocity", scale: 1 },
   { id: "ft/s", label: "ft/s", dimension: "velocity", scale: FOOT, also: ["fps"] },
   { id: "Ω", label: "Ω", dimension: "resistance", scale: 1, also: ["ohm", "ohms", "r", "ω", "ω"] },
@@ -118,6 +128,51 @@ export const UNITS: readonly Unit[] = [
   { id: "mV", label: "mV", dimension: "voltage", scale: 1e-3 },
   { id: "°", label: "°", dimension: "angle", scale: Math.PI / 180, also: ["deg", "degree", "degrees"] },
   { id: "turn", label: "turns", dimension: "turns", scale: 1, also: ["turns", "rev", "revs"] },
+  { id: "m3/kg", label: "m³/kg", dimension: "specific volume", scale: 1 },
+  { id: "ft3/lb", label: "ft³/lb", dimension: "specific volume", scale: FOOT ** 3 / POUND },
+  { id: "kJ/kg", label: "kJ/kg", dimension: "specific energy", scale: 1e3 },
+  { id: "Btu/lb", label: "Btu/lb", dimension: "specific energy", scale: 2326 }, // international table, exact
+  { id: "kJ/(kg·K)", label: "kJ/(kg·K)", dimension: "specific entropy", scale: 1e3 },
+  { id: "W", label: "W", dimension: "power", scale: 1, also: ["watt", "watts", "va"] },
+  { id: "kW", label: "kW", dimension: "power", scale: 1e3 },
+  { id: "Btu/h", label: "Btu/h", dimension: "power", scale: BTU / 3600, also: ["btuh", "btu"] },
+  { id: "hp", label: "hp", dimension: "power", scale: 550 * POUND_FORCE * FOOT },
+  { id: "J", label: "J", dimension: "energy", scale: 1 },
+  { id: "kJ", label: "kJ", dimension: "energy", scale: 1e3 },
+  { id: "MJ", label: "MJ", dimension: "energy", scale: 1e6 },
+  { id: "kWh", label: "kWh", dimension: "energy", scale: 3.6e6 },
+  { id: "Btu", label: "Btu", dimension: "energy", scale: BTU },
+  { id: "ft·lbf energy", label: "ft·lbf", dimension: "energy", scale: POUND_FORCE * FOOT },
+  { id: "kg/h", label: "kg/h", dimension: "mass flow", scale: 1 / 3600 },
+  { id: "kg/s", label: "kg/s", dimension: "mass flow", scale: 1 },
+  { id: "kg/min", label: "kg/min", dimension: "mass flow", scale: 1 / 60 },
+  { id: "lb/h", label: "lb/h", dimension: "mass flow", scale: POUND / 3600, also: ["pph"] },
+  { id: "lb/min", label: "lb/min", dimension: "mass flow", scale: POUND / 60 },
+  { id: "kg/m3", label: "kg/m³", dimension: "density", scale: 1 },
+  { id: "g/L", label: "g/L", dimension: "density", scale: 1 },
+  { id: "lb/ft3", label: "lb/ft³", dimension: "density", scale: POUND / FOOT ** 3 },
+  { id: "mg/L", label: "mg/L", dimension: "concentration", scale: 1e-3, also: ["ppm"] },
+  // Hardness as CaCO3: a grain is 64.79891 mg, exact.
+  {
+    id: "gr/gal",
+    label: "gr/gal",
+    dimension: "concentration",
+    scale: 64.79891e-6 / US_GALLON,
+    also: ["gpg"],
+  },
+  { id: "°dH", label: "°dH", dimension: "concentration", scale: 17.848e-3, also: ["dh"] }, // DIN 38409-6: 10 mg CaO in a litre
+  // Kv: m³/h of water at 1 bar. Cv: US gpm at 1 psi; Kv = 0.865 · Cv (IEC 60534-1).
+  { id: "Kv", label: "Kv", dimension: "flow coefficient", scale: 1 },
+  { id: "Cv", label: "Cv", dimension: "flow coefficient", scale: 0.865 },
+  { id: "per in", label: "to the inch", dimension: "thread density", scale: 1 / INCH, also: ["tpi"] },
+  { id: "per mm", label: "to the mm", dimension: "thread density", scale: 1e3 },
+  { id: "bar/h", label: "bar/h", dimension: "pressure rate", scale: 1e5 / 3600 },
+  { id: "psi/h", label: "psi/h", dimension: "pressure rate", scale: PSI / 3600 },
+  { id: "bar/min", label: "bar/min", dimension: "pressure rate", scale: 1e5 / 60 },
+  { id: "A", label: "A", dimension: "current", scale: 1, also: ["amp", "amps"] },
+  { id: "mA", label: "mA", dimension: "current", scale: 1e-3 },
+  { id: "¤", label: "¤", dimension: "money", scale: 1, also: ["money"] },
+  { id: "Btu/(lb·°F)", label: "Btu/(lb·°F)", dimension: "specific entropy", scale: 4186.8 }, // exact
 ];
 
 /** The unit a dimension is shown in unless a field names another. */
@@ -143,6 +198,19 @@ const PREFERRED: Record<UnitSystem, Record<Dimension, string>> = {
     voltage: "V",
     angle: "°",
     turns: "turn",
+    "specific volume": "m3/kg",
+    "specific energy": "kJ/kg",
+    "specific entropy": "kJ/(kg·K)",
+    power: "W",
+    energy: "kJ",
+    "mass flow": "kg/h",
+    density: "kg/m3",
+    concentration: "mg/L",
+    "flow coefficient": "Kv",
+    "thread density": "per in",
+    "pressure rate": "bar/h",
+    current: "A",
+    money: "¤",
   },
   us: {
     number: "",
@@ -165,6 +233,19 @@ const PREFERRED: Record<UnitSystem, Record<Dimension, string>> = {
     voltage: "V",
     angle: "°",
     turns: "turn",
+    "specific volume": "ft3/lb",
+    "specific energy": "Btu/lb",
+    "specific entropy": "Btu/(lb·°F)",
+    power: "W",
+    energy: "Btu",
+    "mass flow": "lb/h",
+    density: "lb/ft3",
+    concentration: "gr/gal",
+    "flow coefficient": "Cv",
+    "thread density": "per in",
+    "pressure rate": "psi/h",
+    current: "A",
+    money: "¤",
   },
 };
 

@@ -1,0 +1,2 @@
+export * from "./trend";
+export * from "./weibull";

@@ -1,0 +1,2 @@
+export * from "./o-rings";
+export * from "./ring-gaskets";
