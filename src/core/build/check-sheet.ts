@@ -1,7 +1,10 @@
 import type { Sheet } from "../formats";
+import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
 import { assembly, removable } from "./assembly";
-import { lubricantClash } from "./compatibility";
+import { checkBuild } from "./check-build";
+import { lubricantClash, threadClash } from "./compatibility";
+import { withSafeWork } from "./safe-work";
 
 /** What a schema cannot see: names that lead nowhere, parts held in a ring, contradictions of lubricant and material. */
 export function checkSheet(sheet: Sheet): Problem[] {
@@ -10,6 +13,7 @@ export function checkSheet(sheet: Sheet): Problem[] {
   const parts = new Map(sheet.parts.map((part) => [part.id, part]));
   const tools = new Map(sheet.tools.map((tool) => [tool.id, tool]));
   const supplies = new Map(sheet.supplies.map((supply) => [supply.id, supply]));
+  const safe = withSafeWork(sheet);
   const positions = new Set(sheet.position?.names.map((each) => each.id));
 
   const known = (id: string, path: string) => {
@@ -78,8 +82,14 @@ export function checkSheet(sheet: Sheet): Problem[] {
             `${here}/tools/${place}`,
             `${part.name} is brittle: a hammer or an impact tool breaks it. Use heat, oil and a steady pull.`,
           );
-        if (way.forbidden?.some((each) => tools.get(tool)?.name.toLowerCase() === each.tool.toLowerCase()))
-          say(`${here}/tools/${place}`, `${tools.get(tool)?.name} is both used and forbidden here.`);
+        const barred = safe.parts[index]!.ways[number]?.forbidden?.find((each) =>
+          tools.get(tool)?.name.toLowerCase().includes(each.tool.toLowerCase()),
+        );
+        if (barred !== undefined)
+          say(
+            `${here}/tools/${place}`,
+            `${tools.get(tool)?.name} is used on ${part.name}, where it is forbidden: ${barred.why}. Name another tool.`,
+          );
       });
     });
     const fit = part.fit;
@@ -96,8 +106,11 @@ export function checkSheet(sheet: Sheet): Problem[] {
       const clash = lubricantClash(part.material, supplies.get(fit.surface.with)?.base);
       if (clash !== undefined) say(`${at}/fit/surface/with`, `${part.name}: ${clash}`);
     }
-    if (fit.thread !== undefined && fit.thread.kind !== "dry")
+    if (fit.thread !== undefined && fit.thread.kind !== "dry") {
       supply(fit.thread.with, `${at}/fit/thread/with`);
+      const clash = threadClash(fit.thread.kind, supplies.get(fit.thread.with));
+      if (clash !== undefined) say(`${at}/fit/thread/with`, `${part.name}: ${clash}`);
+    }
     if (fit.joint?.includes("lock") && fit.joint.includes("release"))
       say(
         `${at}/fit/joint`,
@@ -127,9 +140,11 @@ export function checkSheet(sheet: Sheet): Problem[] {
   for (const [build, name] of sheet.builds.length > 0
     ? sheet.builds.map((each) => [each.id, each.name] as const)
     : [[undefined, ""] as const]) {
-    const can = removable(assembly(sheet, build));
+    const each = assembly(sheet, build);
+    const can = removable(each);
     sheet.parts.forEach((part, index) => {
-      if (part.stays === true || can.has(part.id) || part.ways.length === 0) return;
+      // Ways that are all for other builds say on purpose that it does not come off here.
+      if (part.stays === true || can.has(part.id) || each.ways(part.id).length === 0) return;
       const ring = part.ways.flatMap((way) => way.heldBy.filter((id) => !can.has(id)));
       if (ring.some((id) => !parts.has(id))) return;
       const held =
@@ -160,6 +175,11 @@ export function checkSheet(sheet: Sheet): Problem[] {
         knownAll(option.reach, `${at}/options/${number}/reach`);
       });
     if (check.kind === "measure") {
+      if (check.dimension !== "number" && unitNamed(check.unit, check.dimension) === undefined)
+        say(
+          `${at}/unit`,
+          `"${check.unit}" is not a unit of ${check.dimension}. Write one that is, e.g. mm, bar g, °C.`,
+        );
       if (check.low === undefined && check.high === undefined)
         say(at, "A measurement needs a low or a high limit.");
       if (check.low !== undefined && check.high !== undefined && check.low >= check.high)
@@ -201,5 +221,6 @@ export function checkSheet(sheet: Sheet): Problem[] {
         `${part.name} is used once, but no kit brings it and it is not sold singly.`,
       );
   });
+  problems.push(...checkBuild(sheet));
   return problems;
 }

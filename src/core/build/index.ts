@@ -1,7 +1,10 @@
 export { assembly } from "./assembly";
 export { checkSheet } from "./check-sheet";
+export { type Release, releaseOf, type StuckRung, stuckLadder } from "./ladders";
+export { type FoundFeature, judgeNewPart, marksOf, type NewPart, tolerance } from "./look-alike";
 export { stripMessage } from "./messages";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
 export { spoiledBy } from "./renewals";
+export { withSafeWork } from "./safe-work";
 export { planStrip, type StripDemand, type StripFailure, type StripMove, type StripPlan } from "./strip-plan";
-export { type TrayAccount, type TrayItem, type TrayPlace, trayAccount } from "./tray";
+export { type TrayAccount, type TrayItem, type TrayPlace, type TrayState, trayAccount } from "./tray";

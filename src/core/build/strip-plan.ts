@@ -1,6 +1,7 @@
 import type { Sheet, Way } from "../formats";
 import { err, ok, type Result } from "../result";
 import { type Assembly, assembly, removable } from "./assembly";
+import { leastLeft, type Option } from "./least-left";
 import { PriorityQueue } from "./priority-queue";
 
 /** Laying one tool down and taking another up, min. */
@@ -8,7 +9,7 @@ export const TOOL_CHANGE_MIN = 0.5;
 /** Turning the body over in the vice, min. */
 export const BODY_TURN_MIN = 1;
 /** States looked at before the search settles for a good plan instead of the best. */
-const MOST_STATES = 20_000;
+const MOST_STATES = 200_000;
 
 export type StripMove =
   | { readonly kind: "remove"; readonly part: string; readonly way: Way }
@@ -48,7 +49,12 @@ interface State {
   readonly cost: number;
   readonly toolChanges: number;
   readonly bodyTurns: number;
+  /** What was done to come here, newest first. */
+  readonly last: Trail | undefined;
+}
+interface Trail {
   readonly moves: readonly StripMove[];
+  readonly before: Trail | undefined;
 }
 
 /**
@@ -56,9 +62,10 @@ interface State {
  * minutes of each removal, plus tool changes, turn-overs of the body and moves of the valve. Among equal plans the
  * one that follows the order of the sheet.
  *
- * A* over (parts off, tool in hand, face up, position). The estimate counts what has to come off whatever is chosen:
- * its quickest way, and a tool change for every tool not in hand that only such a part needs. It never overstates, so
- * the first goal taken from the queue is the best plan.
+ * A* over (parts off, tool in hand, face up, position). The estimate (see `leastLeft`) never overstates, so the first
+ * goal taken from the queue is the best plan. Two rules keep the search small without losing it: a part that must
+ * come off anyway comes off now when now costs its least minutes and nothing else; and a state is dropped when another
+ * with the same parts off is cheaper by more than it takes to change its tool and turn the body.
  */
 export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, StripFailure> {
   const each = assembly(sheet, demand.build);
@@ -79,32 +86,28 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
         each
           .ways(part)
           .filter((way) => way.heldBy.every((holder) => mayCome.has(holder)))
-          .map((way) => ({ way, held: mask(way.heldBy), tool: [...way.tools].sort().join("+") })),
+          .map((way): Option => ({ way, held: mask(way.heldBy), tool: [...way.tools].sort().join("+") })),
       ]),
   );
   const mover = sheet.position === undefined ? 0n : (bit.get(sheet.position.movedBy) ?? 0n);
-
-  const estimate = (off: bigint, tool: string): number => {
-    let minutes = 0;
-    const tools = new Set<string>();
-    for (const part of must) {
-      if (off & bit.get(part)!) continue;
-      const options = ways.get(part)!;
-      minutes += Math.min(...options.map((option) => option.way.minutes));
-      if (options.length === 1 && options[0]!.tool !== "" && options[0]!.tool !== tool)
-        tools.add(options[0]!.tool);
-    }
-    return minutes + TOOL_CHANGE_MIN * tools.size;
-  };
+  const estimate = leastLeft(must, ways, bit, {
+    toolChange_min: TOOL_CHANGE_MIN,
+    bodyTurn_min: BODY_TURN_MIN,
+  });
 
   const queue = new PriorityQueue<State>();
-  const best = new Map<string, number>();
+  const reached = new Map<string, { tool: string; up: string; cost: number }[]>();
   const enter = (state: State) => {
-    const key = `${state.off}|${state.tool}|${state.up}|${state.position}`;
-    const known = best.get(key);
-    if (known !== undefined && known <= state.cost + 1e-9) return;
-    best.set(key, state.cost);
-    queue.push(state.cost + estimate(state.off, state.tool), state);
+    const key = `${state.off}|${state.position}`;
+    const others = reached.get(key) ?? [];
+    const beaten = others.some(
+      ({ tool, up, cost }) =>
+        cost + (tool === state.tool ? 0 : TOOL_CHANGE_MIN) + turning(up, state.up) <= state.cost + 1e-9,
+    );
+    if (beaten) return;
+    others.push({ tool: state.tool, up: state.up, cost: state.cost });
+    reached.set(key, others);
+    queue.push(state.cost + estimate(state), state);
   };
   enter({
     off: mask(demand.off ?? []),
@@ -114,15 +117,11 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
     cost: 0,
     toolChanges: 0,
     bodyTurns: 0,
-    moves: [],
+    last: undefined,
   });
 
   /** The state after taking one part off one way, or nothing where it is still held or stands wrong. */
-  const take = (
-    state: State,
-    part: string,
-    { way, held, tool }: { way: Way; held: bigint; tool: string },
-  ): State | undefined => {
+  const take = (state: State, part: string, { way, held, tool }: Option): State | undefined => {
     if ((state.off & held) !== held) return undefined;
     const before = way.position?.before;
     const mustMove = before !== undefined && before !== state.position;
@@ -133,6 +132,10 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
     const toolChanges = tool !== "" && tool !== state.tool ? 1 : 0;
     const bodyTurns = way.bodyUp !== undefined && state.up !== "" && way.bodyUp !== state.up ? 1 : 0;
     const moving = mustMove ? (sheet.position?.minutes ?? 0) : 0;
+    const moves: StripMove[] = [
+      ...(mustMove ? [{ kind: "position" as const, to: before, minutes: moving }] : []),
+      { kind: "remove" as const, part, way },
+    ];
     return {
       off: state.off | bit.get(part)!,
       tool: tool === "" ? state.tool : tool,
@@ -142,23 +145,27 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
       cost: state.cost + way.minutes + moving + toolChanges * TOOL_CHANGE_MIN + bodyTurns * BODY_TURN_MIN,
       toolChanges: state.toolChanges + toolChanges,
       bodyTurns: state.bodyTurns + bodyTurns,
-      moves: [
-        ...state.moves,
-        ...(mustMove ? [{ kind: "position" as const, to: before, minutes: moving }] : []),
-        { kind: "remove" as const, part, way },
-      ],
+      last: { moves, before: state.last },
     };
   };
+  /** Its least minutes, nothing else moved, turned or changed: any plan that does it later can do it here for no more. */
+  const free = (state: State, part: string, option: Option, options: readonly Option[]) =>
+    must.has(part) &&
+    bit.get(part) !== mover &&
+    options.every((other) => other.way.position === undefined && other.way.minutes >= option.way.minutes) &&
+    (option.tool === "" || option.tool === state.tool) &&
+    (option.way.bodyUp === undefined || option.way.bodyUp === state.up);
 
   let stuckAt: { part: string; position: string } | undefined;
   let seen = 0;
   let lowestBound = 0;
+  const most = demand.mostStates ?? MOST_STATES;
   for (let next = queue.pop(); next !== undefined; next = queue.pop()) {
     const state = next.value;
     if ((state.off & goal) === goal) {
-      const exact = seen <= (demand.mostStates ?? MOST_STATES);
+      const exact = seen <= most;
       return ok({
-        moves: state.moves,
+        moves: trailOf(state),
         minutes: state.cost,
         toolChanges: state.toolChanges,
         bodyTurns: state.bodyTurns,
@@ -168,10 +175,10 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
     }
     seen += 1;
     // Past the bound the search dives: the plan with most parts off is followed to its end.
-    const diving = seen > (demand.mostStates ?? MOST_STATES);
+    const diving = seen > most;
     if (!diving) lowestBound = next.key;
     const successors: State[] = [];
-    let free: State | undefined;
+    let now: State | undefined;
     for (const [part, options] of ways) {
       if (state.off & bit.get(part)!) continue;
       for (const option of options) {
@@ -181,30 +188,29 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
             stuckAt = { part, position: option.way.position?.before ?? "" };
           continue;
         }
-        // A part that must come off anyway, by its only way, with the tool in hand and nothing else disturbed, comes off
-        // now: any plan that does it later can do it here for no more (tool and turn costs obey the triangle rule).
-        const undisturbed =
-          must.has(part) &&
-          options.length === 1 &&
-          bit.get(part) !== mover &&
-          option.way.position === undefined;
-        if (
-          undisturbed &&
-          after.cost - state.cost <= option.way.minutes + 1e-9 &&
-          (option.way.bodyUp === undefined || option.way.bodyUp === state.up)
-        )
-          free ??= after;
+        if (free(state, part, option, options)) now ??= after;
         successors.push(after);
       }
-      if (free !== undefined) break;
+      if (now !== undefined) break;
     }
-    for (const after of free === undefined ? successors : [free]) {
-      if (diving) queue.push(-partsOff(after.off), after);
+    for (const after of now === undefined ? successors : [now]) {
+      if (diving) queue.push(after.cost + estimate(after) - DIVE * partsOff(after.off), after);
       else enter(after);
     }
   }
   const at = stuckAt ?? { part: demand.reach[0] ?? "", position: "" };
   return err({ kind: "wrong-position", ...at });
+}
+
+/** Past the bound a part off is worth more than any minutes: the search goes down, the cheaper way first. */
+const DIVE = 1e6;
+
+const turning = (from: string, to: string) => (from === "" || from === to ? 0 : BODY_TURN_MIN);
+
+function trailOf(state: State): StripMove[] {
+  const moves: StripMove[] = [];
+  for (let at = state.last; at !== undefined; at = at.before) moves.unshift(...at.moves);
+  return moves;
 }
 
 /** Number of parts off. */

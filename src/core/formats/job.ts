@@ -71,11 +71,75 @@ export const EventSchema = oneKindOf(
       step: Step,
       pass: Type.Integer({ minimum: 1 }),
       bolt: Type.Integer({ minimum: 1 }),
+      reading_Nm: Type.Optional(
+        Type.Number({
+          minimum: 0,
+          maximum: 20_000,
+          description: "What the torque wrench read at the bolt, N·m.",
+        }),
+      ),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal("piece-set"),
+      ...base,
+      step: Step,
+      piece: Type.Integer({ minimum: 1, description: "Pieces out (or in) so far, this one counted." }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal("part-compared"),
+      ...base,
+      step: Step,
+      part: Id,
+      found: Type.Array(
+        Type.Object(
+          {
+            name: Words,
+            said: Type.Optional(Words),
+            si: Type.Optional(Type.Number()),
+            typed: Type.Optional(Typed),
+          },
+          closed,
+        ),
+        { minItems: 1, maxItems: 12 },
+      ),
+    },
+    closed,
+  ),
+  Type.Object({ kind: Type.Literal("still-pressure"), ...base, step: Step }, closed),
+  Type.Object(
+    {
+      kind: Type.Literal("photo-taken"),
+      ...base,
+      step: Step,
+      photo: Id,
+      sha256: Type.String({ pattern: "^[0-9a-f]{64}$" }),
     },
     closed,
   ),
   Type.Object({ kind: Type.Literal("wait-started"), ...base, step: Step, minutes: Minutes }, closed),
   Type.Object({ kind: Type.Literal("closure-passes"), ...base, link: Id }, closed),
+  Type.Object(
+    {
+      kind: Type.Literal("result-kept"),
+      ...base,
+      step: Type.Optional(Step),
+      calculator: Id,
+      inputs: Type.Record(Type.String({ maxLength: 40 }), Typed, {
+        maxProperties: 60,
+        description: "As typed, each with its unit: the result is worked out again from them.",
+      }),
+      output: Type.String({ minLength: 1, maxLength: 40 }),
+      si: Type.Number(),
+      typed: Typed,
+    },
+    closed,
+  ),
   Type.Object({ kind: Type.Literal("note-added"), ...base, step: Type.Optional(Step), text: Words }, closed),
   Type.Object({ kind: Type.Literal("stopped"), ...base, reason: Words }, closed),
   Type.Object({ kind: Type.Literal("resumed"), ...base }, closed),

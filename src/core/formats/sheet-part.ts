@@ -4,30 +4,32 @@ import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
 const mm = (description: string) =>
   Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}, mm` });
 
+const ShapeKind = oneOf(
+  "body",
+  "ring",
+  "disc",
+  "seat",
+  "ball",
+  "stem",
+  "spring",
+  "diaphragm",
+  "plate",
+  "packing",
+  "float",
+  "cartridge",
+  "coil",
+  "board",
+  "screws",
+  "nut",
+  "cap",
+  "sleeve",
+  "washer",
+);
+
 /** A part as it is drawn: a simple turned shape of true proportions. */
 const Shape = Type.Object(
   {
-    kind: oneOf(
-      "body",
-      "ring",
-      "disc",
-      "seat",
-      "ball",
-      "stem",
-      "spring",
-      "diaphragm",
-      "plate",
-      "packing",
-      "float",
-      "cartridge",
-      "coil",
-      "board",
-      "screws",
-      "nut",
-      "cap",
-      "sleeve",
-      "washer",
-    ),
+    kind: ShapeKind,
     diameter_mm: mm("Outside diameter"),
     height_mm: mm("Height along the axis"),
     bore_mm: Type.Optional(mm("Hole")),
@@ -102,6 +104,14 @@ const Way = Type.Object(
     spoils: Type.Optional(
       Type.Array(Id, { description: "One-use parts that this removal spoils beside the part itself." }),
     ),
+    underPressure: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 400,
+        description:
+          "Why this step is allowed with pressure behind it: it is asked twice. Never without this.",
+      }),
+    ),
   },
   closed,
 );
@@ -144,6 +154,28 @@ const Fit = Type.Object(
   closed,
 );
 
+/** What tells a part from its look-alike: a mark to see, or a size to measure. */
+const Feature = Type.Object(
+  {
+    name: Words,
+    value: Words,
+    nominal_mm: Type.Optional(mm("Where it is measured")),
+    tolerance_mm: Type.Optional(mm("How far a sound one may differ")),
+  },
+  closed,
+);
+export type Feature = Static<typeof Feature>;
+
+const LookAlike = Type.Object(
+  {
+    name: Words,
+    why: Type.String({ minLength: 1, maxLength: 400, description: "What happens when it is fitted." }),
+    features: Type.Array(Feature, { minItems: 1 }),
+  },
+  closed,
+);
+export type LookAlike = Static<typeof LookAlike>;
+
 export const PartSchema = Type.Object(
   {
     id: Id,
@@ -167,6 +199,27 @@ export const PartSchema = Type.Object(
     ),
     brittle: Type.Optional(Type.Boolean()),
     potable: Type.Optional(Type.Boolean()),
+    weight_kg: Type.Optional(
+      Type.Number({ exclusiveMinimum: 0, maximum: 2000, description: "One piece, kg" }),
+    ),
+    role: Type.Optional(
+      Type.Unsafe<"cover" | "bonnet" | "gland">({
+        type: "string",
+        enum: ["cover", "bonnet", "gland"],
+        description:
+          "Cover: pressure stands behind it. Bonnet: a cover that carries the stem. Gland: seals the stem.",
+      }),
+    ),
+    loaded: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 400,
+        description: "A spring or weight behind it: what it does when let go.",
+      }),
+    ),
+    dryByDesign: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 400, description: "Why nothing that slips may ever be on it." }),
+    ),
     shape: Shape,
     stays: Type.Optional(Type.Boolean({ description: "Part of the fixed body: never comes off." })),
     ways: Type.Array(Way),
@@ -184,10 +237,27 @@ export const PartSchema = Type.Object(
         closed,
       ),
     ),
-    features: Type.Optional(
-      Type.Array(Type.Object({ name: Words, value: Words }, closed), {
-        description: "What tells it from a look-alike.",
-      }),
+    features: Type.Optional(Type.Array(Feature, { description: "What tells it from a look-alike." })),
+    lookAlikes: Type.Optional(Type.Array(LookAlike)),
+    pieces: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            name: Words,
+            kind: ShapeKind,
+            height_mm: mm("Height along the axis"),
+            odd: Type.Optional(
+              Type.String({
+                minLength: 1,
+                maxLength: 400,
+                description: "How this one differs from the others.",
+              }),
+            ),
+          },
+          closed,
+        ),
+        { minItems: 2, description: "A stack, from the bottom up; as many as its quantity." },
+      ),
     ),
     fit: Type.Optional(Fit),
   },

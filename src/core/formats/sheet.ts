@@ -1,9 +1,9 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { Medium } from "./line";
 import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
-import { CautionSchema, type EndCondition, PartSchema } from "./sheet-part";
+import { CautionSchema, type EndCondition, type Feature, type LookAlike, PartSchema } from "./sheet-part";
 
-export type { EndCondition };
+export type { EndCondition, Feature, LookAlike };
 
 const Disposition = oneOf("reuse", "clean", "renew", "stop");
 export type Disposition = Static<typeof Disposition>;
@@ -22,6 +22,9 @@ export const CHECK_DIMENSIONS = [
   "turns",
   "torque",
   "resistance",
+  "temperature",
+  "voltage",
+  "volume flow",
   "number",
 ] as const;
 
@@ -85,6 +88,13 @@ const Kit = Type.Object(
     contents: Type.Array(Type.Object({ part: Id, quantity: Type.Integer({ minimum: 1 }) }, closed), {
       minItems: 1,
     }),
+    lookAlike: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 400,
+        description: "It looks like a kit for this valve and is none: how it is told, and what it would do.",
+      }),
+    ),
     leftovers: Type.Array(
       Type.Object({ name: Words, quantity: Type.Integer({ minimum: 1 }), why: Words }, closed),
       {
@@ -102,6 +112,32 @@ const Tool = Type.Object(
     size: Type.Optional(Words),
     substitutes: Type.Optional(Type.Array(Type.Object({ name: Words, allowedWhen: Words }, closed))),
   },
+  closed,
+);
+
+/** Work on the valve that takes nothing off and puts nothing on: greasing, descaling, a cycle run to let pressure out. */
+const Task = Type.Object(
+  {
+    id: Id,
+    when: oneOf("before-strip", "when-open", "before-restore"),
+    needsOff: Type.Optional(Type.Array(Id, { description: "Asked only when these parts are off." })),
+    do: Words,
+    why: Words,
+    minutes: Minutes,
+    wait_min: Type.Optional(Minutes),
+    tools: Type.Array(Id),
+    part: Type.Optional(Id),
+    cautions: Type.Optional(Type.Array(CautionSchema)),
+    forbidden: Type.Optional(Type.Array(Type.Object({ tool: Words, why: Words }, closed))),
+    position: Type.Optional(Type.Object({ before: Id, after: Id }, closed)),
+    underPressure: Type.Optional(Words),
+  },
+  closed,
+);
+
+/** A rung of the ladder of letting pressure out, gentlest first. */
+const ReleaseRung = Type.Object(
+  { rung: oneOf("port", "gauge-valve", "fitting", "cover"), do: Words },
   closed,
 );
 
@@ -144,8 +180,21 @@ export const SheetSchema = Type.Object(
         hold_min: Minutes,
         drainsItself: Type.Boolean({ description: "The valve drains once shut off (a dry barrel)." }),
         noLine: Words,
+        workUnderPressure: Type.Optional(
+          Type.String({
+            minLength: 1,
+            maxLength: 400,
+            description:
+              "This work is done with the medium in the pipe, and why that is allowed: nothing is shut, it is asked twice.",
+          }),
+        ),
       },
       closed,
+    ),
+    release: Type.Optional(
+      Type.Array(ReleaseRung, {
+        description: "How pressure that is left is let out, gentlest first. The cover is the last rung.",
+      }),
     ),
     connections: Type.Array(
       Type.Object(
@@ -155,12 +204,29 @@ export const SheetSchema = Type.Object(
           kind: oneOf("port", "terminal", "hose", "wire"),
           colour: Type.Optional(Words),
           polarity: oneOf("matters", "free"),
+          part: Type.Optional(
+            Type.String({ description: "The part it comes loose with. Its place is noted before." }),
+          ),
+          on: Type.Optional(
+            Type.Array(Words, { minItems: 2, description: "Ports or terminals it may sit on." }),
+          ),
         },
         closed,
       ),
     ),
     capture: Type.Array(
-      Type.Object({ id: Id, ask: Words, why: Words, choices: Type.Array(Words, { minItems: 2 }) }, closed),
+      Type.Object(
+        {
+          id: Id,
+          ask: Words,
+          why: Words,
+          choices: Type.Array(Words, { minItems: 2 }),
+          confirmAfter: Type.Optional(
+            Type.String({ description: "The part whose fitting shows it again, to be confirmed." }),
+          ),
+        },
+        closed,
+      ),
       {
         description: "What is noted before anything moves.",
       },
@@ -168,7 +234,18 @@ export const SheetSchema = Type.Object(
     position: Type.Optional(
       Type.Object(
         {
-          names: Type.Array(Type.Object({ id: Id, name: Words, do: Words }, closed), { minItems: 2 }),
+          names: Type.Array(
+            Type.Object(
+              {
+                id: Id,
+                name: Words,
+                do: Words,
+                role: Type.Optional(oneOf("open", "shut", "back-seated", "mid")),
+              },
+              closed,
+            ),
+            { minItems: 2 },
+          ),
           start: Id,
           finish: Id,
           movedBy: Type.String({ description: "Part that must be in place to move it." }),
@@ -191,6 +268,7 @@ export const SheetSchema = Type.Object(
     parts: Type.Array(PartSchema, { minItems: 2 }),
     checks: Type.Array(Check),
     kits: Type.Array(Kit),
+    tasks: Type.Optional(Type.Array(Task)),
     singles: Type.Array(Id, { description: "Parts sold singly." }),
     restore: Type.Array(
       Type.Object(
@@ -227,4 +305,6 @@ export type Check = Sheet["checks"][number];
 export type CheckVerdict = { means: Disposition; says: string; alsoRenew?: string[]; reach?: string[] };
 export type Kit = Sheet["kits"][number];
 export type Tool = Sheet["tools"][number];
+export type Task = Static<typeof Task>;
+export type ReleaseRung = Static<typeof ReleaseRung>;
 export type Caution = Static<typeof CautionSchema>;

@@ -1,8 +1,11 @@
+import { judgeNewPart } from "../build";
+import { workAgain } from "../calculators";
 import type { JobEvent, JobInputs } from "../formats";
-import { err, type Result } from "../result";
-import { BAR, boltKey, PROVE_STEPS } from "./progress";
-import { boltsLeft, gate, mayCloseEarly, nextBolt, type Run, run } from "./run";
-import type { Step } from "./step";
+import { formatIn, formatQuantity, unitsOf } from "../quantity";
+import { err, type Result, unreachable } from "../result";
+import { BAR, boltKey } from "./progress";
+import { boltsLeft, gate, mayCloseEarly, nextBolt, piecesLeft, type Run, run, WRENCH_BAND } from "./run";
+import type { Step, StepOf } from "./step";
 
 /** Why an event is not taken, at the field it concerns, and what to do. */
 export interface Refusal {
@@ -70,6 +73,8 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
   switch (event.kind) {
     case "note-added":
       return undefined;
+    case "result-kept":
+      return keptFault(event);
     case "stopped":
       return undefined;
     case "resumed":
@@ -120,11 +125,34 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
     case "wait-started":
     case "step-done":
     case "step-overridden":
+    case "piece-set":
+    case "part-compared":
+    case "still-pressure":
+    case "photo-taken":
       return refuseAtStep(job, event, at);
+    default:
+      return unreachable(event);
   }
 }
 
-type StepEvent = Extract<JobEvent, { step: string; kind: Exclude<JobEvent["kind"], "note-added"> }>;
+/** What was computed on the device has to come out again here, or somebody wrote it by hand. */
+function keptFault(event: Extract<JobEvent, { kind: "result-kept" }>): Refusal | undefined {
+  const again = workAgain(event);
+  if (!again.ok) return again.error[0];
+  const { si, said, dimension } = again.value;
+  const wrong = (path: string) => ({
+    path,
+    message: `These inputs give ${said}. Work it out again and keep that.`,
+  });
+  if (Math.abs(si - event.si) > 1e-9 * Math.max(Math.abs(si), 1e-9)) return wrong("/si");
+  // The words are what the record shows: in some unit of its kind they have to be this figure.
+  return unitsOf(dimension).some((each) => formatIn(si, each) === event.typed) ? undefined : wrong("/typed");
+}
+
+type StepEvent = Extract<
+  JobEvent,
+  { step: string; kind: Exclude<JobEvent["kind"], "note-added" | "result-kept"> }
+>;
 
 function refuseAtStep(job: Run, event: StepEvent, at: number): Refusal | undefined {
   const { current, states, plan } = job;
@@ -187,13 +215,38 @@ function refuseKind(job: Run, step: Step, event: StepEvent, at: number): Refusal
     case "bolt-pulled": {
       if (step.kind !== "tighten") return wrong("No bolts are pulled in this step.");
       const next = nextBolt(step, job.progress);
-      return next !== undefined && boltKey(next.pass, next.bolt) === boltKey(event.pass, event.bolt)
+      if (next === undefined || boltKey(next.pass, next.bolt) !== boltKey(event.pass, event.bolt))
+        return {
+          path: "/bolt",
+          message: `Next is bolt ${next?.bolt} of pass ${next?.pass}: the order keeps the joint even.`,
+        };
+      return refusePull(step, next, event.reading_Nm);
+    }
+    case "piece-set": {
+      if (step.kind !== "strip" && step.kind !== "fit") return wrong("No stack is counted in this step.");
+      const next = (job.progress.pieces.get(step.id) ?? 0) + 1;
+      return event.piece === next && next <= step.pieces.length
+        ? undefined
+        : { path: "/piece", message: `Count on from piece ${Math.min(next, step.pieces.length)}.` };
+    }
+    case "part-compared": {
+      if (step.kind !== "fit" || step.part !== event.part)
+        return wrong("No new part is compared in this step.");
+      const known = new Set(step.features.map((feature) => feature.name));
+      const stray = event.found.findIndex((each) => !known.has(each.name));
+      return stray === -1
         ? undefined
         : {
-            path: "/bolt",
-            message: `Next is bolt ${next?.bolt} of pass ${next?.pass}: the order keeps the joint even.`,
+            path: `/found/${stray}/name`,
+            message: `Compare by: ${[...known].join(", ") || "nothing here"}.`,
           };
     }
+    case "still-pressure":
+      return step.kind === "crack" ? undefined : wrong("No joint is cracked in this step.");
+    case "photo-taken":
+      return step.kind === "capture" || step.kind === "confirm" || step.kind === "check"
+        ? undefined
+        : wrong("This step takes no photograph. Take it where something is noted or looked at.");
     case "wait-started":
       if (step.kind !== "wait") return wrong("There is nothing to wait for in this step.");
       if (job.progress.waits.has(step.id)) return { path: "/step", message: "This wait runs already." };
@@ -203,6 +256,82 @@ function refuseKind(job: Run, step: Step, event: StepEvent, at: number): Refusal
     case "step-done":
       return refuseDone(job, step, event, at);
   }
+}
+
+/** The entry of a question that was asked twice and twice said yes to. */
+export const ASKED_TWICE = "yes, twice";
+
+/** A read torque has to lie in the band, and never above what the part stands. */
+function refusePull(
+  step: StepOf<"tighten">,
+  next: { readonly pass: number },
+  reading_Nm: number | undefined,
+): Refusal | undefined {
+  if (reading_Nm === undefined) return undefined;
+  const wanted = step.passes[next.pass - 1]!.torque_Nm;
+  const shown = (value: number) => formatQuantity(value, "torque", "metric");
+  if (step.limit_Nm !== undefined && reading_Nm > step.limit_Nm)
+    return {
+      path: "/reading_Nm",
+      message: `${shown(reading_Nm)} is over this part's limit of ${shown(step.limit_Nm)}. Slacken it, look at thread and face, renew the bolt, and pull again.`,
+    };
+  if (reading_Nm < wanted * (1 - WRENCH_BAND))
+    return {
+      path: "/reading_Nm",
+      message: `${shown(reading_Nm)} is short of ${shown(wanted)}. Pull again, smoothly, to the click.`,
+    };
+  if (reading_Nm > wanted * (1 + WRENCH_BAND))
+    return {
+      path: "/reading_Nm",
+      message: `${shown(reading_Nm)} is beyond ${shown(wanted)}. Slacken this bolt and pull it again.`,
+    };
+  return undefined;
+}
+
+/** Counts that must balance: a stack piece by piece, loose pieces by their number, a new part by its marks. */
+function refusePieces(job: Run, step: StepOf<"strip"> | StepOf<"fit">, entry: string): Refusal | undefined {
+  const left = piecesLeft(step, job.progress);
+  if (left > 0)
+    return { path: "/step", message: `Count the stack first: ${left} of ${step.pieces.length} to go.` };
+  const counted = entry === "" ? undefined : Number.parseInt(entry, 10);
+  if (counted !== undefined && !(counted >= 0 && counted <= step.count))
+    return { path: "/entry", message: `There are ${step.count} of them. Count again.` };
+  if (step.kind === "strip" || step.part === undefined) return undefined;
+  const part = job.inputs.sheet.parts.find((each) => each.id === step.part);
+  if (part === undefined) return undefined;
+  if (step.features.length > 0) {
+    const verdict = judgeNewPart(part, job.progress.compared.get(part.id) ?? []);
+    if (verdict.kind !== "right") return { path: "/entry", message: verdict.says };
+  }
+  const item = job.tray.items.find((each) => each.part === part.id);
+  const out = item !== undefined && !item.renew ? item.counted : step.count;
+  if (counted === undefined ? out < step.count : counted < step.count)
+    return {
+      path: "/entry",
+      message: `${step.count} go in; ${counted ?? out} ${(counted ?? out) === 1 ? "is" : "are"} there. Find the rest in the valve or on the floor, or take new ones.`,
+    };
+  return undefined;
+}
+
+function refuseTray(job: Run, step: StepOf<"tray">, entry: string): Refusal | undefined {
+  const { missing, short } = job.tray;
+  if (missing.length > 0)
+    return { path: "/step", message: `Still on the tray: ${missing.map((item) => item.name).join(", ")}.` };
+  if (short.length > 0)
+    return {
+      path: "/step",
+      message: `Pieces are missing of: ${short.map((item) => `${item.name} (${item.counted} of ${item.quantity})`).join(", ")}.`,
+    };
+  if (entry === "") return undefined;
+  const [, number, reason] = /^(\d+)\s*(?::\s*(.+))?$/.exec(entry) ?? [];
+  if (number === undefined)
+    return { path: "/entry", message: "Write how many pieces are left on the bench, as a number." };
+  if (Number(number) !== step.leftovers && reason === undefined)
+    return {
+      path: "/entry",
+      message: `${step.leftovers} should be left over and ${number} are. Find out which, then write it: "${number}: what it is".`,
+    };
+  return undefined;
 }
 
 function refuseDone(
@@ -224,7 +353,7 @@ function refuseDone(
         ? undefined
         : { path: "/entry", message: `Choose one of: ${step.choices.join(", ")}.` };
     case "wait": {
-      const wait = job.progress.waits.get(PROVE_STEPS.hold);
+      const wait = job.progress.waits.get(step.id);
       if (wait === undefined) return { path: "/step", message: "Start the wait first." };
       return at >= wait.until
         ? undefined
@@ -238,12 +367,25 @@ function refuseDone(
         ? undefined
         : { path: "/step", message: "Pull every bolt in every pass." };
     case "tray":
-      return job.tray.balances
+      return refuseTray(job, step, entry);
+    case "confirm":
+      return entry === step.noted
         ? undefined
         : {
-            path: "/step",
-            message: `Still on the tray: ${job.tray.missing.map((item) => item.name).join(", ")}.`,
+            path: "/entry",
+            message: `You noted: ${step.noted}. Put it back so, and confirm that. If the note was wrong, undo back to it or write a note.`,
           };
+    case "ask-twice":
+      return entry === ASKED_TWICE
+        ? undefined
+        : { path: "/entry", message: "Say yes to both questions, or stop work." };
+    case "crack":
+      return entry === "dry" || entry === "dripped out"
+        ? undefined
+        : { path: "/entry", message: "Say what came out: dry, or dripped out and stopped." };
+    case "strip":
+    case "fit":
+      return refusePieces(job, step, entry);
     case "check":
     case "gauge":
     case "blocked":

@@ -1,6 +1,7 @@
-export { accept, type Refusal } from "./accept";
+export { ASKED_TWICE, accept, type Refusal } from "./accept";
 export { type HeldShut, lineAsItStands } from "./as-it-stands";
 export { type Bell, inRingingOrder, jobBells, valveBell, WATCH_AFTER_H } from "./bells";
+export { type BenchLink, benchLinks } from "./bench-links";
 export { type BrokenChain, canonical, chainStart, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
@@ -13,10 +14,12 @@ export {
   mayCloseEarly,
   nextBolt,
   outOfService,
+  piecesLeft,
   type Run,
   type RunStatus,
   run,
   type StepState,
+  WRENCH_BAND,
 } from "./run";
 export { standing, standingWords } from "./standing";
 export {

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import type { JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
 import { readDocument } from "../formats";
+import { toSI, unitNamed } from "../quantity";
 import { accept } from "./accept";
 import { nextBolt, type Run, run } from "./run";
 import type { Step } from "./step";
@@ -143,6 +144,26 @@ export class Walk {
         )
           this.add({ kind: "bolt-pulled", ...at, pass: next.pass, bolt: next.bolt });
         return;
+      case "strip":
+      case "fit":
+        // Undone entries may have left a stack half counted.
+        for (
+          let piece = 1 + (this.job.progress.pieces.get(step.id) ?? 0);
+          piece <= step.pieces.length;
+          piece++
+        )
+          this.add({ kind: "piece-set", ...at, piece });
+        if (step.kind === "fit" && step.features.length > 0)
+          this.add({
+            kind: "part-compared",
+            ...at,
+            part: step.part!,
+            found: step.features.map(({ name, value, nominal_mm }) =>
+              nominal_mm === undefined ? { name, said: value } : { name, si: nominal_mm / 1000 },
+            ),
+          });
+        this.add({ kind: "step-done", ...at, ...(step.count > 1 && { entry: `${step.count}` }) });
+        return;
       case "sign-off":
         this.add({ kind: "signed-off", statement: "Back in service" });
         return;
@@ -167,12 +188,12 @@ export class Walk {
     else {
       const value =
         given === undefined ? ((check.low ?? 0) + (check.high ?? (check.low ?? 1) * 1.1)) / 2 : Number(given);
-      const scale = check.unit === "bar g" ? 1e5 : check.unit === "mm" ? 1e-3 : check.unit === "min" ? 60 : 1;
+      const unit = unitNamed(check.unit, check.dimension);
       this.add({
         kind: "check-measured",
         ...at,
         check: check.id,
-        si: value * scale,
+        si: unit === undefined ? value : toSI(value, unit),
         typed: `${value} ${check.unit}`,
       });
     }
@@ -183,5 +204,9 @@ function entry(step: Step): { entry?: string } {
   if (step.kind === "shut") return { entry: "14" };
   if (step.kind === "write-down") return { entry: "Station officer, duty officer" };
   if (step.kind === "capture") return { entry: step.choices[0]! };
+  if (step.kind === "confirm") return { entry: step.noted };
+  if (step.kind === "crack") return { entry: "dry" };
+  if (step.kind === "ask-twice") return { entry: "yes, twice" };
+  if (step.kind === "tray") return { entry: `${step.leftovers}` };
   return {};
 }

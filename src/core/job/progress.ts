@@ -1,3 +1,5 @@
+import type { FoundFeature } from "../build";
+import type { Kept } from "../calculators";
 import type { JobEvent, JobInputs } from "../formats";
 import { standing } from "./standing";
 
@@ -29,6 +31,15 @@ export interface GivenAnswer {
     | { readonly kind: "measured"; readonly si: number; readonly typed: string };
 }
 
+/** A result of the bench book that was kept in the job. */
+export interface KeptResult extends Kept {
+  readonly step?: string;
+  readonly at: number;
+  readonly by: string;
+  readonly si: number;
+  readonly typed: string;
+}
+
 /** Where a job stands: what its events, taken together, say. */
 export interface Progress {
   readonly effective: readonly JobEvent[];
@@ -44,6 +55,13 @@ export interface Progress {
   >;
   readonly passing: readonly string[];
   readonly bolts: ReadonlyMap<string, ReadonlySet<string>>;
+  /** What the torque wrench read, N·m, by step and pull. */
+  readonly pulls: ReadonlyMap<string, ReadonlyMap<string, number>>;
+  /** Pieces of a stack counted out or in, by step. */
+  readonly pieces: ReadonlyMap<string, number>;
+  /** What was seen on the new part, by part: the newest comparison counts. */
+  readonly compared: ReadonlyMap<string, readonly FoundFeature[]>;
+  readonly photos: readonly { readonly step: string; readonly photo: string; readonly at: number }[];
   readonly judged: ReadonlyMap<
     string,
     { readonly disposition: "reuse" | "renew"; readonly reason: string; readonly by: string }
@@ -54,6 +72,8 @@ export interface Progress {
     readonly text: string;
     readonly step?: string;
   }[];
+  /** Results of the bench book that were kept, oldest first. */
+  readonly kept: readonly KeptResult[];
   readonly stopped?: { readonly at: number; readonly by: string; readonly reason: string };
   readonly signedOff?: { readonly at: number; readonly by: string; readonly statement: string };
 }
@@ -87,8 +107,13 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   const waits = new Map<string, { from: number; until: number; event: string }>();
   const passing: string[] = [];
   const bolts = new Map<string, Set<string>>();
+  const pulls = new Map<string, Map<string, number>>();
+  const pieces = new Map<string, number>();
+  const compared = new Map<string, readonly FoundFeature[]>();
+  const photos: { step: string; photo: string; at: number }[] = [];
   const judged = new Map<string, { disposition: "reuse" | "renew"; reason: string; by: string }>();
   const notes: { at: number; by: string; text: string; step?: string }[] = [];
+  const kept: KeptResult[] = [];
   let stopped: Progress["stopped"];
   let signedOff: Progress["signedOff"];
   const startProofAnew = () => {
@@ -152,6 +177,23 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         break;
       case "bolt-pulled":
         bolts.set(event.step, (bolts.get(event.step) ?? new Set()).add(boltKey(event.pass, event.bolt)));
+        if (event.reading_Nm !== undefined)
+          pulls.set(
+            event.step,
+            (pulls.get(event.step) ?? new Map()).set(boltKey(event.pass, event.bolt), event.reading_Nm),
+          );
+        break;
+      case "piece-set":
+        pieces.set(event.step, event.piece);
+        break;
+      case "part-compared":
+        compared.set(event.part, event.found);
+        break;
+      case "photo-taken":
+        photos.push({ step: event.step, photo: event.photo, at });
+        break;
+      case "still-pressure":
+        startProofAnew();
         break;
       case "wait-started":
         waits.set(event.step, { from: at, until: at + event.minutes * 60_000, event: id });
@@ -160,6 +202,20 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         passing.push(event.link);
         startProofAnew();
         break;
+      case "result-kept": {
+        const { calculator, output, inputs: worked, si, typed, step } = event;
+        kept.push({
+          at,
+          by,
+          calculator,
+          output,
+          inputs: worked,
+          si,
+          typed,
+          ...(step !== undefined && { step }),
+        });
+        break;
+      }
       case "note-added":
         notes.push({ at, by, text: event.text, ...(event.step !== undefined && { step: event.step }) });
         break;
@@ -186,8 +242,13 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     waits,
     passing,
     bolts,
+    pulls,
+    pieces,
+    compared,
+    photos,
     judged,
     notes,
+    kept,
     ...(stopped !== undefined && { stopped }),
     ...(signedOff !== undefined && { signedOff }),
   };

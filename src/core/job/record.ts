@@ -1,6 +1,9 @@
+import { judgeNewPart, type NewPart } from "../build";
+import { keptName, keptTitle } from "../calculators";
 import { type Due, dues } from "../findings";
 import type { SealedEvent, Valve } from "../formats";
 import { verifyChain } from "./chain";
+import { effectiveEvents } from "./progress";
 import type { Run } from "./run";
 import { PHASE_NAMES, type Phase } from "./step";
 
@@ -38,6 +41,15 @@ export interface JobRecord {
     readonly passes: number;
     readonly bolts: number;
   }[];
+  /** New parts as they were compared, the look-alikes that were put aside among them. */
+  readonly compared: readonly {
+    readonly part: string;
+    readonly verdict: NewPart["kind"];
+    readonly says: string;
+  }[];
+  /** What went on threads: the next person meets the break-out force. */
+  readonly threads: readonly { readonly part: string; readonly with: string }[];
+  readonly photos: readonly { readonly photo: string; readonly says: string }[];
   readonly people: readonly string[];
   readonly overrides: readonly { readonly step: string; readonly reason: string; readonly by: string }[];
   readonly closures: readonly {
@@ -45,6 +57,13 @@ export interface JobRecord {
     readonly lock: string;
     readonly shutAt: number;
     readonly openedAt?: number;
+  }[];
+  /** Results of the bench book that were kept. */
+  readonly worked: readonly {
+    readonly title: string;
+    readonly typed: string;
+    readonly at: number;
+    readonly by: string;
   }[];
   readonly lines: readonly RecordLine[];
   readonly next: Due | undefined;
@@ -77,9 +96,9 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   return {
     asFound: [
       inputs.reason.says,
-      ...inputs.sheet.capture.flatMap((capture) => {
-        const entry = progress.done.get(`mark:${capture.id}`)?.entry;
-        return entry === undefined ? [] : [`${capture.ask} ${entry}`];
+      ...plan.steps.flatMap((step) => {
+        const entry = step.kind === "capture" ? progress.done.get(step.id)?.entry : undefined;
+        return entry === undefined ? [] : [`${step.title} ${entry}`];
       }),
       ...inPhase(["triage", "inspect"]).map((finding) => `${finding.answer}: ${finding.says}`),
     ],
@@ -132,6 +151,32 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
         ? [{ part: name(step.part ?? ""), torque_Nm: step.torque_Nm, passes: 1, bolts: 1 }]
         : [];
     }),
+    compared: effectiveEvents(sealed.map((each) => each.event)).flatMap((event) => {
+      const part =
+        event.kind === "part-compared"
+          ? inputs.sheet.parts.find((each) => each.id === event.part)
+          : undefined;
+      if (event.kind !== "part-compared" || part === undefined) return [];
+      const verdict = judgeNewPart(part, event.found);
+      return [
+        {
+          part: part.name,
+          verdict: verdict.kind,
+          says: verdict.kind === "right" ? `the right one: ${foundWords(event.found)}` : verdict.says,
+        },
+      ];
+    }),
+    threads: inputs.sheet.parts.flatMap((part) => {
+      const thread = part.fit?.thread;
+      if (thread === undefined || thread.kind === "dry" || !progress.done.has(`fit:${part.id}`)) return [];
+      return [
+        {
+          part: part.name,
+          with: inputs.sheet.supplies.find((supply) => supply.id === thread.with)?.name ?? thread.with,
+        },
+      ];
+    }),
+    photos: progress.photos.map(({ photo, step }) => ({ photo, says: steps.get(step)?.title ?? step })),
     people: [...new Set([inputs.openedBy, ...sealed.map((each) => each.event.by)])],
     overrides: [...progress.overridden].map(([step, each]) => ({
       step: steps.get(step)?.title ?? step,
@@ -146,6 +191,12 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
         { link, lock: done.entry ?? "", shutAt: done.at, ...(opened !== undefined && { openedAt: opened }) },
       ];
     }),
+    worked: progress.kept.map(({ calculator, output, typed, at, by }) => ({
+      title: keptTitle(keptName(calculator, output)) ?? calculator,
+      typed,
+      at,
+      by,
+    })),
     lines: sealed.map(({ event }) => {
       const step = "step" in event && event.step !== undefined ? steps.get(event.step) : undefined;
       return {
@@ -175,6 +226,8 @@ function lineOf(event: SealedEvent["event"], title: string | undefined): string 
       return `Found ${event.link} to pass`;
     case "note-added":
       return "Note";
+    case "result-kept":
+      return keptTitle(keptName(event.calculator, event.output)) ?? "Worked out";
     case "signed-off":
       return PHASE_NAMES["sign-off"];
     case "part-judged":
@@ -184,17 +237,33 @@ function lineOf(event: SealedEvent["event"], title: string | undefined): string 
   }
 }
 
+const foundWords = (found: Extract<SealedEvent["event"], { kind: "part-compared" }>["found"]): string =>
+  found
+    .map((each) => `${each.name} ${each.said ?? each.typed ?? `${((each.si ?? 0) * 1000).toFixed(1)} mm`}`)
+    .join(", ");
+
 function entryOf(event: SealedEvent["event"]): string {
   switch (event.kind) {
     case "step-done":
       return event.entry ?? "";
     case "reading-taken":
     case "check-measured":
+    case "result-kept":
       return event.typed;
     case "check-answered":
       return event.answer;
     case "bolt-pulled":
-      return `pass ${event.pass}, bolt ${event.bolt}`;
+      return `pass ${event.pass}, bolt ${event.bolt}${
+        event.reading_Nm === undefined ? "" : `, read ${Number(event.reading_Nm.toFixed(1))} N·m`
+      }`;
+    case "piece-set":
+      return `piece ${event.piece}`;
+    case "part-compared":
+      return foundWords(event.found);
+    case "still-pressure":
+      return "pressure still behind it";
+    case "photo-taken":
+      return "photograph";
     case "wait-started":
       return `${event.minutes} min`;
     case "note-added":

@@ -78,7 +78,25 @@ function trayOf(inputs: JobInputs, progress: Progress, plan: Plan): TrayAccount 
   const fitted = new Set(
     [...progress.done.keys()].flatMap((id) => (id.startsWith("fit:") ? [id.slice("fit:".length)] : [])),
   );
-  return trayAccount(inputs.sheet, taken, fitted, new Set(plan.renewals.map((each) => each.part)));
+  return trayAccount(inputs.sheet, {
+    taken,
+    fitted,
+    renew: new Set(plan.renewals.map((each) => each.part)),
+    counted: countsOf(progress, "strip:"),
+    fittedCount: countsOf(progress, "fit:"),
+  });
+}
+
+/** Pieces counted at a strip or a fit, by part; a step that was ticked without a count says nothing. */
+function countsOf(progress: Progress, prefix: "strip:" | "fit:"): Map<string, number> {
+  return new Map(
+    [...progress.done].flatMap(([id, { entry }]) => {
+      const count = Number.parseInt(entry ?? "", 10);
+      return id.startsWith(prefix) && Number.isFinite(count)
+        ? [[id.slice(prefix.length), count] as const]
+        : [];
+    }),
+  );
 }
 
 function stateOf(step: Step, progress: Progress, plan: Plan): StepState {
@@ -109,6 +127,12 @@ function stateOf(step: Step, progress: Progress, plan: Plan): StepState {
       return progress.signedOff === undefined ? { kind: "open" } : { kind: "done" };
     case "blocked":
       return { kind: "halted", says: step.reason };
+    case "crack":
+    case "ask-twice": {
+      // What it stands before is done already (the plan has changed since): there is nothing left to ask.
+      const after = step.kind === "crack" ? step.id.replace("crack:", "strip:") : step.id.replace("ask:", "");
+      return progress.done.has(step.id) || progress.done.has(after) ? { kind: "done" } : { kind: "open" };
+    }
     default:
       return progress.done.has(step.id) ? { kind: "done" } : { kind: "open" };
   }
@@ -124,6 +148,14 @@ function passedSince(progress: Progress, reading: string): boolean {
 export function boltsLeft(step: StepOf<"tighten">, progress: Progress): number {
   return step.bolts * step.passes.length - (progress.bolts.get(step.id)?.size ?? 0);
 }
+
+/** Pieces of a stack still to count on a step. */
+export function piecesLeft(step: StepOf<"strip"> | StepOf<"fit">, progress: Progress): number {
+  return step.pieces.length - (progress.pieces.get(step.id) ?? 0);
+}
+
+/** A pull within this share of what was asked counts: the class of a good click wrench (ISO 6789-1, type II class A: 4 %). */
+export const WRENCH_BAND = 0.04;
 
 /** The next bolt by the pattern: pass and place in the pulling order, both from 1. */
 export function nextBolt(

@@ -1,4 +1,4 @@
-import type { Caution, Check, EndCondition } from "../formats";
+import type { Caution, Check, EndCondition, Feature, Part } from "../formats";
 
 /** The order every job goes in. */
 export const PHASES = [
@@ -57,6 +57,8 @@ interface StepBase {
   /** Short facts worth a chip: "from a step ago: mark meets". */
   readonly cues: readonly string[];
   readonly part?: string;
+  /** How the valve stands before and after, in words. */
+  readonly stands?: { readonly before: string; readonly after: string };
   /** The sheet and the law allow skipping it, with a reason. A safety step never does. */
   readonly mayOverride: boolean;
 }
@@ -89,7 +91,18 @@ export type StepKind =
     }
   | { readonly kind: "wait"; readonly lookAt: string }
   | { readonly kind: "capture"; readonly ask: string; readonly choices: readonly string[] }
-  | { readonly kind: "strip" }
+  /** What was noted before the strip, shown again: it has to be so now. */
+  | {
+      readonly kind: "confirm";
+      readonly noted: string;
+      readonly choices: readonly string[];
+      readonly mark: string;
+    }
+  /** Work with pressure behind it: asked twice, in the sheet's own words. */
+  | { readonly kind: "ask-twice"; readonly allowed: string }
+  /** The joint is cracked while some bolts stay in. */
+  | { readonly kind: "crack"; readonly stay: number; readonly of: number }
+  | { readonly kind: "strip"; readonly count: number; readonly pieces: readonly Piece[] }
   | { readonly kind: "check"; readonly check: Check }
   | {
       readonly kind: "fit";
@@ -98,6 +111,10 @@ export type StepKind =
       readonly loose: boolean;
       readonly rules: readonly FitRule[];
       readonly torque_Nm?: number;
+      readonly count: number;
+      readonly pieces: readonly Piece[];
+      /** What the new part is compared by before it goes in. */
+      readonly features: readonly Feature[];
     }
   | {
       readonly kind: "tighten";
@@ -106,8 +123,11 @@ export type StepKind =
       readonly passes: readonly Pass[];
       readonly note: string;
       readonly circle: string;
+      /** Never beyond this, N·m. */
+      readonly limit_Nm?: number;
     }
-  | { readonly kind: "tray" }
+  /** @param leftovers pieces that are right to be left on the bench */
+  | { readonly kind: "tray"; readonly leftovers: number }
   | {
       readonly kind: "open";
       readonly link: string;
@@ -116,6 +136,9 @@ export type StepKind =
       readonly turns?: number;
     }
   | { readonly kind: "sign-off" };
+
+/** A piece of a stack, from the bottom up. */
+export type Piece = NonNullable<Part["pieces"]>[number];
 
 /** What goes on a surface or thread, or must not. */
 export interface FitRule {

@@ -52,7 +52,8 @@ export function chooseKits(
   generation?: string,
 ): KitChoice {
   const fits = (kit: Kit) =>
-    kit.generations === undefined || generation === undefined || kit.generations.includes(generation);
+    kit.lookAlike === undefined &&
+    (kit.generations === undefined || generation === undefined || kit.generations.includes(generation));
   const doNotTake =
     needs.size === 0
       ? []
@@ -61,7 +62,8 @@ export function chooseKits(
           .map((kit) => ({
             id: kit.id,
             name: kit.name,
-            why: `fits generation ${kit.generations?.join(", ")}; this valve is ${generation}`,
+            why:
+              kit.lookAlike ?? `fits generation ${kit.generations?.join(", ")}; this valve is ${generation}`,
           }));
   const candidates = candidatesFor(sheet, needs, store, fits).slice(0, MOST_CANDIDATES);
   let best: { mask: number; rank: readonly number[] } | undefined;

@@ -5,10 +5,12 @@ import {
   type StripPlan,
   spoiledBy,
   stripMessage,
+  withSafeWork,
 } from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
 import type { Check, JobInputs, Part, Sheet } from "../../formats";
 import { type IsolationFailure, type IsolationPlan, planIsolation } from "../../isolation";
+import { mediumOf } from "../../line";
 import { toSI, type UnitSystem, unitNamed } from "../../quantity";
 import { err, ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
@@ -41,7 +43,8 @@ export function contextOf(
   progress: Progress,
   system: UnitSystem,
 ): Result<Context, string> {
-  const { sheet, valve } = inputs;
+  const { valve } = inputs;
+  const sheet = withSafeWork(sheetOnLine(inputs));
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
@@ -90,6 +93,14 @@ export function contextOf(
   throw new Error(`renewals and reach of ${sheet.id} do not settle: ${reach}`);
 }
 
+/** The same model stands on lines of different media: what the line carries at this valve is what can hurt. */
+function sheetOnLine({ sheet, line, valve }: JobInputs): Sheet {
+  const node = line?.nodes.find((each) => each.id === (valve.node ?? valve.tag) || each.asset === valve.tag);
+  if (line === undefined || node === undefined) return sheet;
+  const medium = mediumOf(line, node);
+  return medium === sheet.isolation.medium ? sheet : { ...sheet, isolation: { ...sheet.isolation, medium } };
+}
+
 const comesOff = (sheet: Sheet, id: string) =>
   sheet.parts.some((part) => part.id === id && part.stays !== true);
 
@@ -99,7 +110,8 @@ const strippedSoFar = (progress: Progress) =>
 
 function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
   const { line, valve } = inputs;
-  if (line === undefined) return undefined;
+  // Work that is done with the medium in the pipe shuts nothing.
+  if (line === undefined || inputs.sheet.isolation.workUnderPressure !== undefined) return undefined;
   const demand = { open: [valve.node ?? valve.tag], passing: progress.passing };
   const plain = planIsolation(line, demand);
   if (plain.ok) return plain;
@@ -141,6 +153,17 @@ export function toolsOf(sheet: Sheet, ids: readonly string[]): ToolUse[] {
       substitutes: tool?.substitutes?.map((each) => `${each.name} (${each.allowedWhen})`) ?? [],
     };
   });
+}
+
+/** How the valve stands, by the names of its positions. */
+export function stands(
+  sheet: Sheet,
+  before: string | undefined,
+  after: string | undefined,
+): { stands?: { before: string; after: string } } {
+  const name = (id: string | undefined) => sheet.position?.names.find((each) => each.id === id)?.name;
+  const [from, to] = [name(before), name(after)];
+  return from === undefined || to === undefined ? {} : { stands: { before: from, after: to } };
 }
 
 export const listed = (names: readonly string[]): string =>

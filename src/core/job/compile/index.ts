@@ -9,10 +9,11 @@ import type { Step } from "../step";
 import { checksOf } from "./checks";
 import { contextOf } from "./context";
 import { isolate } from "./isolate";
+import { mark } from "./mark";
 import { prepare } from "./prepare";
 import { rebuild } from "./rebuild";
 import { restore, testAndSignOff } from "./restore";
-import { inspect, mark, strip } from "./strip";
+import { inspect, strip } from "./strip";
 
 /** A job as compiled now: every step from the first look to the signature, each with its reason. */
 export interface Plan {

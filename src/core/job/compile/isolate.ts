@@ -1,3 +1,4 @@
+import { releaseOf } from "../../build";
 import type { LineValve } from "../../formats";
 import { type Closure, isolationMessage, lockedWords, type Turned, unfitness } from "../../isolation";
 import { MEDIA_RULES } from "../../line";
@@ -11,6 +12,21 @@ export function isolate(context: Context): Step[] {
   const { isolation, sheet, inputs } = context;
   const steps: Step[] = [];
   const litres = (volume_L: number) => formatQuantity(volume_L / 1000, "volume", context.system);
+  const live = sheet.isolation.workUnderPressure;
+  if (live !== undefined)
+    return [
+      step(
+        {
+          id: "isolate:live",
+          phase: "isolate",
+          title: `Nothing is shut: ${MEDIA_RULES[sheet.isolation.medium].name} stays in the pipe. Is that right, here and now?`,
+          why: sheet.isolation.noLine,
+          minutes: 1,
+          cautions: [MEDIA_RULES[sheet.isolation.medium].release],
+        },
+        { kind: "ask-twice", allowed: live },
+      ),
+    ];
   if (isolation === undefined) {
     steps.push(
       step(
@@ -62,7 +78,7 @@ export function isolate(context: Context): Step[] {
           { kind: "do" },
         ),
       );
-    } else if (volume_L > 0 && !sheet.isolation.drainsItself) {
+    } else if (volume_L > 0 && !sheet.isolation.drainsItself && sheet.release === undefined) {
       steps.push(
         step(
           {
@@ -83,6 +99,7 @@ export function isolate(context: Context): Step[] {
     ...steps,
     ...storedEnergy(context),
     ...electricallyDead(context),
+    ...letOut(context),
     step(
       {
         id: PROVE_STEPS.gauge,
@@ -118,6 +135,40 @@ export function isolate(context: Context): Step[] {
         minutes: 1,
       },
       { kind: "gauge", zero_bar, again: true, temperature },
+    ),
+  ];
+}
+
+/** Pressure that is left is let out on the gentlest rung the valve has; where none may be used, nothing is opened. */
+function letOut({ sheet }: Context): Step[] {
+  const release = releaseOf(sheet);
+  // On the last rung, the cover, nothing is done here: the strip cracks it with bolts left in.
+  if (release === undefined || (release.kind === "rung" && release.rung.rung === "cover")) return [];
+  const { name, release: caution } = MEDIA_RULES[sheet.isolation.medium];
+  if (release.kind === "barred")
+    return [
+      step(
+        {
+          id: "release:barred",
+          phase: "isolate",
+          title: `There is no safe way to let ${name} out of this valve.`,
+          why: "Nothing may be opened until the pressure has a way out.",
+          minutes: 0,
+        },
+        { kind: "blocked", reason: release.says },
+      ),
+    ];
+  return [
+    step(
+      {
+        id: "release",
+        phase: "isolate",
+        title: release.rung.do,
+        why: "The gentlest way out this valve has; the cover itself is the last.",
+        minutes: 3,
+        cautions: [caution],
+      },
+      { kind: "do" },
     ),
   ];
 }

@@ -95,6 +95,7 @@ function toolLines(context: Context): ListLine[] {
     ...strip.moves.flatMap((move) => (move.kind === "remove" ? move.way.tools : [])),
     ...rebuild.flatMap((move) => (move.kind === "fit" ? (parts.get(move.part)?.fit?.tools ?? []) : [])),
     ...sheet.checks.flatMap((check) => check.tools),
+    ...(sheet.tasks ?? []).flatMap((task) => task.tools),
   ];
   return toolsOf(sheet, [...new Set(order)]).map((tool) => ({
     name: tool.name,
@@ -109,7 +110,8 @@ function notify({ isolation, inputs }: Context): Step[] {
   const zones = lost.filter((each) => each.protects).map((each) => each.name);
   const others = lost.filter((each) => !each.hydrant && !each.protects).map((each) => each.name);
   const fire = [...hydrants, ...zones];
-  const itself = isolation === undefined ? [inputs.valve.name] : [];
+  const live = inputs.sheet.isolation.workUnderPressure !== undefined;
+  const itself = isolation === undefined && !live ? [inputs.valve.name] : [];
   if (fire.length + others.length + itself.length === 0) return [];
   return [
     step(

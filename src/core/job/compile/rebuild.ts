@@ -3,20 +3,25 @@ import type { EndCondition, Part, PartFit } from "../../formats";
 import { formatQuantity, type Torque } from "../../quantity";
 import { type FitRule, type Pass, type Step, step } from "../step";
 import { checkStep } from "./checks";
-import { type Context, toolsOf } from "./context";
+import { type Context, stands, toolsOf } from "./context";
+import { captures, confirms } from "./mark";
+import { tasks } from "./tasks";
 
 /** Bolts from which a joint is pulled by a pattern. */
 const LEAST_PATTERN = 3;
 
 /** How it goes back: every part with what goes on it, how far it is tightened, and the looks between. */
 export function rebuild(context: Context): Step[] {
-  const { sheet, rebuild: moves, parts } = context;
+  const { sheet, rebuild: moves, parts, kits } = context;
+  let at = standsAfterStrip(context);
   const asked = (fitted: string) =>
     sheet.checks
       .filter((check) => check.phase === "rebuild" && check.afterFit === fitted)
       .map((check) => checkStep(context, check));
   const steps = moves.flatMap((move, index): Step[] => {
+    const before = at;
     if (move.kind === "position") {
+      at = move.to;
       const position = sheet.position?.names.find((each) => each.id === move.to);
       return [
         step(
@@ -24,8 +29,12 @@ export function rebuild(context: Context): Step[] {
             id: `rebuild-position:${move.to}:${index}`,
             phase: "rebuild",
             title: position?.do ?? move.to,
-            why: "It is left as it was found: shut.",
+            why:
+              move.to === sheet.position?.finish
+                ? `It is left ${position?.name.toLowerCase() ?? move.to}.`
+                : "The next part goes in only so.",
             minutes: move.minutes,
+            ...stands(sheet, before, move.to),
           },
           { kind: "do" },
         ),
@@ -36,14 +45,17 @@ export function rebuild(context: Context): Step[] {
     if (fit === undefined)
       throw new Error(`${part.id} of ${sheet.id} has no fit; the sheet check should have said so`);
     if (move.kind === "tighten") return tighten(context, part, fit, parts.get(move.waitedFor)?.name);
+    at = fit.position?.after ?? before;
     return [
-      fitStep(context, part, fit, move.loose),
+      { ...fitStep(context, part, fit, move.loose), ...stands(sheet, before, at) },
       ...(move.loose ? [] : tighten(context, part, fit)),
+      ...confirms(context, part.id),
       ...asked(part.id),
     ];
   });
   return [
     ...steps,
+    ...tasks(context, "before-restore"),
     step(
       {
         id: "tray",
@@ -52,9 +64,18 @@ export function rebuild(context: Context): Step[] {
         why: "Nothing left over that should have gone in, nothing in that should have come out.",
         minutes: 1,
       },
-      { kind: "tray" },
+      { kind: "tray", leftovers: kits.leftovers.reduce((sum, each) => sum + each.quantity, 0) },
     ),
   ];
+}
+
+/** The position the strip left the valve in. */
+function standsAfterStrip({ sheet, strip }: Context): string | undefined {
+  const last = strip.moves.findLast(
+    (move) => move.kind === "position" || move.way.position?.after !== undefined,
+  );
+  if (last === undefined) return sheet.position?.start;
+  return last.kind === "position" ? last.to : last.way.position?.after;
 }
 
 const patterned = (part: Part, end: EndCondition): end is Extract<EndCondition, { kind: "torque" }> =>
@@ -77,12 +98,7 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
       tools: toolsOf(context.sheet, fit.tools),
       cautions: fit.cautions ?? [],
       part: part.id,
-      cues: [
-        ...(part.quantity > 1 ? [`count ${part.quantity}`] : []),
-        ...(renewal === undefined
-          ? []
-          : (part.features ?? []).map((feature) => `check: ${feature.name} ${feature.value}`)),
-      ],
+      cues: [...(part.quantity > 1 ? [`count ${part.quantity}`] : [])],
     },
     {
       kind: "fit",
@@ -90,13 +106,16 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
       end: fit.end,
       loose: later,
       rules: rulesOf(context, fit),
+      count: part.quantity,
+      pieces: part.pieces ?? [],
+      features: renewal === undefined ? [] : (part.features ?? []),
       ...(torque !== undefined && !later && { torque_Nm: torque }),
     },
   );
 }
 
-/** What is on the thread decides the pull: locker wets like oil. */
-function conditionOf(fit: PartFit, stated: Condition): Condition {
+/** What is on the thread decides the pull: what the sheet puts there (locker wets like oil), or what its torque is stated for. */
+export function conditionOf(fit: PartFit, stated: Condition): Condition {
   switch (fit.thread?.kind) {
     case "anti-seize":
       return "anti-seize";
@@ -142,6 +161,9 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
           end: fit.end,
           loose: false,
           rules: [],
+          count: 1,
+          pieces: [],
+          features: [],
           ...(torque !== undefined && { torque_Nm: torque }),
         },
       ),
@@ -182,6 +204,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
             : Array.from({ length: part.quantity }, (_, index) => index),
         passes,
         circle: size,
+        ...(fit.end.maximum_Nm !== undefined && { limit_Nm: fit.end.maximum_Nm }),
         note:
           condition === fit.end.stated
             ? `The figure is for ${fit.end.stated === "dry" ? "dry" : `${fit.end.stated}`} threads, as they are.`
@@ -192,13 +215,14 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
 }
 
 /** Orientation, lubricant or dry, locker: one rule each, with its reason. */
-function rulesOf({ sheet, progress }: Context, fit: PartFit): FitRule[] {
+function rulesOf(context: Context, fit: PartFit): FitRule[] {
+  const { sheet } = context;
   const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
   const rules: FitRule[] = [];
   if (fit.orientation !== undefined) rules.push({ kind: "orientation", says: fit.orientation });
   if (/noted/.test(fit.orientation ?? ""))
-    for (const capture of sheet.capture) {
-      const entry = progress.done.get(`mark:${capture.id}`)?.entry;
+    for (const capture of captures(context)) {
+      const entry = context.progress.done.get(`mark:${capture.id}`)?.entry;
       if (entry !== undefined) rules.push({ kind: "as-noted", says: `${capture.ask} You noted: ${entry}.` });
     }
   if (fit.surface?.kind === "lubricate") {

@@ -25,10 +25,11 @@ export function restore(context: Context): Step[] {
       );
   const plan = isolation?.ok === true ? isolation.value : undefined;
   const lost = plan?.lost.map((each) => each.name) ?? [];
+  const live = sheet.isolation.workUnderPressure !== undefined;
   return [
     ...ready("before-opening"),
     ...acts(context),
-    ...(isolation === undefined
+    ...(isolation === undefined && !live
       ? [
           step(
             {
@@ -43,7 +44,7 @@ export function restore(context: Context): Step[] {
         ]
       : []),
     ...ready("after-opening"),
-    ...(lost.length === 0 && inputs.line !== undefined
+    ...(live || (lost.length === 0 && inputs.line !== undefined)
       ? []
       : [
           step(

@@ -1,43 +1,71 @@
 import type { Part, Way } from "../../formats";
 import { type Step, step } from "../step";
 import { checksOf } from "./checks";
-import { type Context, listed, toolsOf } from "./context";
+import { type Context, listed, stands, toolsOf } from "./context";
+import { askTwice, tasks } from "./tasks";
 
-/** Marks to take, parts to bring off in order, then the looks that have become possible. */
-export function mark({ sheet }: Context): Step[] {
-  return sheet.capture.map((capture) =>
-    step(
-      {
-        id: `mark:${capture.id}`,
-        phase: "mark",
-        title: capture.ask,
-        why: capture.why,
-        minutes: 0.5,
-        mayOverride: true,
-      },
-      { kind: "capture", ask: capture.ask, choices: capture.choices },
-    ),
-  );
-}
-
+/** Parts to bring off in order, each with what its material and its pressure demand; then the looks that have become possible. */
 export function strip(context: Context): Step[] {
   const { sheet, strip: plan, parts } = context;
-  return plan.moves.map((move) => {
-    if (move.kind === "position") {
-      const position = sheet.position?.names.find((each) => each.id === move.to);
-      return step(
-        {
-          id: `strip-position:${move.to}`,
-          phase: "strip",
-          title: position?.do ?? move.to,
-          why: `The next part comes off only with the valve ${position?.name.toLowerCase() ?? move.to}.`,
-          minutes: move.minutes,
-        },
-        { kind: "do" },
-      );
-    }
-    return stripStep(context, parts.get(move.part)!, move.way);
-  });
+  let at = sheet.position?.start;
+  return [
+    ...tasks(context, "before-strip"),
+    ...plan.moves.flatMap((move): Step[] => {
+      const before = at;
+      if (move.kind === "position") {
+        at = move.to;
+        const position = sheet.position?.names.find((each) => each.id === move.to);
+        return [
+          step(
+            {
+              id: `strip-position:${move.to}`,
+              phase: "strip",
+              title: position?.do ?? move.to,
+              why: `The next part comes off only with the valve ${position?.name.toLowerCase() ?? move.to}.`,
+              minutes: move.minutes,
+              ...stands(sheet, before, move.to),
+            },
+            { kind: "do" },
+          ),
+        ];
+      }
+      at = move.way.position?.after ?? before;
+      const part = parts.get(move.part)!;
+      const off = { ...stripStep(context, part, move.way), ...stands(sheet, before, at) };
+      return [
+        ...(move.way.underPressure === undefined ? [] : [askTwice(off, move.way.underPressure)]),
+        ...crack(context, part, move.way),
+        off,
+      ];
+    }),
+  ];
+}
+
+/** The joint is opened by a crack while some of its bolts still hold it, in case pressure is left. */
+function crack({ sheet, parts, removed }: Context, part: Part, way: Way): Step[] {
+  const stay = way.stayUntilCracked;
+  if (stay === undefined) return [];
+  const cover = removed
+    .map((id) => parts.get(id)!)
+    .find((each) => each.fastener === undefined && each.ways.some((one) => one.heldBy.includes(part.id)));
+  const joint = (cover?.name ?? "joint").toLowerCase();
+  return [
+    step(
+      {
+        id: `crack:${part.id}`,
+        phase: "strip",
+        title: `Slacken all ${part.quantity} ${part.name.toLowerCase()} and take ${part.quantity - stay} out. Crack the ${joint} while ${stay} opposite ones stay in.`,
+        why: "If a closure passes after all, it shows here, and the joint still holds.",
+        minutes: 1.5,
+        tools: toolsOf(sheet, way.tools),
+        forbidden: way.forbidden ?? [],
+        cautions: way.cautions ?? [],
+        part: part.id,
+        cues: [`${stay} stay in until it is cracked`],
+      },
+      { kind: "crack", stay, of: part.quantity },
+    ),
+  ];
 }
 
 /** Why a part has to come off: what it holds, or that it is what the job came for. */
@@ -60,28 +88,29 @@ function stripStep(context: Context, part: Part, way: Way): Step {
     part.keep && `Keep it: ${part.keep}`,
     renewal && `It is renewed: ${renewal.why}`,
   ].filter((each) => each !== undefined);
+  const cracked = way.stayUntilCracked !== undefined;
   return step(
     {
       id: `strip:${part.id}`,
       phase: "strip",
-      title: way.do,
+      title: cracked ? `Take the last ${way.stayUntilCracked} ${part.name.toLowerCase()} out.` : way.do,
       why: reasons.join(" "),
       minutes: way.minutes,
       tools: toolsOf(sheet, way.tools),
-      forbidden: way.forbidden ?? [],
-      cautions: way.cautions ?? [],
+      forbidden: cracked ? [] : (way.forbidden ?? []),
+      cautions: cracked ? [] : (way.cautions ?? []),
       part: part.id,
       cues: [
         ...(part.quantity > 1 ? [`count ${part.quantity}`] : []),
         ...(way.marks === undefined ? [] : [`mark: ${way.marks}`]),
-        ...(way.stayUntilCracked === undefined
-          ? []
-          : [`${way.stayUntilCracked} stay in until it is cracked`]),
         ...(part.fastener === undefined ? [] : [`${part.fastener.thread}, ${part.fastener.drive}`]),
       ],
     },
-    { kind: "strip" },
+    { kind: "strip", count: part.quantity, pieces: part.pieces ?? [] },
   );
 }
 
-export const inspect = (context: Context): Step[] => checksOf(context, "inspect");
+export const inspect = (context: Context): Step[] => [
+  ...tasks(context, "when-open"),
+  ...checksOf(context, "inspect"),
+];

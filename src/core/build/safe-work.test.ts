@@ -1,0 +1,116 @@
+import { describe, expect, it } from "vitest";
+import type { Sheet } from "../formats";
+import { demoDocument } from "../job/job.fixtures";
+import { releaseOf, stuckLadder, withSafeWork } from ".";
+import { wet } from "./build.fixtures";
+
+const sheet = (id: string) => demoDocument<Sheet>(`sheets/${id}.json`);
+const safe = (id: string) => withSafeWork(sheet(id));
+const wayOf = (each: Sheet, part: string) => each.parts.find((one) => one.id === part)!.ways[0]!;
+const tools = (each: Sheet, part: string) => (wayOf(each, part).forbidden ?? []).map((one) => one.tool);
+const cautions = (each: Sheet, part: string) =>
+  (wayOf(each, part).cautions ?? []).map((one) => `${one.can} ${one.do}`).join(" ");
+
+describe("what a step must keep to", () => {
+  it("bolts of a cover keep two in until it is cracked; a cover that one nut holds keeps none", () => {
+    expect(wayOf(safe("brae-quaywall-4"), "gland-bolts").stayUntilCracked).toBe(2);
+    expect(wayOf(safe("pell-frostgate-32"), "bolts").stayUntilCracked).toBe(2);
+    expect(wayOf(safe("ottermouth-brook-20"), "drive-screws").stayUntilCracked).toBeUndefined();
+  });
+
+  it.each([
+    ["brae-quaywall-4", "stem-nut", "Pipe wrench", "soft brass"],
+    ["brae-quaywall-4", "stem", "Pipe wrench", "a stem"],
+    ["brae-quaywall-4", "stem-ring", "Steel pick", "a ring's groove"],
+    ["brae-quaywall-4", "gland-plate", "Hammer", "brittle iron"],
+    ["sedgeway-furrow-25", "bonnet-screws", "Power driver", "screws that clamp plastic"],
+    ["lantern-bucket-20", "bolts", "Impact driver", "bolts that clamp brittle iron"],
+    ["brae-swingout-3", "ball", "Steel scraper", "a sealing face"],
+  ])("%s, %s: no %s on %s", (id, part, tool) => {
+    expect(tools(safe(id), part)).toContain(tool);
+  });
+
+  it("says to support what is heavy before its last fastener, and to hoist what two cannot lift", () => {
+    expect(cautions(safe("lantern-bucket-20"), "top")).not.toContain("weighs");
+    expect(cautions(safe("sedgeway-ditchmaster-80"), "cover-bolts")).toContain("Support it first");
+    const heavy = structuredClone(sheet("brae-skerrycheck-100"));
+    heavy.parts.find((part) => part.id === "spool")!.weight_kg = 31;
+    expect(cautions(withSafeWork(heavy), "spool-bolts")).toContain("hoist");
+  });
+
+  it("says to stand clear of a cover, and for what is never let out there, to tighten and prove anew", () => {
+    expect(cautions(safe("brae-quaywall-4"), "gland-bolts")).toContain("Stand to the side");
+    expect(cautions(safe("lantern-bucket-20"), "bolts")).toContain("never let it out here");
+  });
+
+  it("puts the valve where a part may come off: bonnet back-seated or open, ball bolts pulled with the ball shut", () => {
+    expect(wayOf(safe("pell-frostgate-32"), "top").position?.before).toBe("back");
+    expect(wayOf(safe("lantern-parlour-1"), "top").position?.before).toBe("open");
+    expect(safe("brae-swingout-3").parts.find((part) => part.id === "set-a")!.fit?.position?.before).toBe(
+      "shut",
+    );
+  });
+
+  it("follows the facts, not the text: the same sheet on another medium", () => {
+    const steam = structuredClone(sheet("sedgeway-cloud-50"));
+    steam.isolation.medium = "steam";
+    expect(cautions(withSafeWork(steam), "cover-bolts")).toContain("scalds");
+  });
+
+  it("keeps what the sheet says itself, once, and is the same when done again", () => {
+    const once = safe("lantern-parlour-1");
+    expect(tools(once, "ring-nut").filter((tool) => tool === "Pipe wrench")).toHaveLength(1);
+    expect(wayOf(once, "ring-nut").forbidden![0]!.why).toContain("shears the spindle");
+    expect(withSafeWork(once)).toBe(once);
+  });
+});
+
+describe("the ladder of letting pressure out", () => {
+  const rungs: NonNullable<Sheet["release"]> = [
+    { rung: "cover", do: "Crack the cover." },
+    { rung: "fitting", do: "Crack the fitting." },
+  ];
+  it("takes the gentlest rung, whatever the order they are written in", () => {
+    expect(releaseOf({ ...wet, release: rungs })).toMatchObject({ rung: { rung: "fitting" } });
+    expect(releaseOf({ ...wet, release: [...rungs, { rung: "port", do: "Open the port." }] })).toMatchObject({
+      rung: { rung: "port" },
+    });
+  });
+
+  it.each(["steam", "gas", "ammonia", "co2"] as const)("is barred at the cover for %s", (medium) => {
+    const only = { ...wet, isolation: { ...wet.isolation, medium }, release: rungs.slice(0, 1) };
+    expect(releaseOf(only)).toMatchObject({
+      kind: "barred",
+      says: expect.stringContaining("never let out at the cover"),
+    });
+  });
+
+  it("is not asked of a sheet that has none", () => {
+    expect(releaseOf(wet)).toBeUndefined();
+  });
+});
+
+describe("the ladder for what will not move", () => {
+  const ladder = (id: string, part: string) => {
+    const each = sheet(id);
+    return stuckLadder(each.parts.find((one) => one.id === part)!, each);
+  };
+  it("ends where the material says stop", () => {
+    expect(ladder("brae-quaywall-4", "gland-plate").at(-1)).toMatchObject({ name: "Shock", stop: true });
+    expect(ladder("pell-ropewalk-20", "port-a").at(-1)).toMatchObject({ name: "Heat", stop: true });
+    expect(ladder("lantern-bucket-20", "hinge-screws").at(-1)).toMatchObject({ name: "Cut", stop: true });
+    expect(ladder("sedgeway-ditchmaster-80", "cover-bolts").at(-1)).toMatchObject({
+      name: "Cut",
+      stop: false,
+    });
+  });
+
+  it("puts no oil on rubber and no flame near a seal", () => {
+    expect(ladder("brae-quaywall-4", "stem-ring").find((rung) => rung.name === "Oil")!.do).toContain(
+      "No oil",
+    );
+    expect(ladder("brae-quaywall-4", "stem-nut").find((rung) => rung.name === "Heat")!.do).toContain(
+      "Hot water only",
+    );
+  });
+});

@@ -1,0 +1,325 @@
+import { PROOF_STRESS, threadNamed } from "../fastening";
+import type { Part } from "../formats";
+import { conditionOf } from "./compile/rebuild";
+import { BAR, PROVE_STEPS } from "./progress";
+import type { Run } from "./run";
+import type { Step } from "./step";
+
+/** A calculation that helps at a step, opened with what the job knows already. */
+export interface BenchLink {
+  readonly calculator: string;
+  /** Inputs to begin with, as typed. */
+  readonly start: Readonly<Record<string, string>>;
+  /** The answer that can stand as the step's own measurement. */
+  readonly measures?: string;
+}
+
+type Links = readonly BenchLink[];
+type Rule = (job: Run, step: Step) => Links;
+
+const DAY_MS = 86_400_000;
+const figure = (value: number): string => String(Number(value.toPrecision(6)));
+const open = (calculator: string, start: BenchLink["start"] = {}): BenchLink => ({ calculator, start });
+const partOf = ({ inputs }: Run, step: Step): Part | undefined =>
+  inputs.sheet.parts.find((part) => part.id === step.part);
+
+/** More than this many beside one step would be a list to read. */
+const MOST = 4;
+
+/** What the bench book has for the step in hand: this bolt's torque, this coil's band, this section's readings. */
+export function benchLinks(job: Run, step: Step): Links {
+  const found = RULES.flatMap((rule) => rule(job, step));
+  return found
+    .filter((link, index) => found.findIndex((each) => each.calculator === link.calculator) === index)
+    .slice(0, MOST);
+}
+
+/** The sheet's torque with this circle's passes, this bolt, and what the wrench is set to with an extension. */
+const torque: Rule = (job, step) => {
+  const full =
+    step.kind === "tighten"
+      ? step.passes.at(-1)?.torque_Nm
+      : step.kind === "fit"
+        ? step.torque_Nm
+        : undefined;
+  if (full === undefined) return [];
+  const bolts = step.kind === "tighten" ? step.bolts : step.kind === "fit" ? Math.max(step.count, 1) : 1;
+  const part = partOf(job, step);
+  const thread = threadNamed(part?.fastener?.thread ?? "");
+  const grade = part?.fastener?.grade;
+  const end = part?.fit?.end;
+  const bolt: BenchLink["start"] =
+    thread === undefined || grade === undefined || PROOF_STRESS[grade] === undefined
+      ? { grade: "unknown" }
+      : {
+          grade,
+          diameter: `${figure(thread.diameter * 1000)} mm`,
+          pitch: `${figure(thread.pitch * 1000)} mm`,
+          condition:
+            part?.fit === undefined
+              ? "dry"
+              : conditionOf(part.fit, end?.kind === "torque" ? end.stated : "dry"),
+        };
+  return [open("bolt-up", { by: "sheet", limit: `${figure(full)} N·m`, bolts: figure(bolts), ...bolt })];
+};
+
+/** The spanner for what has to come off, and the thread behind it. */
+const fastener: Rule = (job, step) => {
+  const drive = step.kind === "strip" ? partOf(job, step)?.fastener?.drive : undefined;
+  const flats = /^hex (\d+(?:\.\d+)?) mm$/.exec(drive ?? "")?.[1];
+  return flats === undefined ? [] : [open("spanner-finder", { flats: `${flats} mm` })];
+};
+
+/** What goes on a thread, and when it holds. */
+const onThread: Rule = (job, step) => {
+  if (step.kind !== "fit") return [];
+  const thread = threadNamed(partOf(job, step)?.fastener?.thread ?? "");
+  const diameter: BenchLink["start"] =
+    thread === undefined ? {} : { diameter: `${figure(thread.diameter * 1000)} mm` };
+  return [
+    ...(step.rules.some((rule) => rule.kind === "locker") ? [open("locker-cure", diameter)] : []),
+    ...(step.rules.some((rule) => rule.kind === "sealant") ? [open("taper-thread")] : []),
+  ];
+};
+
+/** Rings, packing and gaskets that go in new. */
+const seals: Rule = (job, step) => {
+  const part = step.kind === "fit" ? partOf(job, step) : undefined;
+  if (step.kind !== "fit" || part === undefined) return [];
+  const { shape } = part;
+  if (step.pieces.length > 1) return [open("stack-depth")];
+  if (shape.kind === "packing")
+    return [
+      open("packing", {
+        box: `${figure(shape.diameter_mm)} mm`,
+        ...(shape.bore_mm !== undefined && { stem: `${figure(shape.bore_mm)} mm` }),
+      }),
+    ];
+  if (shape.kind === "ring" && part.soft)
+    return [open("o-ring", shape.bore_mm === undefined ? {} : { inside: `${figure(shape.bore_mm)} mm` })];
+  return part.oneUse !== undefined && (shape.kind === "washer" || shape.kind === "plate")
+    ? [open("gasket-cutter", shape.bore_mm === undefined ? {} : { bore: `${figure(shape.bore_mm)} mm` })]
+    : [];
+};
+
+/** Heavy parts, and what pushes behind a cover. */
+const strength: Rule = (job, step) => {
+  const part = partOf(job, step);
+  const heavy =
+    step.kind === "strip" && part?.weight_kg !== undefined && part.weight_kg >= 15
+      ? [open("lift", { known: "given", mass: `${figure(part.weight_kg)} kg` })]
+      : [];
+  if (step.kind !== "crack") return heavy;
+  const circle = part?.fastener?.circle_mm ?? part?.shape.diameter_mm;
+  return [
+    open("cover-force", {
+      bolts: figure(step.of),
+      slack: figure(step.of - step.stay),
+      pressure: `${figure(job.inputs.sheet.isolation.zero_bar)} bar g`,
+      // A section full of water or oil stores next to nothing.
+      ...(["water", "oil"].includes(job.inputs.sheet.isolation.medium) && { gas: "0 L" }),
+      ...(circle !== undefined && { diameter: `${figure(circle)} mm` }),
+    }),
+    ...heavy,
+  ];
+};
+
+/** Proving zero: is the gauge fit for it, and does the section hold. */
+const proving: Rule = (job, step) => {
+  const { isolation } = job.inputs.sheet;
+  if (step.kind === "gauge")
+    return [
+      open("gauge-fitness", {
+        prove: "below",
+        kind: "gauge",
+        reading: "0 bar g",
+        boundGauge: `${figure(isolation.zero_bar)} bar g`,
+      }),
+      ...standing(job),
+      ...(isolation.medium === "ammonia" || isolation.medium === "co2"
+        ? [open("saturation", { refrigerant: isolation.medium })]
+        : isolation.medium === "steam"
+          ? [open("steam-table")]
+          : []),
+    ];
+  if (step.kind !== "wait") return [];
+  return [
+    ...(step.id === PROVE_STEPS.hold ? standing(job) : []),
+    open("soak-and-hold", {
+      what: step.phase === "prove" ? "stand" : "soak",
+      lasts: `${figure(step.minutes)} min`,
+    }),
+  ];
+};
+
+/** The readings of the section so far, first and last. */
+function standing(job: Run): Links {
+  const readings = job.progress.readings.filter((reading) => reading.step.startsWith("prove:"));
+  const [first, last] = [readings[0], readings.at(-1)];
+  const { zero_bar } = job.inputs.sheet.isolation;
+  if (first === undefined || last === undefined || first === last) return [];
+  const bar = (si: number) => `${figure(si / BAR)} bar g`;
+  const kelvin = (name: string, of: number | undefined) =>
+    of === undefined ? {} : { [name]: `${figure(of)} K` };
+  return [
+    open("stand-test", {
+      first: bar(first.si),
+      last: bar(last.si),
+      time: `${figure(Math.max((last.at - first.at) / 60_000, 1))} min`,
+      // A sheet that wants zero itself leaves the bound to the gauge.
+      ...(zero_bar > 0 && { bound: `${figure(zero_bar)} bar` }),
+      ...kelvin("firstTemperature", first.kelvin),
+      ...kelvin("lastTemperature", last.kelvin),
+    }),
+  ];
+}
+
+/** Before anything is shut: who is harmed by the medium, by the outage, by the season. */
+const beforehand: Rule = ({ inputs }, step) => {
+  if (step.kind !== "collect") return [];
+  const { medium } = inputs.sheet.isolation;
+  const { family } = inputs.sheet;
+  if (medium === "ammonia" || medium === "co2") return [open("exposure", { gas: medium })];
+  if (medium === "gas") return [open("season-gate"), open("leak-grade")];
+  return family.includes("hydrant") || family.includes("actuator")
+    ? [open("impairment-clock", { what: family.includes("hydrant") ? "hydrant" : "system" })]
+    : [];
+};
+
+/** Electricity is measured with a fit meter; mains are shut and filled slowly; CO2 comes back as vapour. */
+const shuttingAndOpening: Rule = ({ inputs, plan }, step) => {
+  const { isolation, family } = inputs.sheet;
+  if (step.kind === "shut") {
+    const link = inputs.line?.links.find((each) => each.id === step.link);
+    if (link?.medium === "electricity" || step.title.startsWith("Switch")) return [open("meter-fitness")];
+    return isolation.medium === "water" && (step.turns ?? 0) > 5 ? [open("hammer")] : [];
+  }
+  if (step.kind === "ask-twice")
+    return family.includes("meter-cock") ? [open("ride-through"), open("dial-test")] : [];
+  if (step.kind !== "open") return [];
+  if (isolation.medium === "co2") return [open("co2-charge")];
+  const first = plan.steps.find((each) => each.kind === "open");
+  return isolation.medium === "water" && first?.id === step.id ? [open("fill-and-vent"), open("hammer")] : [];
+};
+
+/** How long a part lives goes by what it is; the others are judged by eye alone. */
+const LIFE_CLASS: Partial<Record<Part["shape"]["kind"], string>> = {
+  seat: "seat",
+  ball: "seat",
+  disc: "seat",
+  spring: "spring",
+  coil: "motor",
+  board: "electronics",
+};
+
+/** A looked-at part: renew it now that it is in the hand, or put it back. */
+const economics: Rule = ({ inputs }, step) => {
+  if (step.kind !== "check" || step.phase !== "inspect" || step.check.part === undefined) return [];
+  const part = inputs.sheet.parts.find((each) => each.id === step.part || each.id === step.check.part);
+  const since = inputs.valve.serviced ?? inputs.valve.installed;
+  if (part === undefined || part.oneUse !== undefined) return [];
+  const kind = part.soft ? "elastomer" : LIFE_CLASS[part.shape.kind];
+  if (kind === undefined) return [];
+  const age = since === undefined ? undefined : (Date.parse(inputs.openedAt) - Date.parse(since)) / DAY_MS;
+  return [
+    open("renew-or-reuse", {
+      part: kind,
+      ...(age !== undefined && age > 0 && { age: `${figure(age)} d` }),
+    }),
+  ];
+};
+
+/** When the valve is due again, from the shortest interval of its sheet. */
+const afterwards: Rule = ({ inputs }, step) => {
+  if (step.kind !== "sign-off") return [];
+  const months = Math.min(...inputs.sheet.intervals.map((each) => each.every_months));
+  return [open("interval", { last: inputs.openedAt.slice(0, 10), months: figure(months) })];
+};
+
+/** A measurement that the bench book corrects or explains, by what is measured. */
+const measuring: Rule = ({ inputs, progress }, step) => {
+  const check = step.kind === "check" ? step.check : undefined;
+  if (check?.kind !== "measure") return [];
+  const { low, high, unit } = check;
+  const limit = (name: string, value: number | undefined) =>
+    value === undefined ? {} : { [name]: `${figure(value)} ${unit}` };
+  switch (check.what) {
+    case "coil-resistance":
+      return [
+        {
+          calculator: "coil",
+          start: { ...limit("least", low), ...limit("most", high) },
+          measures: "at20",
+        },
+        ...(inputs.sheet.family.includes("irrigation") || inputs.sheet.family.includes("pilot")
+          ? [open("field-wire")]
+          : []),
+      ];
+    case "static-pressure": {
+      const typed = progress.answers.get(check.id)?.answer;
+      return [
+        open("hydrant-flow", typed?.kind === "measured" ? { static: `${figure(typed.si / BAR)} bar g` } : {}),
+        open("head"),
+      ];
+    }
+    case "drain-time":
+      return [open("drain-down", limit("limit", high))];
+    case "mixed-temperature":
+      return [
+        open("mixing", low !== undefined && high !== undefined ? limit("set", (low + high) / 2) : {}),
+        open("sensor-check"),
+        open("descale"),
+      ];
+    case "set-pressure":
+      return [
+        open("relief-check", {
+          refrigerant: inputs.sheet.isolation.medium === "co2" ? "co2" : "ammonia",
+          fitted: inputs.sheet.family.includes("twin") ? "dual" : "single",
+          ...(inputs.valve.installed !== undefined && { installed: inputs.valve.installed.slice(0, 10) }),
+        }),
+        open("relief-vent"),
+      ];
+    case "stack-depth":
+      return [open("stack-depth")];
+    case "outlet-temperature":
+    case "body-temperature":
+      return [open("trap-loss"), open("steam-table")];
+    case "hardness":
+      return [open("softener"), open("brine")];
+    case "backwash-flow":
+      return [open("brine")];
+    case "vapour-charge":
+      return [open("co2-charge"), open("gauge-fitness", { prove: "above" })];
+    case "turns-set":
+      return [open("kv"), open("saturation")];
+    case "heating-surface":
+      return [open("radiator")];
+    case "standing-pressure":
+      return [open("leak-by")];
+    case "test-pressure":
+      return [open("decay-test", { fill: "water" })];
+    case "trip-pressure":
+      return [open("actuator-balance")];
+    case "closing-time":
+      return inputs.sheet.family.includes("air-valve")
+        ? [open("fill-and-vent")]
+        : [open("pilot-differential"), open("zone-flush")];
+    default:
+      return [];
+  }
+};
+
+/** In the order in which they stand beside the step: what answers it first. */
+const RULES: readonly Rule[] = [
+  torque,
+  measuring,
+  proving,
+  strength,
+  seals,
+  onThread,
+  fastener,
+  beforehand,
+  shuttingAndOpening,
+  economics,
+  afterwards,
+];
