@@ -1,8 +1,8 @@
-import { LIQUIDS, type Liquid, liquidAt, liquidRange, lockedLiquidRise } from "../physics";
-import { err, ok } from "../result";
-import type { Calculator } from "./declaration";
+import { LIQUIDS, type Liquid, liquidAt, liquidRange, lockedLiquidRise } from "../../physics";
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import { DEGREES, DIFFERENCE, KELVIN, MINUTES, measured, result, SIZE, WARMING } from "../fields";
 
-const KELVIN = 273.15;
 const LIQUID_NAMES: Record<Liquid, string> = {
   water: "water",
   ammonia: "ammonia, liquid",
@@ -19,6 +19,7 @@ const PIPES = {
 /** Calculation 25: how fast the pressure of a liquid-full section rises when it warms between two shut valves. */
 export const lockedLiquid: Calculator = {
   id: "locked-liquid",
+  chapter: "Refrigeration",
   title: "Locked liquid",
   says: "Pressure rise for each kelvin in a section full of liquid between two shut valves, and how soon it reaches its rating.",
   words: [
@@ -38,17 +39,12 @@ export const lockedLiquid: Calculator = {
       options: LIQUIDS.map((id) => ({ id, label: LIQUID_NAMES[id] })),
       usual: "ammonia",
     },
-    {
-      kind: "measured",
-      name: "temperature",
-      label: "Temperature now",
+    measured("temperature", "Temperature now", DEGREES, {
       help: "Of the liquid when the second valve was shut.",
-      dimension: "temperature",
-      units: { metric: "°C", us: "°F" },
       least: KELVIN - 60,
       most: KELVIN + 100,
       usual: KELVIN - 10,
-    },
+    }),
     {
       kind: "choice",
       name: "pipe",
@@ -57,65 +53,35 @@ export const lockedLiquid: Calculator = {
       options: Object.entries(PIPES).map(([id, { label }]) => ({ id, label })),
       usual: "steel",
     },
-    {
-      kind: "measured",
-      name: "diameter",
-      label: "Outside diameter",
+    measured("diameter", "Outside diameter", SIZE, {
       help: "Of the pipe.",
-      dimension: "length",
-      units: { metric: "mm", us: "in" },
       least: 0.004,
       most: 2,
       usual: 0.0337,
-    },
-    {
-      kind: "measured",
-      name: "wall",
-      label: "Wall",
+    }),
+    measured("wall", "Wall", SIZE, {
       help: "Thickness of the pipe wall.",
-      dimension: "length",
-      units: { metric: "mm", us: "in" },
       least: 0.0003,
       most: 0.1,
       usual: 0.0032,
-    },
-    {
-      kind: "measured",
-      name: "room",
-      label: "Rating less pressure now",
+    }),
+    measured("room", "Rating less pressure now", DIFFERENCE, {
       help: "How much the pressure may rise: the rating of the weakest part less what the gauge shows.",
-      dimension: "pressure difference",
-      units: { metric: "bar", us: "psi" },
       least: 1e4,
       most: 1e8,
       usual: 25e5,
-    },
-    {
-      kind: "measured",
-      name: "warming",
-      label: "Warming in an hour",
+    }),
+    measured("warming", "Warming in an hour", WARMING, {
       help: "How fast it warms: bare pipe in a warm room takes 5 to 20 K in an hour.",
-      dimension: "temperature difference",
-      units: { metric: "ΔK", us: "Δ°F" },
       least: 0.01,
       most: 200,
       usual: 10,
-    },
+    }),
   ],
   outputs: [
-    {
-      name: "rise",
-      label: "Rise for each kelvin",
-      dimension: "pressure difference",
-      units: { metric: "bar", us: "psi" },
-    },
-    {
-      name: "kelvin",
-      label: "Warming to the rating",
-      dimension: "temperature difference",
-      units: { metric: "ΔK", us: "Δ°F" },
-    },
-    { name: "time", label: "Time to the rating", dimension: "time", units: { metric: "min", us: "min" } },
+    result("rise", "Rise for each kelvin", DIFFERENCE),
+    result("kelvin", "Warming to the rating", WARMING),
+    result("time", "Time to the rating", MINUTES),
   ],
   compute: (given) => {
     const liquid = given.choice("liquid") as Liquid;
@@ -171,14 +137,14 @@ export const lockedLiquid: Calculator = {
       source:
         "By hand, water at 20 °C in steel 114.3 × 5.715 mm (D/t = 20): (2.068e-4 − 3.6e-5)/(4.589e-10 + 0.95·20/200e9) = 3.083 bar/K.",
       inputs: {
-        liquid: { value: "water" },
-        temperature: { value: 20, unit: "°C" },
-        diameter: { value: 114.3, unit: "mm" },
-        wall: { value: 5.715, unit: "mm" },
+        liquid: "water",
+        temperature: "20 °C",
+        diameter: "114.3 mm",
+        wall: "5.715 mm",
       },
       outputs: {
-        rise: { value: 3.083, unit: "bar", within: 0.002 },
-        time: { value: 48.7, unit: "min", within: 0.1 },
+        rise: "3.083 ± 0.002 bar",
+        time: "48.7 ± 0.1 min",
       },
       verdict: "stop",
     },
@@ -186,18 +152,18 @@ export const lockedLiquid: Calculator = {
       source:
         "By hand, ammonia at 0 °C in the same pipe: (2.15e-3 − 3.6e-5)/(1.15e-9 + 9.5e-11) = 16.98 bar/K.",
       inputs: {
-        liquid: { value: "ammonia" },
-        temperature: { value: 0, unit: "°C" },
-        diameter: { value: 114.3, unit: "mm" },
-        wall: { value: 5.715, unit: "mm" },
+        liquid: "ammonia",
+        temperature: "0 °C",
+        diameter: "114.3 mm",
+        wall: "5.715 mm",
       },
-      outputs: { rise: { value: 16.98, unit: "bar", within: 0.01 } },
+      outputs: { rise: "16.98 ± 0.01 bar" },
       verdict: "stop",
     },
     {
       source: "Water near its greatest density in steel: the pipe swells more, nothing rises.",
-      inputs: { liquid: { value: "water" }, temperature: { value: 5, unit: "°C" } },
-      outputs: { rise: { value: 0, unit: "bar", within: 1e-9 } },
+      inputs: { liquid: "water", temperature: "5 °C" },
+      outputs: { rise: "0 ± 1e-9 bar" },
       verdict: "pass",
     },
   ],

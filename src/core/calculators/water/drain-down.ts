@@ -1,7 +1,17 @@
-import { circleArea, drainTime, pipeVolume, shareOfHeadLeft } from "../physics";
-import type { Duration, Length, Volume } from "../quantity";
-import { ok } from "../result";
-import type { Calculator } from "./declaration";
+import {
+  circleArea,
+  drainTime,
+  PIPE_SIZES,
+  pipeSize,
+  pipeVolume,
+  SCHEDULES,
+  type Schedule,
+  shareOfHeadLeft,
+} from "../../physics";
+import type { Duration, Length, Volume } from "../../quantity";
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import { CONTENT, choice, FLOW, MINUTES, measured, PLAIN, RUN, result, SIZE } from "../fields";
 
 /** Torricelli holds while the opening is small beside the section; past this the level drops faster than the jet allows. */
 const LARGE_OPENING = 0.2;
@@ -11,76 +21,72 @@ const UNVENTED = 3;
 /** Calculation 10: how much is in a run of pipe and a vessel, and how long it takes to run out. */
 export const drainDown: Calculator = {
   id: "drain-down",
+  chapter: "Water and fire",
   title: "Drain-down",
   says: "Volume of a pipe run and a vessel, and how long it takes to run out through an opening.",
   words: ["drain", "empty", "how long", "barrel", "volume of a pipe", "frost"],
   inputs: [
-    {
-      kind: "measured",
-      name: "bore",
-      label: "Bore of the pipe",
+    choice("by", "Bore known by", "Measured, or from the pipe's nominal size.", {
+      bore: "its bore",
+      size: "nominal size and schedule (steel)",
+    }),
+    choice(
+      "size",
+      "Nominal size",
+      "Cast or stamped on fittings.",
+      PIPE_SIZES.map(({ id, label }) => [id, label] as const),
+      {
+        usual: "DN150",
+        when: { input: "by", is: ["size"] },
+      },
+    ),
+    choice(
+      "schedule",
+      "Schedule",
+      "Wall of steel pipe: 40 is the usual one.",
+      SCHEDULES.map((id) => [id, id] as const),
+      {
+        usual: "40",
+        when: { input: "by", is: ["size"] },
+      },
+    ),
+    measured("bore", "Bore of the pipe", SIZE, {
       help: "Inside diameter of the pipe or barrel.",
-      dimension: "length",
-      units: { metric: "mm", us: "in" },
       least: 0.004,
       most: 3,
       usual: 0.15,
-    },
-    {
-      kind: "measured",
-      name: "length",
-      label: "Length of the run",
+      when: { input: "by", is: ["bore"] },
+    }),
+    measured("length", "Length of the run", RUN, {
       help: "All of the pipe that drains here.",
-      dimension: "length",
-      units: { metric: "m", us: "ft" },
       least: 0,
       most: 50_000,
       usual: 1.8,
-    },
-    {
-      kind: "measured",
-      name: "vessel",
-      label: "Vessel",
+    }),
+    measured("vessel", "Vessel", CONTENT, {
       help: "Content of vessels in the section; none: 0.",
-      dimension: "volume",
-      units: { metric: "L", us: "US gal" },
       least: 0,
       most: 10_000,
       usual: 0,
-    },
-    {
-      kind: "measured",
-      name: "head",
-      label: "Head above the drain",
+    }),
+    measured("head", "Head above the drain", RUN, {
       help: "From the drain up to the water level at the start.",
-      dimension: "length",
-      units: { metric: "m", us: "ft" },
       least: 0.01,
       most: 500,
       usual: 1.8,
-    },
-    {
-      kind: "measured",
-      name: "opening",
-      label: "Opening",
+    }),
+    measured("opening", "Opening", SIZE, {
       help: "Bore of the drain. Two ports: give the bore of one with the same area as both.",
-      dimension: "length",
-      units: { metric: "mm", us: "in" },
       least: 0.001,
       most: 0.5,
       usual: 0.008,
-    },
-    {
-      kind: "measured",
-      name: "coefficient",
-      label: "Discharge coefficient",
+    }),
+    measured("coefficient", "Discharge coefficient", PLAIN, {
       help: "Sharp edge 0.62; short pipe stub 0.8; well rounded 0.97.",
-      dimension: "number",
-      units: { metric: "", us: "" },
       least: 0.3,
       most: 1,
       usual: 0.62,
-    },
+    }),
     {
       kind: "choice",
       name: "vent",
@@ -92,36 +98,28 @@ export const drainDown: Calculator = {
       ],
       usual: "open",
     },
-    {
-      kind: "measured",
-      name: "limit",
-      label: "Longest allowed",
+    measured("limit", "Longest allowed", MINUTES, {
       help: "For a dry barrel: the sheet's limit for the drain-down.",
-      dimension: "time",
-      units: { metric: "min", us: "min" },
       least: 1,
       most: 864_000,
       usual: 600,
-    },
+    }),
   ],
   outputs: [
-    { name: "volume", label: "Volume", dimension: "volume", units: { metric: "L", us: "US gal" } },
-    { name: "time", label: "Time to empty", dimension: "time", units: { metric: "min", us: "min" } },
-    {
-      name: "halfTime",
-      label: "Time to half the head",
-      dimension: "time",
-      units: { metric: "min", us: "min" },
-    },
-    {
-      name: "firstFlow",
-      label: "Flow at the start",
-      dimension: "volume flow",
-      units: { metric: "L/min", us: "US gpm" },
-    },
+    result("time", "Time to empty", MINUTES),
+    result("volume", "Volume", CONTENT),
+    result("halfTime", "Time to half the head", MINUTES),
+    result("firstFlow", "Flow at the start", FLOW),
   ],
   compute: (given) => {
-    const bore = given.si("bore") as Length;
+    const sized = given.choice("by") === "size";
+    const pipe = sized ? pipeSize(given.choice("size"), given.choice("schedule") as Schedule) : undefined;
+    if (sized && pipe === undefined)
+      return err({
+        input: "schedule",
+        message: "That size is not made in this schedule. Choose another, or give the bore.",
+      });
+    const bore = (pipe?.bore ?? given.si("bore")) as Length;
     const opening = circleArea(given.si("opening") as Length);
     const volume = (pipeVolume(bore, given.si("length") as Length) + given.si("vessel")) as Volume;
     const head = given.si("head") as Length;
@@ -163,14 +161,14 @@ export const drainDown: Calculator = {
       source:
         "By hand: barrel 150 mm × 1.8 m = 31.8 L; 2 · 0.0318 / (0.62 · 5.027e-5 · √(2 · 9.80665 · 1.8)) = 343.5 s.",
       inputs: {
-        bore: { value: 150, unit: "mm" },
-        length: { value: 1.8, unit: "m" },
-        head: { value: 1.8, unit: "m" },
-        opening: { value: 8, unit: "mm" },
+        bore: "150 mm",
+        length: "1.8 m",
+        head: "1.8 m",
+        opening: "8 mm",
       },
       outputs: {
-        volume: { value: 31.81, unit: "L", within: 0.01 },
-        time: { value: 343.5, unit: "s", within: 0.5 },
+        volume: "31.81 ± 0.01 L",
+        time: "343.5 ± 0.5 s",
       },
       verdict: "pass",
     },
@@ -178,23 +176,29 @@ export const drainDown: Calculator = {
       source:
         "By hand, a tank of 1 m² × 1 m through a sharp 50 mm hole: 2 · 1 / (0.62 · 1.9635e-3 · √(19.6133)) = 371.0 s; the first flow is C·a·√(2gH) = 5.39 L/s.",
       inputs: {
-        bore: { value: 100, unit: "mm" },
-        length: { value: 0, unit: "m" },
-        vessel: { value: 1000, unit: "L" },
-        head: { value: 1, unit: "m" },
-        opening: { value: 50, unit: "mm" },
+        bore: "100 mm",
+        length: "0 m",
+        vessel: "1000 L",
+        head: "1 m",
+        opening: "50 mm",
       },
       outputs: {
-        volume: { value: 1000, unit: "L", within: 1e-6 },
-        time: { value: 371, unit: "s", within: 0.5 },
-        firstFlow: { value: 5.39, unit: "L/s", within: 0.01 },
+        volume: "1000 ± 1e-6 L",
+        time: "371 ± 0.5 s",
+        firstFlow: "5.39 ± 0.01 L/s",
       },
+    },
+    {
+      source: "ASME B36.10M: NPS 4 schedule 40 is 102.26 mm inside: 8.213 L in each metre.",
+      inputs: { by: "size", size: "DN100", length: "100 m" },
+      outputs: { volume: "821.3 ± 0.2 L" },
+      verdict: "fail",
     },
     {
       source:
         "The first example with a 4 mm port takes four times as long: 22.9 min, over the 10 min allowed.",
-      inputs: { opening: { value: 4, unit: "mm" } },
-      outputs: { time: { value: 1374, unit: "s", within: 2 } },
+      inputs: { opening: "4 mm" },
+      outputs: { time: "1374 ± 2 s" },
       verdict: "fail",
     },
   ],

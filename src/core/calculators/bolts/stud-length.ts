@@ -1,0 +1,132 @@
+import { sensibleDigits } from "../../quantity";
+import { ok } from "../../result";
+import type { Calculator } from "../declaration";
+import { choice, measured, PLAIN, result, SIZE } from "../fields";
+
+const MM = 1e-3;
+const INCH = 0.0254;
+/** Lengths a store keeps: every 5 mm to 100, every 10 above; inch every quarter. */
+const metricStock = (length: number) =>
+  Math.ceil(length / (length <= 0.1 ? 5 * MM : 10 * MM) - 1e-9) * (length <= 0.1 ? 5 * MM : 10 * MM);
+const inchStock = (length: number) => Math.ceil(length / (INCH / 4) - 1e-9) * (INCH / 4);
+/** Threads that must stand out of the nut: fewer, and its last ones carry nothing. */
+const LEAST_THREADS_OUT = 1;
+
+const size = (name: string, label: string, help: string, usual: number, most = 1) =>
+  measured(name, label, SIZE, { help, least: 0, most, usual });
+
+/** Calculation 2: how long the stud or bolt of a flanged joint has to be. */
+export const studLength: Calculator = {
+  id: "stud-length",
+  chapter: "Bolts and threads",
+  title: "Stud length",
+  says: "How long a stud or bolt has to be for flanges, valve, gaskets, washers and nuts, rounded up to what is stocked.",
+  words: ["stud", "bolt length", "how long a bolt", "flange", "wafer", "projection", "threads showing"],
+  inputs: [
+    choice("kind", "Kind", "A stud has a nut at either end, a bolt one.", { stud: "stud", bolt: "bolt" }),
+    size("flange", "One flange", "Thickness with its raised face.", 20 * MM, 0.3),
+    size("valve", "Valve between", "Face to face of a wafer valve, spacer or blind; none: 0.", 0),
+    size(
+      "gasket",
+      "One gasket, pressed",
+      "A 2 mm sheet presses to about 1.8 mm, a spiral one of 4.5 mm to 3.3 mm.",
+      1.8 * MM,
+      0.02,
+    ),
+    measured("gaskets", "Gaskets", PLAIN, {
+      help: "One for a plain joint, two for a valve between.",
+      least: 0,
+      most: 6,
+      usual: 1,
+    }),
+    size("washer", "One washer", "Thickness; none: 0.", 3 * MM, 0.02),
+    measured("washers", "Washers", PLAIN, { help: "How many lie on one stud.", least: 0, most: 6, usual: 2 }),
+    measured("diameter", "Thread diameter", SIZE, {
+      help: "A full nut is as high as its thread is thick.",
+      least: 3 * MM,
+      most: 0.1,
+      usual: 16 * MM,
+    }),
+    measured("pitch", "Pitch", SIZE, {
+      help: "From thread to thread.",
+      least: 0.4 * MM,
+      most: 6 * MM,
+      usual: 2 * MM,
+    }),
+    measured("out", "Threads showing", PLAIN, {
+      help: "Out of each nut: at least one, usually two.",
+      least: 0,
+      most: 10,
+      usual: 2,
+    }),
+    choice("stock", "Stocked in", "How your store steps its lengths.", {
+      metric: "5 and 10 mm steps",
+      inch: "quarter inches",
+    }),
+  ],
+  outputs: [
+    result("stocked", "Take from stock", SIZE),
+    result("showing", "Threads showing then", PLAIN),
+    result("clamped", "Clamped thickness", SIZE),
+    result("needed", "Length needed", SIZE),
+  ],
+  compute: (given) => {
+    const nuts = given.choice("kind") === "stud" ? 2 : 1;
+    const [diameter, pitch] = [given.si("diameter"), given.si("pitch")];
+    const clamped =
+      2 * given.si("flange") +
+      given.si("valve") +
+      given.si("gaskets") * given.si("gasket") +
+      given.si("washers") * given.si("washer");
+    const least = clamped + nuts * diameter;
+    const needed = least + nuts * given.si("out") * pitch;
+    const stocked = given.choice("stock") === "inch" ? inchStock(needed) : metricStock(needed);
+    const showing = (stocked - least) / nuts / pitch;
+    const short = given.si("out") < LEAST_THREADS_OUT;
+    return ok({
+      outputs: { clamped, needed, stocked, showing },
+      verdict: short ? "fail" : "pass",
+      reasons: [
+        short
+          ? "No thread shows: the last threads of a nut carry nothing, and nobody can see whether it is all on. Let one or two show."
+          : `${sensibleDigits(showing)} threads show out of each nut.`,
+      ],
+      cautions: [
+        "Too long is no harm to strength, but the bare thread rusts and the nut will not come off. Measure the old one only if its nuts were full on.",
+        ...(nuts === 1 ? ["The bolt's head is not counted: length is under the head."] : []),
+      ],
+    });
+  },
+  sources: [
+    "Full nut as high as the nominal diameter: ISO 4032, ASME B18.2.2 heavy hex. One to two threads showing: usual piping practice.",
+  ],
+  examples: [
+    {
+      source:
+        "By hand: 2 · 20 + 1.8 + 2 · 3 = 47.8; with two 16 mm nuts 79.8; four threads of 2 mm more: 87.8; stock 90 mm, (90 − 79.8)/2/2 = 2.55 threads.",
+      inputs: {},
+      outputs: {
+        clamped: "47.8 ± 0.001 mm",
+        needed: "87.8 ± 0.001 mm",
+        stocked: "90 ± 0.001 mm",
+        showing: "2.55 ± 0.001",
+      },
+      verdict: "pass",
+    },
+    {
+      source:
+        "By hand, inch bolt: two 3/4 in flanges, 1/16 in gasket, one washer 1/8 in: 1.6875; 5/8 in nut, two threads of 1/11 in: 2.494 in; stock 2 1/2 in.",
+      inputs: {
+        kind: "bolt",
+        flange: "3/4 in",
+        gasket: "1/16 in",
+        washer: "1/8 in",
+        washers: "1",
+        diameter: "5/8 in",
+        pitch: "1/11 in",
+        stock: "inch",
+      },
+      outputs: { clamped: "1.6875 ± 0.0001 in", needed: "2.494 ± 0.001 in", stocked: "2.5 ± 0.0001 in" },
+    },
+  ],
+};

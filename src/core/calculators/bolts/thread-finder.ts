@@ -1,0 +1,189 @@
+import { heightAfterRetap, matchThreads, THREAD_TABLE, type Thread } from "../../fastening";
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import { choice, measured, named, PERCENT, result, SIZE, THREADS } from "../fields";
+
+const SHOWN = 6;
+/** Two threads of nearly one diameter bind or strip when mixed up. As a share of the diameter. */
+const NEAR = 0.03;
+/** A caliper and a pitch gauge cannot tell apart what differs less than this. */
+const SURE = { under: 0.03, pitch: 0.02 };
+
+/** Calculation 3: which thread this is. */
+export const threadFinder: Calculator = {
+  id: "thread-finder",
+  chapter: "Bolts and threads",
+  title: "Thread finder",
+  says: "Which thread this is, from its outside diameter and pitch, what it must not be mixed up with, and what a re-tap would leave.",
+  words: [
+    "thread",
+    "what thread",
+    "tpi",
+    "pitch gauge",
+    "npt",
+    "bsp",
+    "unc",
+    "unf",
+    "metric",
+    "stripped",
+    "re-tap",
+    "cross-threaded",
+  ],
+  inputs: [
+    measured("diameter", "Outside diameter, measured", SIZE, {
+      help: "Over the crests of the screw; a worn one measures a little under.",
+      least: 0.0014,
+      most: 0.12,
+      usual: 0.0127,
+    }),
+    choice("by", "Pitch known as", "What the pitch gauge says.", {
+      inch: "threads to the inch",
+      metric: "pitch",
+    }),
+    measured("perInch", "Threads to the inch", THREADS, {
+      help: "Count the crests along an inch.",
+      least: 3 / 0.0254,
+      most: 90 / 0.0254,
+      usual: 13 / 0.0254,
+      when: { input: "by", is: ["inch"] },
+    }),
+    measured("pitch", "Pitch", SIZE, {
+      help: "Crest to crest: ten pitches measured, divided by ten.",
+      least: 0.0003,
+      most: 0.0085,
+      usual: 0.00175,
+      when: { input: "by", is: ["metric"] },
+    }),
+  ],
+  outputs: [
+    named("thread", "Likeliest"),
+    result("nominal", "Its outside diameter", SIZE),
+    result("nominalPitch", "Its pitch", SIZE),
+    result("under", "Measured under it by", SIZE),
+    named("neighbour", "Do not mix up with", "optional"),
+    named("retap", "Next size to re-tap to", "optional"),
+    result("left", "Thread height left after that", PERCENT, "optional"),
+  ],
+  tables: [
+    {
+      name: "candidates",
+      title: "Candidates, likeliest first",
+      columns: [
+        named("thread", "Thread"),
+        named("series", "Series"),
+        result("diameter", "Outside", SIZE),
+        result("pitch", "Pitch", SIZE),
+        result("under", "Measured under", SIZE),
+        result("pitchOff", "Pitch off", PERCENT),
+      ],
+    },
+  ],
+  compute: (given) => {
+    const diameter = given.si("diameter");
+    const pitch = given.choice("by") === "inch" ? 1 / given.si("perInch") : given.si("pitch");
+    const matches = matchThreads(diameter, pitch);
+    const [best] = matches;
+    const { thread } = best!;
+    if (Math.abs(best!.pitchOff) > 0.25 || Math.abs(best!.under) > 0.15 * thread.diameter)
+      return err({
+        input: "diameter",
+        message:
+          "No thread in the tables is near this. Measure the diameter over the crests again and count the threads along a full inch.",
+      });
+    const sure =
+      Math.abs(best!.pitchOff) < SURE.pitch && Math.abs(best!.under) < SURE.under * thread.diameter;
+    const neighbour = nearMiss(thread);
+    const retap = nextSize(thread);
+    return ok({
+      outputs: {
+        thread: thread.name,
+        nominal: thread.diameter,
+        nominalPitch: thread.pitch,
+        under: best!.under,
+        neighbour: neighbour?.name,
+        retap: retap?.name,
+        left: retap && heightAfterRetap(thread, retap),
+      },
+      tables: {
+        candidates: matches.slice(0, SHOWN).map((each) => ({
+          thread: each.thread.name,
+          series: each.thread.series,
+          diameter: each.thread.diameter,
+          pitch: each.thread.pitch,
+          under: each.under,
+          pitchOff: each.pitchOff,
+        })),
+      },
+      verdict: sure ? "pass" : "watch",
+      reasons: [
+        sure
+          ? `Diameter and pitch both fit ${thread.name}.`
+          : "Near, but not sure: try a known nut or screw by hand before you trust it.",
+      ],
+      cautions: [
+        ...(neighbour
+          ? [
+              `${neighbour.name} is nearly as thick with another pitch: it starts, binds after a turn or two and strips. Never force it.`,
+            ]
+          : []),
+        ...(thread.taper || thread.series.startsWith("BSP")
+          ? ["NPT and BSP of one size do not seal together: 60° against 55°, and mostly another pitch."]
+          : []),
+        "A thread that holds pressure is not re-tapped without the word of whoever answers for the vessel.",
+      ],
+    });
+  },
+  sources: ["UN threads: ASME B1.1; metric: ISO 261, ISO 68-1; G: ISO 228-1; R: ISO 7-1; NPT: ASME B1.20.1."],
+  examples: [
+    {
+      source:
+        "ASME B1.1: 1/2-13 UNC is 0.500 in, 25.4/13 = 1.954 mm; measured 0.495 in it is 0.127 mm under.",
+      inputs: { diameter: "0.495 in", perInch: "13" },
+      outputs: {
+        thread: "1/2-13 UNC",
+        nominalPitch: "1.954 ± 0.001 mm",
+        under: "0.127 ± 0.001 mm",
+        neighbour: "M12",
+      },
+      verdict: "pass",
+    },
+    {
+      source:
+        "ISO 261: 9.9 mm with 1.5 mm is M10; the next, M12 × 1.75, keeps (12 − 10)/2 of 0.5413 · 1.75 = 0.947 mm: all of it.",
+      inputs: { diameter: "9.9 mm", by: "metric", pitch: "1.5 mm" },
+      outputs: { thread: "M10", retap: "M12", left: "100 ± 0.01 %" },
+      verdict: "pass",
+    },
+    {
+      source:
+        "ASME B1.20.1: 0.84 in with 14 threads is 1/2 NPT; G 1/2 (ISO 228-1) is 20.955 mm, also 14: the trap of the trade.",
+      inputs: { diameter: "0.83 in", perInch: "14" },
+      outputs: { thread: "1/2-14 NPT", nominal: "21.336 ± 0.001 mm" },
+    },
+  ],
+};
+
+/** The thread nearest in diameter that has another pitch or another form. */
+function nearMiss(thread: Thread): Thread | undefined {
+  return THREAD_TABLE.filter(
+    (each) =>
+      each !== thread &&
+      Math.abs(each.diameter / thread.diameter - 1) < NEAR * 2 &&
+      (Math.abs(each.pitch / thread.pitch - 1) > 0.005 || each.taper !== thread.taper) &&
+      each.series.slice(0, 3) !== thread.series.slice(0, 3) &&
+      !(each.taper && !thread.taper),
+  ).sort(
+    (a, b) =>
+      Math.abs(a.pitch / thread.pitch - 1) +
+      3 * Math.abs(a.diameter / thread.diameter - 1) -
+      (Math.abs(b.pitch / thread.pitch - 1) + 3 * Math.abs(b.diameter / thread.diameter - 1)),
+  )[0];
+}
+
+/** The next thicker thread of its series. A taper thread is not re-tapped. */
+function nextSize(thread: Thread): Thread | undefined {
+  if (thread.taper) return undefined;
+  return THREAD_TABLE.filter(
+    (each) => each.series === thread.series && each.diameter > thread.diameter * 1.001,
+  ).sort((a, b) => a.diameter - b.diameter)[0];
+}

@@ -1,0 +1,117 @@
+import { FUEL_GASES, type FuelGas } from "../../physics";
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import {
+  AIR_ON_SITE,
+  CONTENT,
+  choice,
+  GAS_FLOW,
+  measured,
+  PLAIN,
+  result,
+  SECONDS,
+  SMALL_DIFFERENCE,
+  WATTS,
+} from "../fields";
+
+/** Calculation 33: how long the pilots live on the gas that is trapped. */
+export const rideThrough: Calculator = {
+  id: "ride-through",
+  chapter: "Gas",
+  title: "Ride-through",
+  says: "How long pilots stay lit on the gas trapped behind a meter cock, against the time the work takes.",
+  words: [
+    "pilot",
+    "ride through",
+    "meter cock",
+    "half turn",
+    "how long will it last",
+    "trapped gas",
+    "grease the cock",
+  ],
+  inputs: [
+    choice("gas", "Gas", "What is in the pipe.", { natural: "natural gas", propane: "propane vapour" }),
+    measured("volume", "Pipe behind the cock", CONTENT, {
+      help: "To the appliances; drain-down works it out from bore and length.",
+      least: 1e-4,
+      most: 100,
+      usual: 0.016,
+    }),
+    measured("now", "Pressure now", SMALL_DIFFERENCE, {
+      help: "On the gauge of the house side.",
+      least: 10,
+      most: 7e5,
+      usual: 2000,
+    }),
+    measured("lowest", "Lowest that holds a pilot", SMALL_DIFFERENCE, {
+      help: "From the appliance; 8 mbar is usual of natural gas.",
+      least: 0,
+      most: 7e5,
+      usual: 800,
+    }),
+    measured("pilot", "One pilot takes", WATTS, { help: "150 to 300 W.", least: 1, most: 5000, usual: 200 }),
+    measured("pilots", "Pilots lit", PLAIN, {
+      help: "Every one behind this cock.",
+      least: 0,
+      most: 50,
+      usual: 2,
+    }),
+    measured("work", "Cock shut for", SECONDS, {
+      help: "Measured on a dry run: half a turn there and back.",
+      least: 1,
+      most: 3600,
+      usual: 8,
+    }),
+    AIR_ON_SITE,
+  ],
+  outputs: [
+    result("seconds", "Lasts", SECONDS),
+    result("spare", "Against the work", PLAIN),
+    result("usable", "Gas the pilots can use", CONTENT),
+    result("flow", "Pilots take", GAS_FLOW),
+  ],
+  compute: (given) => {
+    const [now, lowest] = [given.si("now"), given.si("lowest")];
+    if (lowest >= now)
+      return err({
+        input: "lowest",
+        message: "The pressure now is already at the lowest: the pilots go out at once.",
+      });
+    const usable = (given.si("volume") * (now - lowest)) / given.si("surroundings");
+    const flow = (given.si("pilot") * given.si("pilots")) / FUEL_GASES[given.choice("gas") as FuelGas].heat;
+    const seconds = flow > 0 ? Math.min(usable / flow, 86_400) : 86_400;
+    const spare = seconds / given.si("work");
+    return ok({
+      outputs: { usable, flow, seconds, spare },
+      verdict: spare < 1 ? "stop" : spare < 3 ? "watch" : "pass",
+      reasons: [
+        spare < 1
+          ? "The pilots go out before you are back: shut the appliances off first, and relight every one with the people at home."
+          : spare < 3
+            ? `${given.say(seconds, SECONDS)} against ${given.say(given.si("work"), SECONDS)}: tight. Anything that lights meanwhile ends it: burners off first.`
+            : `${given.say(seconds, SECONDS)} of gas: the pilots stay lit while burners are off.`,
+      ],
+      cautions: [
+        "A main burner takes it all in a second: turn thermostats and taps down first.",
+        "A pilot that went out and gas that comes back unlit is how houses burn. When in doubt, shut off and relight every appliance. Licensed people only.",
+      ],
+    });
+  },
+  sources: [
+    "Boyle: gas freed between two pressures at even temperature, p in absolute. Heating values 38 and 95 MJ/m³: usual of natural gas and propane.",
+  ],
+  examples: [
+    {
+      source: "By hand: 16 L · 12 mbar/1013.25 mbar = 0.1895 L; 400 W/38 MJ/m³ = 10.53 mL/s: 18.0 s.",
+      inputs: {},
+      outputs: { usable: "0.18949 ± 0.0001 L", seconds: "18.0 ± 0.02 s", spare: "2.25 ± 0.01" },
+      verdict: "watch",
+    },
+    {
+      source: "By hand: one pilot of 100 W lasts four times as long: 72 s.",
+      inputs: { pilots: "1", pilot: "100 W" },
+      outputs: { seconds: "72.0 ± 0.1 s" },
+      verdict: "pass",
+    },
+  ],
+};

@@ -1,0 +1,169 @@
+import { WIRES, wireResistance } from "../../physics";
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import {
+  CURRENT,
+  choice,
+  KELVIN,
+  measured,
+  named,
+  OHMS,
+  PLAIN,
+  RUN,
+  result,
+  SECTION,
+  temperatureField,
+  VOLTS,
+} from "../fields";
+
+/** Calculation 30: whether enough voltage is left at the coil. */
+export const fieldWire: Calculator = {
+  id: "field-wire",
+  chapter: "Irrigation and electrics",
+  title: "Field wire",
+  says: "Voltage left at the far coil for this wire and run, the longest run, and the next size that does.",
+  words: ["wire", "awg", "voltage drop", "cable size", "long run", "won't pull in", "common", "decoder"],
+  inputs: [
+    measured("supply", "Voltage at the controller", VOLTS, {
+      help: "Measured under load.",
+      least: 3,
+      most: 500,
+      usual: 25,
+    }),
+    measured("inrush", "Inrush of one coil", CURRENT, {
+      help: "From its sheet: what it draws while it pulls in.",
+      least: 0.001,
+      most: 20,
+      usual: 0.4,
+    }),
+    measured("holding", "Holding of one coil", CURRENT, {
+      help: "What it draws once in.",
+      least: 0.001,
+      most: 20,
+      usual: 0.2,
+    }),
+    measured("valves", "Valves at once", PLAIN, {
+      help: "On this wire: one pulls in while the others hold.",
+      least: 1,
+      most: 40,
+      usual: 1,
+    }),
+    measured("run", "Run, one way", RUN, {
+      help: "Along the trench; the way back is counted.",
+      least: 0.1,
+      most: 20_000,
+      usual: 250,
+    }),
+    choice(
+      "wire",
+      "Wire",
+      "Of the valve's own wire.",
+      Object.fromEntries(Object.keys(WIRES).map((id) => [id, id])),
+      { usual: "AWG 18" },
+    ),
+    choice(
+      "common",
+      "Common",
+      "Often thicker.",
+      Object.fromEntries(Object.keys(WIRES).map((id) => [id, id])),
+      { usual: "AWG 18" },
+    ),
+    measured("needed", "Coil needs at least", VOLTS, {
+      help: "From its sheet, to pull in at the highest pressure.",
+      least: 1,
+      most: 500,
+      usual: 20,
+    }),
+    temperatureField("temperature", "Wire's temperature", {
+      help: "In the ground about 15 °C, on a wall in the sun 50 °C.",
+      least: KELVIN - 40,
+      most: KELVIN + 90,
+      usual: KELVIN + 20,
+    }),
+  ],
+  outputs: [
+    result("left", "Left at the coil", VOLTS),
+    result("longest", "Longest run", RUN),
+    named("next", "Smallest wire that does"),
+    result("loop", "Wire there and back", OHMS),
+    result("current", "Current", CURRENT),
+    result("drop", "Drop", VOLTS),
+  ],
+  tables: [
+    {
+      name: "sizes",
+      title: "Both wires of one size",
+      columns: [
+        named("wire", "Wire"),
+        result("section", "Section", SECTION),
+        result("left", "Left at the coil", VOLTS),
+        result("longest", "Longest run", RUN),
+      ],
+    },
+  ],
+  compute: (given) => {
+    const [supply, needed, run, kelvin, valves] = ["supply", "needed", "run", "temperature", "valves"].map(
+      (name) => given.si(name),
+    ) as [number, number, number, number, number];
+    if (!Number.isInteger(valves)) return err({ input: "valves", message: "Give a whole number of valves." });
+    if (needed >= supply)
+      return err({
+        input: "needed",
+        message: "The coil needs as much as the controller gives: no wire helps.",
+      });
+    const current = given.si("inrush") + (valves - 1) * given.si("holding");
+    const perMetre = (wire: string, common: string) =>
+      wireResistance(WIRES[wire]!, kelvin) + wireResistance(WIRES[common]!, kelvin);
+    const loop = perMetre(given.choice("wire"), given.choice("common")) * run;
+    const left = supply - current * loop;
+    const sizes = Object.entries(WIRES)
+      .sort(([, a], [, b]) => a - b)
+      .map(([wire, section]) => ({
+        wire,
+        section,
+        left: supply - current * perMetre(wire, wire) * run,
+        longest: (supply - needed) / current / perMetre(wire, wire),
+      }));
+    const next = sizes.find((each) => each.left >= needed);
+    const bad = left < needed;
+    return ok({
+      outputs: {
+        loop,
+        current,
+        drop: current * loop,
+        left,
+        longest: ((supply - needed) * run) / (current * loop),
+        next: next?.wire ?? "none in the table",
+      },
+      tables: { sizes },
+      verdict: bad ? "fail" : left < needed * 1.05 ? "watch" : "pass",
+      reasons: [
+        bad
+          ? `Only ${given.say(left, VOLTS)} left: it hums and does not pull in. ${next ? `Both wires ${next.wire}, or fewer valves at once.` : "Fewer valves at once."}`
+          : `${given.say(left, VOLTS)} left at the coil.`,
+      ],
+      cautions: [
+        "Low voltage burns AC coils: they draw inrush for as long as they do not close.",
+        "Splices in the ground are gel-filled or they add ohms every year.",
+      ],
+    });
+  },
+  sources: [
+    "Copper 1.7241e-8 Ω·m and 0.00393/K at 20 °C: IEC 60028. AWG: ASTM B258. Metric sections: IEC 60228 (nominal). Impedance of coils taken as their current: phase neglected, which errs on the safe side.",
+  ],
+  examples: [
+    {
+      source:
+        "ASTM B258: AWG 18 is 1.024 mm, 0.8231 mm², 20.95 Ω/km; 500 m of it: 10.47 Ω; 0.4 A drop 4.19 V.",
+      inputs: {},
+      outputs: { loop: "10.473 ± 0.01 Ω", drop: "4.189 ± 0.005 V", left: "20.81 ± 0.01 V" },
+      verdict: "watch",
+    },
+    {
+      source: "By hand, 1.5 mm²: 11.494 Ω/km each way; 25 − 20 V at 0.4 A allow 12.5 Ω: 543.8 m.",
+      inputs: { wire: "1.5 mm²", common: "1.5 mm²" },
+      outputs: { longest: "543.8 ± 0.5 m" },
+      verdict: "pass",
+    },
+  ],
+};

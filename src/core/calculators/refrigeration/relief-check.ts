@@ -1,0 +1,196 @@
+import { err, ok } from "../../result";
+import type { Calculator, Verdict } from "../declaration";
+import {
+  CONTENT,
+  choice,
+  DAYS,
+  day,
+  GAUGE,
+  gaugeField,
+  MASS_FLOW,
+  measured,
+  named,
+  PERCENT,
+  RUN,
+  result,
+} from "../fields";
+import { writeDate } from "../read-inputs";
+
+const FOOT = 0.3048;
+const POUND = 0.45359237;
+/** f in lb air/min for each ft² of D·L: ASHRAE 15, table of relief devices; kg/(s·m²) inside. */
+const F = { ammonia: 0.5, co2: 1, r134a: 1.6 } as const;
+const FIRE = 2.5;
+const toSI = (f: number) => (f * POUND) / 60 / FOOT ** 2;
+/** Gross internal volume from which two valves on a three-way are wanted: 10 ft³. */
+const DUAL = 10 * FOOT ** 3;
+const YEAR_S = 365.25 * 86_400;
+const SOON_S = 90 * 86_400;
+
+/** Calculation 23: whether a vessel's relief valve is large enough, set right and not too old. */
+export const reliefCheck: Calculator = {
+  id: "relief-check",
+  chapter: "Refrigeration",
+  title: "Relief valve check",
+  says: "Whether a vessel's relief valve is large enough, set right, single or dual as it must be, and when it is replaced.",
+  words: [
+    "relief",
+    "safety valve",
+    "f d l",
+    "capacity",
+    "dual relief",
+    "lifted",
+    "five years",
+    "set pressure",
+    "ammonia vessel",
+  ],
+  inputs: [
+    choice("refrigerant", "Refrigerant", "On the plate.", {
+      ammonia: "ammonia (R717)",
+      co2: "CO2 (R744)",
+      r134a: "R134a",
+    }),
+    measured("diameter", "Vessel's outside diameter", RUN, {
+      help: "Without lagging.",
+      least: 0.03,
+      most: 6,
+      usual: 0.9,
+    }),
+    measured("length", "Vessel's length", RUN, {
+      help: "Over the heads.",
+      least: 0.05,
+      most: 30,
+      usual: 2.6,
+    }),
+    measured("volume", "Gross internal volume", CONTENT, {
+      help: "On the plate.",
+      least: 1e-4,
+      most: 500,
+      usual: 1.55,
+    }),
+    choice("fire", "Combustibles near", "Within 6 m (20 ft) of the vessel.", { no: "none", yes: "yes" }),
+    choice(
+      "fitted",
+      "Fitted",
+      "How many relief valves, and on what.",
+      { single: "one valve", dual: "two on a three-way" },
+      { usual: "dual" },
+    ),
+    measured("capacity", "Capacity of one valve, air", MASS_FLOW, {
+      help: "Stamped on it.",
+      least: 1e-5,
+      most: 50,
+      usual: 0.19,
+    }),
+    gaugeField("setting", "Set at", { help: "Stamped on it.", least: 1e4, most: 2e7, usual: 17e5 }),
+    gaugeField("design", "Vessel's design pressure", {
+      help: "On the vessel's plate.",
+      least: 1e4,
+      most: 2e7,
+      usual: 17e5,
+    }),
+    gaugeField("working", "Highest working pressure", {
+      help: "In service.",
+      least: 0,
+      most: 2e7,
+      usual: 11e5,
+    }),
+    choice("lifted", "Has it lifted", "Ever, in service.", { no: "no", yes: "yes, or it weeps" }),
+    day("installed", "In service since", "On its tag.", { optional: true }),
+    day("today", "Today", "The day of the check.", { optional: true, usual: "now" }),
+    measured("years", "Replaced every", DAYS, {
+      help: "Five years unless your plan or site says otherwise.",
+      least: 86_400,
+      most: 40 * YEAR_S,
+      usual: 5 * YEAR_S,
+    }),
+  ],
+  outputs: [
+    result("required", "Capacity required, air", MASS_FLOW),
+    result("spare", "Capacity of the valve against it", PERCENT),
+    result("margin", "Working below the setting by", PERCENT),
+    named("arrangement", "Arrangement wanted"),
+    result("pressure", "Setting", GAUGE),
+    named("due", "Replace by", "optional"),
+  ],
+  compute: (given) => {
+    const [setting, design, working] = [given.si("setting"), given.si("design"), given.si("working")];
+    if (given.si("diameter") > given.si("length") * 5)
+      return err({
+        input: "length",
+        message: "A vessel is longer than that. Give its length over the heads.",
+      });
+    const f =
+      toSI(F[given.choice("refrigerant") as keyof typeof F]) * (given.choice("fire") === "yes" ? FIRE : 1);
+    const required = f * given.si("diameter") * given.si("length");
+    const capacity = given.si("capacity");
+    const dual = given.si("volume") >= DUAL;
+    const single = given.choice("fitted") === "single";
+    const [installed, today] = [given.maybe("installed"), given.maybe("today")];
+    const due = installed === undefined ? undefined : installed + given.si("years");
+    const late = due !== undefined && today !== undefined ? today - due : undefined;
+    const faults: [Verdict, string][] = [
+      given.choice("lifted") === "yes" && [
+        "stop",
+        "It has lifted: dirt on its seat lets it weep or stick. Replace it at once.",
+      ],
+      setting > design && [
+        "stop",
+        `Set at ${given.say(setting, GAUGE)}, above the vessel's ${given.say(design, GAUGE)}: it does not protect it.`,
+      ],
+      capacity < required && ["stop", "Too small for this vessel in a fire."],
+      dual &&
+        single && [
+          "fail",
+          "From 283 L (10 ft³) two valves on a three-way are wanted, so that one can be changed without the vessel standing open.",
+        ],
+      late !== undefined && late >= 0 && ["fail", "Its years are over: replace it, both of a pair."],
+      working > 0.9 * setting && ["watch", "It works within 10 % of the setting: it will simmer."],
+      late !== undefined &&
+        late < 0 &&
+        late > -SOON_S && ["watch", "Its years are over within three months: order it."],
+    ].filter((each): each is [Verdict, string] => each !== false);
+    return ok({
+      outputs: {
+        required,
+        spare: capacity / required,
+        margin: 1 - working / setting,
+        arrangement: dual ? "two on a three-way valve" : "one is allowed",
+        pressure: setting,
+        due: due === undefined ? undefined : writeDate(due),
+      },
+      verdict: faults[0]?.[0] ?? "pass",
+      reasons:
+        faults.length > 0
+          ? faults.map(([, says]) => says)
+          : ["Large enough, set at or below the vessel, arranged as it must be."],
+      cautions: [
+        "A relief valve is set and sealed by its maker: never adjust or test one in place. The vessel is never left without one that is open to it.",
+        "It discharges where nobody stands. Your code and its inspector decide.",
+      ],
+    });
+  },
+  sources: [
+    "C = f·D·L and the 10 ft³ (283 L) bound: ANSI/ASHRAE 15, pressure-relief protection; f 0.5 (R717), 1.0 (R744), 1.6 (R134a) lb/min·ft², 2.5 times with combustibles within 20 ft. Five years: IIAR 6.",
+  ],
+  examples: [
+    {
+      source: "ASHRAE 15 by hand: ammonia, 3 ft × 10 ft: 0.5 · 30 = 15 lb/min of air.",
+      inputs: { diameter: "3 ft", length: "10 ft", capacity: "15 lb/min" },
+      outputs: { required: "15 ± 0.001 lb/min", spare: "100 ± 0.01 %" },
+    },
+    {
+      source:
+        "By hand: 0.9 · 2.6 m · 0.0407 · 2.5 = 0.2380 kg/s with combustibles near: the valve of 0.19 kg/s is too small.",
+      inputs: { fire: "yes", capacity: "0.19 kg/s" },
+      outputs: { required: "0.238 ± 0.0005 kg/s", arrangement: "two on a three-way valve" },
+      verdict: "stop",
+    },
+    {
+      source: "Five years of 365.25 days from 1 March 2021 end on 1 March 2026.",
+      inputs: { installed: "2021-03-01", today: "2026-06-01" },
+      outputs: { due: "2026-03-01" },
+      verdict: "fail",
+    },
+  ],
+};

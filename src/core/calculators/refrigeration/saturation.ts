@@ -1,0 +1,168 @@
+import {
+  boilingPressure,
+  boilingTemperature,
+  CO2_TRIPLE,
+  type Refrigerant,
+  saturationRange,
+} from "../../physics";
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import {
+  ABSOLUTE,
+  AIR_ON_SITE,
+  DEGREES,
+  DIFFERENCE,
+  GAUGE,
+  gaugeField,
+  KELVIN,
+  result,
+  temperatureField,
+} from "../fields";
+
+/** A section of liquid CO2 nearer than this to its triple point is one small leak away from dry ice. */
+const MARGIN_PA = 100_000;
+
+/** Calculation 21: at which temperature a refrigerant boils at a pressure, and the other way round. */
+export const saturation: Calculator = {
+  id: "saturation",
+  chapter: "Refrigeration",
+  title: "Refrigerant: pressure and temperature",
+  says: "What it boils at: temperature from pressure, or pressure from temperature, for ammonia and CO2.",
+  words: [
+    "saturation",
+    "boiling",
+    "ammonia",
+    "R717",
+    "co2",
+    "R744",
+    "dry ice",
+    "triple point",
+    "gauge temperature",
+  ],
+  inputs: [
+    {
+      kind: "choice",
+      name: "refrigerant",
+      label: "Refrigerant",
+      help: "Look at the plate: a mixture of the two does not exist.",
+      options: [
+        { id: "ammonia", label: "Ammonia (R717)" },
+        { id: "co2", label: "CO2 (R744)" },
+      ],
+      usual: "ammonia",
+    },
+    {
+      kind: "choice",
+      name: "known",
+      label: "Known",
+      help: "What was read.",
+      options: [
+        { id: "pressure", label: "Pressure" },
+        { id: "temperature", label: "Temperature" },
+      ],
+      usual: "pressure",
+    },
+    gaugeField("pressure", "Gauge", {
+      help: "On the plant's own gauge.",
+      most: 1.2e7,
+      usual: 190_000,
+      when: { input: "known", is: ["pressure"] },
+    }),
+    temperatureField("temperature", "Temperature", {
+      help: "Of the liquid or of its pipe.",
+      least: KELVIN - 100,
+      usual: KELVIN - 10,
+      when: { input: "known", is: ["temperature"] },
+    }),
+    AIR_ON_SITE,
+  ],
+  outputs: [
+    result("temperature", "It boils at", DEGREES),
+    result("absolute", "Pressure, absolute", ABSOLUTE),
+    result("gauge", "Pressure on the gauge", GAUGE),
+  ],
+  compute: (given) => {
+    const celsius = (si: number) => given.say(si, DEGREES);
+    const bar = (si: number) => given.say(si, ABSOLUTE);
+    const refrigerant = given.choice("refrigerant") as Refrigerant;
+    const air = given.si("surroundings");
+    const { least_K, most_K, least_Pa, most_Pa } = saturationRange(refrigerant);
+    const byPressure = given.choice("known") === "pressure";
+    const asked = byPressure ? given.si("pressure") + air : given.si("temperature");
+    if (byPressure && refrigerant === "co2" && asked < CO2_TRIPLE.pascal)
+      return err({
+        input: "pressure",
+        message: `Below ${bar(CO2_TRIPLE.pascal)} CO2 is dry ice and vapour: it has no boiling point. Let vapour in first, never liquid.`,
+      });
+    const kelvin = byPressure ? boilingTemperature(refrigerant, asked) : asked;
+    const pascal = byPressure ? asked : boilingPressure(refrigerant, asked);
+    if (kelvin === undefined || pascal === undefined)
+      return err({
+        input: byPressure ? "pressure" : "temperature",
+        message: `The line is known from ${celsius(least_K)} to ${celsius(most_K)} (${bar(least_Pa)} to ${bar(most_Pa)}). Outside nothing is said.`,
+      });
+    const nearIce = refrigerant === "co2" && pascal - CO2_TRIPLE.pascal < MARGIN_PA;
+    return ok({
+      outputs: { temperature: kelvin, absolute: pascal, gauge: pascal - air },
+      verdict: nearIce ? "watch" : "pass",
+      reasons: [
+        nearIce
+          ? `Only ${given.say(pascal - CO2_TRIPLE.pascal, DIFFERENCE)} above the triple point: a small leak makes dry ice.`
+          : "On the saturation line: liquid and vapour stand together.",
+      ],
+      cautions: [
+        "A pipe that is colder than this holds only liquid; a warmer one only vapour. Oil and air in it shift the reading.",
+        ...(refrigerant === "co2"
+          ? [
+              "Liquid CO2 let below 5.18 bar abs turns to dry ice, plugs the vent and hides pressure behind it.",
+            ]
+          : []),
+      ],
+    });
+  },
+  sources: [
+    "Ammonia: Tillner-Roth, Harms-Watzenberg, Baehr, DKV-Tagungsbericht 20 (1993); within 0.05 % of the NIST tables, −50 to 122 °C",
+    "CO2: Span and Wagner, J. Phys. Chem. Ref. Data 25 (1996) 1509; within 0.02 %, triple point to 21 °C",
+  ],
+  examples: [
+    {
+      source: "NIST Chemistry WebBook: ammonia at 0 °C stands at 429.38 kPa",
+      inputs: {
+        refrigerant: "ammonia",
+        known: "temperature",
+        temperature: "0 °C",
+      },
+      outputs: { absolute: "4.2938 ± 0.004 bar abs" },
+      verdict: "pass",
+    },
+    {
+      source: "NIST Chemistry WebBook: ammonia boils at −33.33 °C at 1 atm",
+      inputs: {
+        refrigerant: "ammonia",
+        known: "pressure",
+        pressure: "0 bar g",
+      },
+      outputs: { temperature: "-33.33 ± 0.03 °C" },
+    },
+    {
+      source: "Span and Wagner (1996), table 34: CO2 at −40 °C stands at 1.0045 MPa",
+      inputs: {
+        refrigerant: "co2",
+        known: "temperature",
+        temperature: "-40 °C",
+      },
+      outputs: { absolute: "10.045 ± 0.01 bar abs" },
+      verdict: "pass",
+    },
+    {
+      source: "The same, a little above the triple point (−56.56 °C, 5.1795 bar): to be watched",
+      inputs: {
+        refrigerant: "co2",
+        known: "pressure",
+        pressure: "4.5 bar g",
+      },
+      outputs: { temperature: "-55.13 ± 0.1 °C" },
+      verdict: "watch",
+    },
+  ],
+};

@@ -1,0 +1,175 @@
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import { ANGLE, choice, measured, named, PLAIN, result, SECTION, SIZE } from "../fields";
+
+/** A hole is cut this much larger than its bolt, m. */
+const HOLE_PLAY = 2e-3;
+
+/** Calculation 7: a gasket to be cut from sheet, with a template at full size. */
+export const gasketCutter: Calculator = {
+  id: "gasket-cutter",
+  chapter: "Seals and fit",
+  title: "Gasket cutter",
+  says: "Ring or full-face gasket from the flange: diameters, where the holes are, and a template at full size to print.",
+  words: [
+    "gasket",
+    "joint",
+    "cut a gasket",
+    "template",
+    "flange",
+    "full face",
+    "ring",
+    "bolt circle",
+    "jointing",
+  ],
+  inputs: [
+    choice("face", "Flange face", "Look at it: flat over the bolts, raised inside them, or grooved.", {
+      raised: "raised face",
+      flat: "flat face",
+      tongue: "tongue and groove",
+    }),
+    choice("metal", "Flange metal", "Of the weaker flange.", {
+      steel: "steel",
+      "cast iron": "cast iron or brass",
+      plastic: "plastic",
+    }),
+    measured("bore", "Bore", SIZE, {
+      help: "Inside diameter of the flange.",
+      least: 0.005,
+      most: 1.5,
+      usual: 0.1023,
+    }),
+    measured("circle", "Bolt circle", SIZE, {
+      help: "Across the circle of the bolt centres.",
+      least: 0.01,
+      most: 2,
+      usual: 0.18,
+    }),
+    measured("outside", "Outside of the flange", SIZE, {
+      help: "Over everything.",
+      least: 0.01,
+      most: 2.2,
+      usual: 0.22,
+    }),
+    measured("bolts", "Bolts", PLAIN, { help: "How many.", least: 3, most: 48, usual: 8 }),
+    measured("bolt", "Bolt diameter", SIZE, { help: "Nominal.", least: 0.003, most: 0.08, usual: 0.016 }),
+  ],
+  outputs: [
+    named("kind", "Cut a"),
+    result("inner", "Inside diameter", SIZE),
+    result("outer", "Outside diameter", SIZE),
+    result("hole", "Hole", SIZE, "optional"),
+    result("chord", "Hole to hole, straight", SIZE, "optional"),
+    result("area", "Face it presses on", SECTION),
+  ],
+  tables: [
+    {
+      name: "holes",
+      title: "Holes, from the middle",
+      columns: [
+        result("number", "Hole", PLAIN),
+        result("angle", "Angle from the top", ANGLE),
+        result("x", "Right", SIZE),
+        result("y", "Up", SIZE),
+      ],
+    },
+  ],
+  compute: (given) => {
+    const [face, metal] = [given.choice("face"), given.choice("metal")];
+    const [bore, circle, outside, bolts, bolt] = ["bore", "circle", "outside", "bolts", "bolt"].map((name) =>
+      given.si(name),
+    ) as [number, number, number, number, number];
+    if (!Number.isInteger(bolts)) return err({ input: "bolts", message: "Give a whole number of bolts." });
+    const hole = bolt + HOLE_PLAY;
+    if (circle - hole <= bore)
+      return err({
+        input: "circle",
+        message: "The bolt holes would cut into the bore. Measure the circle from centre to centre, across.",
+      });
+    if (circle + hole >= outside)
+      return err({
+        input: "outside",
+        message: "The bolt holes would break out of the flange. Measure its outside again.",
+      });
+    if (Math.PI * circle <= bolts * hole * 1.2)
+      return err({ input: "bolts", message: "So many bolts do not stand on this circle." });
+    // A raised ring against weak metal bends the flange: the face has to bear to the rim.
+    const full = face === "flat" || (metal !== "steel" && face !== "tongue");
+    const outer = full ? outside : circle - bolt;
+    const inner = bore * 1.01;
+    const holes = Array.from({ length: bolts }, (_, index) => {
+      const angle = (2 * Math.PI * (index + 0.5)) / bolts;
+      return {
+        number: index + 1,
+        angle,
+        x: (circle / 2) * Math.sin(angle),
+        y: (circle / 2) * Math.cos(angle),
+      };
+    });
+    const ring = (Math.PI / 4) * (outer ** 2 - inner ** 2);
+    return ok({
+      outputs: {
+        kind:
+          face === "tongue"
+            ? "ring for the groove: measure the groove itself"
+            : full
+              ? "full-face gasket"
+              : "ring inside the bolts",
+        inner,
+        outer,
+        hole: full ? hole : undefined,
+        chord: full ? circle * Math.sin(Math.PI / bolts) : undefined,
+        area: full ? ring - bolts * (Math.PI / 4) * hole ** 2 : ring,
+      },
+      tables: { holes: full ? holes : [] },
+      verdict: face === "raised" && metal !== "steel" ? "watch" : "pass",
+      reasons: [
+        face === "raised" && metal !== "steel"
+          ? "A raised face against cast iron or plastic cracks it when the bolts are pulled: full face, soft sheet, low torque, or have the raised face turned off."
+          : full
+            ? "Flat faces take a full-face gasket: nothing bends the rim."
+            : face === "tongue"
+              ? "The groove holds the ring in: nothing wider fits."
+              : "A raised face takes a ring that the bolts centre: more pressure on less sheet.",
+      ],
+      cautions: [
+        "Print at full size and check the 100 mm line before you cut.",
+        "The medium and temperature choose the sheet: look in the sheet of this valve. Never two gaskets in one joint, never paste on fibre sheet.",
+      ],
+    });
+  },
+  sources: [
+    "Ring to the bolts for raised faces, full face for flat and cast iron flanges: ASME B16.21, EN 1514-1, usual piping practice.",
+  ],
+  examples: [
+    {
+      source:
+        "By hand, DN 100 PN 16, raised steel: ring outside 180 − 16 = 164 mm, inside 102.3 · 1.01 = 103.3 mm.",
+      inputs: {},
+      outputs: {
+        kind: "ring inside the bolts",
+        outer: "164 ± 0.001 mm",
+        inner: "103.323 ± 0.001 mm",
+        area: "12739 ± 1 mm2",
+      },
+      verdict: "pass",
+    },
+    {
+      source: "By hand, flat: chord 180 · sin 22.5° = 68.88 mm, holes of 18 mm.",
+      inputs: { face: "flat" },
+      outputs: {
+        kind: "full-face gasket",
+        chord: "68.883 ± 0.001 mm",
+        hole: "18 ± 0.001 mm",
+        outer: "220 ± 0.001 mm",
+      },
+      verdict: "pass",
+    },
+    {
+      source: "Raised steel on cast iron: flat-faced practice of ASME B16.1.",
+      inputs: { metal: "cast iron" },
+      outputs: { kind: "full-face gasket" },
+      verdict: "watch",
+    },
+  ],
+};

@@ -1,0 +1,174 @@
+import { region1, region2, saturationPressure, saturationTemperature } from "../../physics";
+import { err, ok } from "../../result";
+import type { Calculator, CalculatorOutput } from "../declaration";
+import {
+  ABSOLUTE,
+  AIR_ON_SITE,
+  DEGREES,
+  gaugeField,
+  KELVIN,
+  result,
+  temperatureField,
+  WARMING,
+} from "../fields";
+
+/** Above this the equations of regions 1 and 2 do not meet the saturation line any more. */
+const MOST_K = 623.15;
+const MOST_STEAM_K = 1073.15;
+
+const energy = (name: string, label: string): CalculatorOutput => ({
+  name,
+  label,
+  dimension: "specific energy",
+  units: { metric: "kJ/kg", us: "Btu/lb" },
+});
+const volume = (name: string, label: string): CalculatorOutput => ({
+  name,
+  label,
+  dimension: "specific volume",
+  units: { metric: "m3/kg", us: "ft3/lb" },
+});
+
+/** Calculation 16: water and steam by IAPWS-IF97, on the boiling line and beside it. */
+export const steamTable: Calculator = {
+  id: "steam-table",
+  chapter: "Steam and heating",
+  title: "Steam table",
+  says: "Where water boils, how much room its steam takes and how much heat it holds.",
+  words: [
+    "steam",
+    "boiling",
+    "saturation",
+    "superheat",
+    "latent heat",
+    "enthalpy",
+    "flash",
+    "condensate",
+    "how hot",
+  ],
+  inputs: [
+    {
+      kind: "choice",
+      name: "known",
+      label: "Known",
+      help: "Both, for steam that is hotter than its boiling point or water that is colder.",
+      options: [
+        { id: "pressure", label: "Pressure, boiling" },
+        { id: "temperature", label: "Temperature, boiling" },
+        { id: "both", label: "Both" },
+      ],
+      usual: "pressure",
+    },
+    gaugeField("pressure", "Gauge", { most: 1.6e7, usual: 500_000 }),
+    temperatureField("temperature", "Temperature", {
+      help: "Of the steam or of the water.",
+      least: KELVIN,
+      most: MOST_STEAM_K,
+      usual: KELVIN + 160,
+    }),
+    AIR_ON_SITE,
+  ],
+  outputs: [
+    result("boilsAt", "Boils at", DEGREES),
+    result("absolute", "Pressure, absolute", ABSOLUTE),
+    volume("waterVolume", "Room of a kilogram of boiling water"),
+    volume("steamVolume", "Room of a kilogram of its steam"),
+    energy("waterHeat", "Heat in the boiling water"),
+    energy("latent", "Heat to boil it away"),
+    energy("steamHeat", "Heat in its steam"),
+    volume("volume", "Room, as it is"),
+    energy("heat", "Heat, as it is"),
+    {
+      name: "entropy",
+      label: "Entropy, as it is",
+      dimension: "specific entropy",
+      units: { metric: "kJ/(kg·K)", us: "Btu/(lb·°F)" },
+    },
+  ],
+  compute: (given) => {
+    const known = given.choice("known");
+    const byTemperature = known === "temperature";
+    const pressure = byTemperature
+      ? saturationPressure(given.si("temperature"))
+      : given.si("pressure") + given.si("surroundings");
+    const boilsAt = pressure === undefined ? undefined : saturationTemperature(pressure);
+    const input = byTemperature ? "temperature" : "pressure";
+    if (pressure === undefined || boilsAt === undefined || boilsAt > MOST_K)
+      return err({
+        input,
+        message:
+          "The boiling line is known here from 0.01 to 350 °C (0.0061 to 165 bar abs). Stay inside it.",
+      });
+    const [water, steam] = [region1(pressure, boilsAt), region2(pressure, boilsAt)];
+    const kelvin = known === "both" ? given.si("temperature") : boilsAt;
+    const cold = known === "both" && kelvin < boilsAt;
+    if (cold && kelvin > MOST_K)
+      return err({ input: "temperature", message: "Water is known here up to 350 °C. Stay below it." });
+    const state = cold ? region1(pressure, kelvin) : known === "both" ? region2(pressure, kelvin) : steam;
+    const away = given.say(Math.abs(kelvin - boilsAt), WARMING);
+    return ok({
+      outputs: {
+        boilsAt,
+        absolute: pressure,
+        waterVolume: water.volume,
+        steamVolume: steam.volume,
+        waterHeat: water.enthalpy,
+        latent: steam.enthalpy - water.enthalpy,
+        steamHeat: steam.enthalpy,
+        volume: state.volume,
+        heat: state.enthalpy,
+        entropy: state.entropy,
+      },
+      reasons: [
+        known !== "both"
+          ? "As it is: dry steam, just boiled."
+          : cold
+            ? `As it is: water, ${away} below boiling.`
+            : `As it is: steam, ${away} above boiling.`,
+      ],
+      cautions: [
+        "Water above 100 °C flashes to steam when it is let out. Let it cool below 45 °C before anything is opened.",
+      ],
+    });
+  },
+  sources: [
+    "IAPWS R7-97(2012), Industrial Formulation 1997 (IF97), regions 1, 2 and 4",
+    "Heat counts from liquid water at its triple point (0.01 °C), as the release has it",
+  ],
+  examples: [
+    {
+      source: "IAPWS R7-97(2012), table 36: water boils at 453.035632 K at 1 MPa",
+      inputs: {
+        known: "pressure",
+        pressure: "8.98675 bar g",
+        surroundings: "1.01325 bar abs",
+      },
+      outputs: {
+        boilsAt: "179.885632 ± 1e-5 °C",
+        latent: "2014.6 ± 0.3 kJ/kg", // steam tables: 2777.1 − 762.5
+      },
+    },
+    {
+      source: "IAPWS R7-97(2012), table 5: water at 500 K and 3 MPa",
+      inputs: {
+        known: "both",
+        pressure: "28.98675 bar g",
+        temperature: "226.85 °C",
+      },
+      outputs: {
+        volume: "0.1202418e-2 ± 1e-11 m3/kg",
+        heat: "975.542239 ± 1e-5 kJ/kg",
+        entropy: "2.58041912 ± 1e-8 kJ/(kg·K)",
+      },
+    },
+    {
+      source: "Steam tables: at 1 atm water boils at 99.97 °C and its steam takes 1.673 m³/kg",
+      inputs: { known: "pressure", pressure: "0 bar g" },
+      outputs: {
+        boilsAt: "99.974 ± 0.002 °C",
+        steamVolume: "1.6733 ± 0.001 m3/kg",
+        latent: "2256.5 ± 0.5 kJ/kg",
+      },
+    },
+  ],
+};

@@ -1,0 +1,158 @@
+import { circleArea, napierFlux, steamFlux } from "../../physics";
+import type { Length } from "../../quantity";
+import { err, ok } from "../../result";
+import type { Calculator } from "../declaration";
+import {
+  AIR_ON_SITE,
+  choice,
+  gaugeField,
+  MASS_FLOW,
+  MONEY,
+  measured,
+  PERCENT,
+  PLAIN,
+  result,
+  SIZE,
+} from "../fields";
+
+const MONTH_S = (365.25 / 12) * 86_400;
+const TONNE = 1000;
+/** Safety factor of the capacity by duty. */
+const FACTOR = { heater: 3, main: 2 } as const;
+/** Below this ratio of pressures steam is choked. */
+const CHOKED = 0.58;
+
+/** Calculation 17: what a steam trap blows when it sticks open. */
+export const trapLoss: Calculator = {
+  id: "trap-loss",
+  chapter: "Steam and heating",
+  title: "Steam trap loss",
+  says: "Live steam lost through a trap that is stuck open, what it costs a month, and whether the trap is large enough.",
+  words: [
+    "trap",
+    "steam trap",
+    "blowing through",
+    "stuck open",
+    "bucket",
+    "steam loss",
+    "orifice",
+    "condensate",
+  ],
+  inputs: [
+    gaugeField("pressure", "Steam before the trap", {
+      help: "On the gauge nearest to it.",
+      least: 2e4,
+      most: 4e6,
+      usual: 6e5,
+    }),
+    gaugeField("back", "Back pressure", {
+      help: "In the condensate line; open: 0.",
+      least: -5e4,
+      most: 4e6,
+      usual: 0,
+    }),
+    measured("orifice", "Orifice", SIZE, {
+      help: "Bore of the seat, from the sheet or measured with a drill shank.",
+      least: 0.0005,
+      most: 0.05,
+      usual: 0.0032,
+    }),
+    measured("coefficient", "Discharge coefficient", PLAIN, {
+      help: "0.7 for a plain seat.",
+      least: 0.3,
+      most: 1,
+      usual: 0.7,
+    }),
+    measured("share", "Of that is live steam", PERCENT, {
+      help: "Condensate takes part of the hole: 25 to 50 % of the dry figure is usual.",
+      least: 0.01,
+      most: 1,
+      usual: 0.5,
+    }),
+    measured("price", "Steam costs, a tonne", MONEY, {
+      help: "In your money.",
+      least: 0,
+      most: 1000,
+      usual: 40,
+    }),
+    measured("load", "Condensate load", MASS_FLOW, {
+      help: "What the heater makes.",
+      least: 0,
+      most: 10,
+      usual: 100 / 3600,
+    }),
+    measured("capacity", "Trap's capacity", MASS_FLOW, {
+      help: "At this difference of pressure, from its sheet.",
+      least: 1e-5,
+      most: 100,
+      usual: 350 / 3600,
+    }),
+    choice("duty", "Duty", "What it drains decides the safety factor.", {
+      heater: "heater under control, factor 3",
+      main: "main or steady load, factor 2",
+    }),
+    AIR_ON_SITE,
+  ],
+  outputs: [
+    result("loss", "Live steam lost", MASS_FLOW),
+    result("cost", "Cost in a month", MONEY),
+    result("napier", "Dry steam, Napier", MASS_FLOW),
+    result("isentropic", "Dry steam, isentropic (IF97)", MASS_FLOW),
+    result("needed", "Capacity wanted, with its factor", MASS_FLOW),
+    result("spare", "Capacity over load", PLAIN),
+  ],
+  compute: (given) => {
+    const air = given.si("surroundings");
+    const [before, behind] = [given.si("pressure") + air, given.si("back") + air];
+    if (behind >= before)
+      return err({ input: "back", message: "The back pressure must be below the steam pressure." });
+    const area = circleArea(given.si("orifice") as Length) * given.si("coefficient");
+    const napier = napierFlux(before) * area;
+    const isentropic = steamFlux(before, behind) * area;
+    const loss = isentropic * given.si("share");
+    const load = given.si("load");
+    const needed = load * FACTOR[given.choice("duty") as keyof typeof FACTOR];
+    const small = given.si("capacity") < needed;
+    return ok({
+      outputs: {
+        napier,
+        isentropic,
+        loss,
+        cost: ((loss * MONTH_S) / TONNE) * given.si("price"),
+        needed,
+        spare: Math.min(load > 0 ? given.si("capacity") / load : 1e4, 1e4),
+      },
+      verdict: small ? "fail" : "pass",
+      reasons: [
+        small
+          ? "Too small: with its safety factor the load floods the heater, and cold condensate hammers."
+          : "Large enough for its load with the usual factor.",
+        `Stuck open it blows ${given.say(loss, MASS_FLOW)}.`,
+      ],
+      cautions: [
+        ...(behind / before > CHOKED
+          ? ["The back pressure is high: Napier's rule does not hold, the isentropic figure does."]
+          : []),
+        "Flash steam at an open outlet is not a loss: look for a steady clear jet. Stand aside: it scalds, and dry steam cannot be seen.",
+      ],
+    });
+  },
+  sources: [
+    "Napier: W = 51.4·A·p (lb/h, in², psia), any boiler text. Isentropic: IAPWS-IF97, equilibrium expansion. Safety factors 2 to 3: usual steam practice.",
+  ],
+  examples: [
+    {
+      source:
+        "Napier by hand: 1/8 in hole at 100 psi g (114.7 psia): 0.012272 · 114.7 · 3600/70 = 72.39 lb/h, coefficient 1.",
+      inputs: { pressure: "100 psi g", orifice: "1/8 in", coefficient: "1" },
+      outputs: { napier: "72.39 ± 0.05 lb/h", isentropic: "72.4 ± 2.2 lb/h" },
+    },
+    {
+      source:
+        "The same with 0.7 and half of it steam, 40 a tonne: 72.39 · 0.4536 · 0.35 = 11.49 kg/h, 8.39 t a month: 336 (the isentropic figure is within 3 %).",
+      inputs: { pressure: "100 psi g", orifice: "1/8 in" },
+      outputs: { loss: "11.49 ± 0.35 kg/h", cost: "336 ± 10 ¤", needed: "300 ± 0.01 kg/h" },
+      verdict: "pass",
+    },
+  ],
+};
