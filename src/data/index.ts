@@ -1,5 +1,5 @@
 export { type Db, openDatabase } from "./database";
-export { type JobRepository, jobRepository, type StoredJob } from "./job-repository";
+export { type JobRepository, jobRepository, type StoredJob, type StoredPhoto } from "./job-repository";
 export {
   type LibraryRepository,
   type LineSummary,

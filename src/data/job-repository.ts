@@ -1,12 +1,21 @@
 import { and, asc, desc, eq, isNull } from "drizzle-orm";
 import type { JobInputs, SealedEvent } from "@/core/formats";
 import type { Db } from "./database";
-import { jobEvents, jobs } from "./schema";
+import { jobEvents, jobs, photos } from "./schema";
 
 export interface StoredJob {
   readonly inputs: JobInputs;
   readonly events: readonly SealedEvent[];
   readonly closedAt: number | undefined;
+}
+
+export interface StoredPhoto {
+  readonly job: string;
+  readonly id: string;
+  readonly mime: string;
+  readonly width: number;
+  readonly height: number;
+  readonly bytes: Buffer;
 }
 
 export function jobRepository(db: Db) {
@@ -49,6 +58,16 @@ export function jobRepository(db: Db) {
     append(job: string, events: readonly SealedEvent[]): void {
       for (const { event, seal } of events)
         db.insert(jobEvents).values({ job, seq: seal.seq, id: event.id, event, seal }).run();
+    },
+    photo: (job: string, id: string): StoredPhoto | undefined =>
+      db
+        .select()
+        .from(photos)
+        .where(and(eq(photos.job, job), eq(photos.id, id)))
+        .get(),
+    /** Stores a photograph; one that is there already stays as it is. */
+    savePhoto(photo: StoredPhoto): void {
+      db.insert(photos).values(photo).onConflictDoNothing().run();
     },
     close(job: string, at: number): void {
       db.update(jobs).set({ closedAt: at }).where(eq(jobs.id, job)).run();

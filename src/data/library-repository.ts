@@ -23,6 +23,11 @@ export interface LineSummary {
   readonly valves: number;
 }
 
+const storedReading = ({ id: _, job, ...row }: typeof readings.$inferSelect): StoredReading => ({
+  ...row,
+  ...(job !== null && { job }),
+});
+
 /** Everything that is brought in and looked up: sheets, lines, stores, the register, the crew, readings. */
 export function libraryRepository(db: Db) {
   return {
@@ -38,6 +43,15 @@ export function libraryRepository(db: Db) {
         revision === undefined ? eq(sheets.id, id) : and(eq(sheets.id, id), eq(sheets.revision, revision));
       return db.select().from(sheets).where(wanted).orderBy(desc(sheets.revision)).limit(1).get()?.document;
     },
+    /** Revisions of a sheet that are kept, oldest first. */
+    revisions: (id: string): number[] =>
+      db
+        .select({ revision: sheets.revision })
+        .from(sheets)
+        .where(eq(sheets.id, id))
+        .orderBy(asc(sheets.revision))
+        .all()
+        .map((row) => row.revision),
     saveSheet(document: Sheet): void {
       db.insert(sheets)
         .values({ id: document.id, revision: document.revision, document })
@@ -120,7 +134,35 @@ export function libraryRepository(db: Db) {
         .where(eq(readings.valve, tag))
         .orderBy(asc(readings.at))
         .all()
-        .map(({ id: _, job, ...row }) => ({ ...row, ...(job !== null && { job }) })),
+        .map(storedReading),
+    /** Stores one reading and gives its number; the same quantity in the same millisecond is moved on by one. */
+    addReading(row: StoredReading): number {
+      const taken = (at: number) =>
+        db
+          .select({ id: readings.id })
+          .from(readings)
+          .where(and(eq(readings.valve, row.valve), eq(readings.what, row.what), eq(readings.at, at)))
+          .get() !== undefined;
+      let { at } = row;
+      while (taken(at)) at += 1;
+      return db
+        .insert(readings)
+        .values({ ...row, at })
+        .returning({ id: readings.id })
+        .get().id;
+    },
+    /** What one reading of a valve is, by its number. */
+    reading(valve: string, id: number): StoredReading | undefined {
+      const row = db
+        .select()
+        .from(readings)
+        .where(and(eq(readings.id, id), eq(readings.valve, valve)))
+        .get();
+      return row && storedReading(row);
+    },
+    removeReading(id: number): void {
+      db.delete(readings).where(eq(readings.id, id)).run();
+    },
     /** Stores readings; one that is there already (same valve, quantity and time) stays as it is. */
     saveReadings(rows: readonly StoredReading[]): void {
       for (const row of rows) db.insert(readings).values(row).onConflictDoNothing().run();

@@ -1,4 +1,4 @@
-import { index, integer, primaryKey, real, sqliteTable, text, unique } from "drizzle-orm/sqlite-core";
+import { blob, index, integer, primaryKey, real, sqliteTable, text, unique } from "drizzle-orm/sqlite-core";
 import type { JobEvent, JobInputs, Line, Person, Seal, Sheet, Store, Valve } from "@/core/formats";
 
 /** Sheets keep every revision: a job stays on the one it began with, and old records can be read. */
@@ -88,4 +88,20 @@ export const jobEvents = sqliteTable(
     primaryKey({ columns: [table.job, table.seq] }),
     unique("job_event_once").on(table.job, table.id),
   ],
+);
+
+/** Photographs of a job, as stored: turned upright, at most 2000 px, without anything the camera wrote into them. */
+export const photos = sqliteTable(
+  "photos",
+  {
+    job: text()
+      .notNull()
+      .references(() => jobs.id),
+    id: text().notNull(),
+    mime: text().notNull(),
+    width: integer().notNull(),
+    height: integer().notNull(),
+    bytes: blob({ mode: "buffer" }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.job, table.id] })],
 );

@@ -45,6 +45,20 @@ export const CalculateRequest = Type.Object(
   closed,
 );
 
+export const KeepRequest = Type.Object(
+  {
+    calculator: Type.String({ minLength: 1, maxLength: 60 }),
+    inputs: Type.Record(Type.String({ maxLength: 40 }), Type.String({ maxLength: 80 }), {
+      maxProperties: 60,
+      description: 'As typed, each with its unit: {"diameter": "16 mm"}.',
+    }),
+    output: Type.String({ minLength: 1, maxLength: 40 }),
+    system: Type.Optional(Type.Union([Type.Literal("metric"), Type.Literal("us")])),
+    by: Type.String({ minLength: 1, maxLength: 80 }),
+  },
+  closed,
+);
+
 export const CompileRequest = Type.Object({ job: JobSchema }, closed);
 
 export const OpenJobRequest = Type.Object(
@@ -85,7 +99,7 @@ export const ImportRequest = Type.Object(
 );
 
 export interface RouteContract {
-  readonly method: "GET" | "POST";
+  readonly method: "GET" | "POST" | "PUT" | "DELETE";
   readonly path: string;
   readonly says: string;
   readonly request?: TSchema;
@@ -117,6 +131,14 @@ export const ROUTES: readonly RouteContract[] = [
     answers: "{valid: true, parts, checks, kits}; 422 with every problem at its path.",
   },
   {
+    method: "POST",
+    path: "/api/v1/sheets",
+    says: "Stores a sheet as the next revision of its id; a new id begins at revision 1. Older revisions stay.",
+    request: SheetSchema,
+    answers:
+      "201 {id, revision}; 422 with every problem at its path; 409 when its revision is not the newest.",
+  },
+  {
     method: "GET",
     path: "/api/v1/calculators",
     says: "All calculators with their inputs, dimensions, ranges and units.",
@@ -127,7 +149,28 @@ export const ROUTES: readonly RouteContract[] = [
     path: "/api/v1/calculators/{id}",
     says: "One calculation.",
     request: CalculateRequest,
-    answers: "{outputs: {name: {value, unit, si}}, verdict, reasons, cautions, sources}",
+    answers:
+      "{outputs: {name: {value, unit, si}}, tables: {name: [row]}, verdict, reasons, cautions, sources}; 422 with the path of each input that is unknown, missing, of another dimension or out of range.",
+  },
+  {
+    method: "GET",
+    path: "/api/v1/valves/{tag}/readings",
+    says: "Every reading of a valve, oldest first.",
+    answers: "{readings: [...]}",
+  },
+  {
+    method: "POST",
+    path: "/api/v1/valves/{tag}/readings",
+    says: "Keeps a result of the bench book with a valve: worked out again from what was typed.",
+    request: KeepRequest,
+    answers:
+      "201 {id, what, si, typed, at, by}; 404 when there is no such valve; 422 when it cannot be worked out.",
+  },
+  {
+    method: "DELETE",
+    path: "/api/v1/valves/{tag}/readings/{id}",
+    says: "Takes such a result back; what a job measured stays.",
+    answers: "204; 404 when there is none that can be taken back.",
   },
   {
     method: "POST",
@@ -150,9 +193,21 @@ export const ROUTES: readonly RouteContract[] = [
     answers: "{events: sealed log}; 409 when the rules of the job refuse it.",
   },
   {
+    method: "PUT",
+    path: "/api/v1/jobs/{id}/photos/{photo}",
+    says: "The bytes of a photograph that the job's log speaks of (JPEG, PNG or WebP, at most 5 MB); place and device are taken out.",
+    answers: "{photo, width, height, bytes}; 409 when the log has no such photograph.",
+  },
+  {
+    method: "GET",
+    path: "/api/v1/jobs/{id}/photos/{photo}",
+    says: "A photograph of a job.",
+    answers: "image/jpeg",
+  },
+  {
     method: "GET",
     path: "/api/v1/sheets/{id}",
-    says: "The newest revision of a sheet as a document.",
+    says: "A sheet as a document: the newest revision, or the one asked for with ?revision=.",
     answers: "loftbell.sheet",
   },
   { method: "GET", path: "/api/v1/lines/{id}", says: "A line as a document.", answers: "loftbell.line" },

@@ -1,3 +1,4 @@
+import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
 import { accept, afterService, chainStart, type Run, run, seal, verifyChain } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
@@ -116,6 +117,25 @@ function finish({ jobs, library }: Services, job: Run): void {
   const { inputs, progress } = job;
   const at = progress.signedOff?.at ?? Date.parse(inputs.openedAt);
   jobs.close(inputs.id, at);
+  library.saveReadings(
+    progress.kept.flatMap((kept) => {
+      const worked = workAgain(kept);
+      if (!worked.ok) return [];
+      const { what, dimension, si } = worked.value;
+      return [
+        {
+          valve: inputs.valve.tag,
+          at: kept.at,
+          what,
+          dimension,
+          si,
+          typed: kept.typed,
+          by: kept.by,
+          job: inputs.id,
+        },
+      ];
+    }),
+  );
   library.saveReadings(
     inputs.sheet.checks.flatMap((check) => {
       const given = progress.answers.get(check.id);

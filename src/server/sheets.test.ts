@@ -1,0 +1,82 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import type { Sheet } from "@/core/formats";
+import { demoDocument } from "@/core/job/job.fixtures";
+import { openDatabase } from "@/data";
+import { importFiles } from "./importing/import-files";
+import { openJob } from "./jobs/open-job";
+import { type Services, servicesOn } from "./services";
+import { saveSheet } from "./sheets/save-sheet";
+
+const brook = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
+let services: Services;
+beforeEach(() => {
+  services = servicesOn(openDatabase(":memory:"), () => Date.parse("2027-03-01T09:00:00Z"));
+  services.library.saveSheet(brook);
+  services.library.saveValve({
+    tag: "W-1",
+    name: "Softener",
+    place: "Cellar",
+    sheet: brook.id,
+    generation: "3",
+  });
+});
+
+const known = { id: brook.id, revision: brook.revision };
+const changed = { ...brook, title: "Softener head, with a longer title" };
+const firstMessage = (saved: ReturnType<typeof saveSheet>) =>
+  saved.ok ? "" : `${saved.error[0]?.path} ${saved.error[0]?.message}`;
+
+describe("saving a sheet", () => {
+  it("makes the next revision and keeps the older ones", () => {
+    expect(saveSheet(services, changed, known)).toMatchObject({ ok: true, value: { revision: 2 } });
+    expect(services.library.revisions(brook.id)).toEqual([1, 2]);
+    expect(services.library.sheet(brook.id)?.title).toBe(changed.title);
+    expect(services.library.sheet(brook.id, 1)).toEqual(brook);
+  });
+
+  it("a job stays on the revision it began with; the next one takes the newest", () => {
+    const ask = {
+      valve: "W-1",
+      reason: { kind: "due", says: "Due" },
+      reach: ["stack"],
+      policy: "on-condition",
+      by: "Jory Pask",
+    } as const;
+    const job = openJob(services, ask);
+    saveSheet(services, changed, known);
+    expect(job.ok && services.jobs.find(job.value.id)?.inputs.sheet.revision).toBe(1);
+    if (job.ok) services.jobs.close(job.value.id, 1);
+    const next = openJob(services, ask);
+    expect(next.ok && next.value.sheet.revision).toBe(2);
+  });
+
+  it("refuses one that was edited from an older revision, and changes nothing", () => {
+    saveSheet(services, changed, known);
+    expect(firstMessage(saveSheet(services, { ...brook, title: "Mine" }, known))).toContain(
+      "/revision Somebody stored revision 2",
+    );
+    expect(services.library.sheet(brook.id)?.title).toBe(changed.title);
+  });
+
+  it("refuses a broken sheet with the place, another id for a known one, and a taken id for a new one", () => {
+    const broken = { ...brook, kits: [{ ...brook.kits[0]!, contents: [{ part: "ghost", quantity: 1 }] }] };
+    expect(firstMessage(saveSheet(services, broken, known))).toContain(
+      '/kits/0/contents/0/part There is no part "ghost"',
+    );
+    expect(firstMessage(saveSheet(services, { ...brook, id: "another" }, known))).toContain(
+      "/id A sheet keeps its id",
+    );
+    expect(firstMessage(saveSheet(services, brook, undefined))).toContain("/id There is a sheet");
+    expect(firstMessage(saveSheet(services, { format: "loftbell.store" }, known))).not.toBe("");
+    expect(services.library.revisions(brook.id)).toEqual([1]);
+  });
+
+  it("an adapted copy stands beside the first, and a file of it comes back in as the same sheet", () => {
+    const copy = { ...brook, id: "brook-of-ours", title: "Softener head of the works" };
+    expect(saveSheet(services, copy, undefined).ok).toBe(true);
+    const text = JSON.stringify(services.library.sheet("brook-of-ours"));
+    const fresh = servicesOn(openDatabase(":memory:"));
+    expect(importFiles(fresh, [{ name: "a.sheet.json", text }]).ok).toBe(true);
+    expect(fresh.library.sheet("brook-of-ours")).toEqual({ ...copy, revision: 1 });
+  });
+});

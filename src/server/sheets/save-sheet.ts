@@ -1,0 +1,48 @@
+import { checkSheet } from "@/core/build";
+import { readDocument, type Sheet } from "@/core/formats";
+import { err, ok, type Problem, type Result } from "@/core/result";
+import type { Services } from "../services";
+
+/**
+ * Stores a sheet as edited: as the next revision of the one it was, or as the first of a new one. Older revisions
+ * stay: a job goes on with the one it began with, and old records can be read.
+ *
+ * @param known id and revision of the sheet that was edited; nothing for a new one, whose id must be free
+ */
+export function saveSheet(
+  { db, library }: Services,
+  document: unknown,
+  known: { readonly id: string; readonly revision: number } | undefined,
+): Result<Sheet, Problem[]> {
+  const read = readDocument(document);
+  if (!read.ok) return read;
+  if (read.value.format !== "loftbell.sheet")
+    return err([{ path: "/format", message: "This is not a service sheet. Save it as loftbell.sheet." }]);
+  const sheet = read.value;
+  const problems = checkSheet(sheet);
+  if (problems.length > 0) return err(problems);
+  return db.transaction(
+    (): Result<Sheet, Problem[]> => {
+      const newest = library.sheet(sheet.id);
+      if (known === undefined && newest !== undefined)
+        return err([
+          { path: "/id", message: `There is a sheet "${sheet.id}" already. Give this one another id.` },
+        ]);
+      if (known !== undefined && sheet.id !== known.id)
+        return err([
+          { path: "/id", message: "A sheet keeps its id: valves name it. Adapt a copy to make another." },
+        ]);
+      if (known !== undefined && newest !== undefined && newest.revision !== known.revision)
+        return err([
+          {
+            path: "/revision",
+            message: `Somebody stored revision ${newest.revision} while you edited revision ${known.revision}. Take yours as a file, open the newest, and bring your changes in.`,
+          },
+        ]);
+      const stored = { ...sheet, revision: (newest?.revision ?? 0) + 1 };
+      library.saveSheet(stored);
+      return ok(stored);
+    },
+    { behavior: "immediate" },
+  );
+}
