@@ -15,7 +15,7 @@ export function endWords(end: EndCondition, system: UnitSystem, torque_Nm?: numb
     case "flush":
       return "flush, no further";
     case "touch-and-back-off":
-      return `until it touches, then ${end.backOff_turns} turn back`;
+      return `until it touches, then ${turnsInWords(end.backOff_turns)} turn back`;
     case "seat-to-depth":
       return `${formatQuantity(end.depth_mm / 1000, "length", system)} deep, ± ${formatQuantity(end.tolerance_mm / 1000, "length", system)}`;
     case "until-stop":
@@ -25,4 +25,14 @@ export function endWords(end: EndCondition, system: UnitSystem, torque_Nm?: numb
     case "to-ask-for":
       return `figure to ask for: ${end.whom}`;
   }
+}
+
+/** Turns as a technician says them: an eighth, a quarter, a half. */
+export function turnsInWords(turns: number): string {
+  const known = [
+    [0.125, "1/8"],
+    [0.25, "1/4"],
+    [0.5, "1/2"],
+  ] as const;
+  return known.find(([value]) => Math.abs(value - turns) < 1e-6)?.[1] ?? `${turns}`;
 }

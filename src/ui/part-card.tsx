@@ -2,6 +2,7 @@
 
 import { X } from "lucide-react";
 import type { Part, Sheet } from "@/core/formats";
+import { formatQuantity } from "@/core/quantity";
 import { PartIcon } from "./draw/part";
 import { endWords } from "./end-words";
 import { useSettings } from "./settings";
@@ -14,6 +15,8 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
   const held = [...new Set(part.ways.flatMap((way) => way.heldBy))];
   const limits = sheet.checks.filter((check) => check.part === part.id);
   const { surface, thread, end } = part.fit ?? {};
+  const odd = part.pieces?.find((piece) => piece.odd !== undefined);
+  const limit = end?.kind === "torque" ? end.maximum_Nm : undefined;
   return (
     <section
       aria-label={part.name}
@@ -54,12 +57,31 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
               : `${supply(thread.with)} on the thread. ${thread.why}`}
           </li>
         )}
-        {end !== undefined && <li>Goes back {endWords(end, system)}.</li>}
+        {end !== undefined && (
+          <li>
+            Goes back {endWords(end, system)}
+            {limit !== undefined && `, never above ${formatQuantity(limit, "torque", system)}`}.
+          </li>
+        )}
+        {part.fit?.orientation && <li>Which way: {part.fit.orientation}.</li>}
+        {part.weight_kg !== undefined && <li>Weighs {part.weight_kg} kg.</li>}
+        {part.loaded && <li>Under load: {part.loaded}</li>}
+        {part.dryByDesign && <li>Dry by design: {part.dryByDesign}.</li>}
+        {odd !== undefined && (
+          <li>
+            The odd piece, {odd.name.toLowerCase()}: {odd.odd}.
+          </li>
+        )}
         {part.oneUse && <li>Used once: {part.oneUse}</li>}
         {part.keep && <li>Keep: {part.keep}</li>}
         {part.features?.map((feature) => (
           <li key={feature.name}>
             Told by its {feature.name}: {feature.value}.
+          </li>
+        ))}
+        {part.lookAlikes?.map((alike) => (
+          <li key={alike.name} className="text-stop">
+            Not {alike.name} ({alike.features.map((each) => each.value).join(", ")}). {alike.why}
           </li>
         ))}
         {limits.map((check) => (

@@ -7,6 +7,7 @@ import { type ReactNode, useState } from "react";
 import type { Bell } from "@/core/job";
 import { Commands, type Findable } from "./commands";
 import { BellShape, type Knot, Rope } from "./draw/rope";
+import { HatchDefs } from "./draw/solids";
 import { KeyMap } from "./key-map";
 import { shortWhen, useNow } from "./when";
 
@@ -81,6 +82,7 @@ export function Shell({
       : bells.filter((bell) => bell.kind === "wait" || bell.kind === "impairment").slice(0, 2);
   return (
     <div className="min-h-dvh md:grid md:grid-cols-[104px_1fr] print:block">
+      <HatchDefs />
       <aside
         aria-label="The rope: what rings next"
         className="no-print sticky top-0 hidden h-dvh bg-[var(--rope-bg)] md:block"

@@ -30,7 +30,7 @@ describe("where tightening ends", () => {
       "to 40 ft·lbf",
     ],
     [{ kind: "flush" }, "flush, no further"],
-    [{ kind: "touch-and-back-off", backOff_turns: 0.25 }, "until it touches, then 0.25 turn back"],
+    [{ kind: "touch-and-back-off", backOff_turns: 0.25 }, "until it touches, then 1/4 turn back"],
     [{ kind: "seat-to-depth", depth_mm: 6.35, tolerance_mm: 1.27 }, "0.25 in deep, ± 0.05 in"],
     [{ kind: "to-ask-for", whom: "the maker" }, "figure to ask for: the maker"],
   ])("%j", (end, says) => {

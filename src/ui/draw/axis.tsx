@@ -1,9 +1,11 @@
 "use client";
 
 import clsx from "clsx";
-import { useEffect, useRef } from "react";
+import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import type { Part } from "@/core/formats";
-import { PartDrawing, partRoom } from "./part";
+import { type AxisForm, type AxisRow, across, HALF, layAxis } from "./axis-layout";
+import { PartDrawing } from "./part";
+import { Stack } from "./stack";
 
 export type AxisPlace = "in" | "comes-off" | "on-tray" | "back-in" | "renewed" | "stays";
 
@@ -11,14 +13,9 @@ export interface AxisPart {
   readonly part: Part;
   readonly place: AxisPlace;
   readonly renew: boolean;
+  /** Its turn on the tray. */
+  readonly order?: number;
 }
-
-const CENTRE = 84;
-const LABEL_X = 158;
-const WIDTH = 280;
-const HALF = 62;
-const GAP = 16;
-const LEAST_PITCH = 42;
 
 const SAYS: Record<AxisPlace, string> = {
   in: "",
@@ -29,9 +26,12 @@ const SAYS: Record<AxisPlace, string> = {
   stays: "stays",
 };
 
+/** Drawn this far off the axis, a part is pulled out to be read. */
+const PULLED_PX = 26;
+
 /**
- * The valve as an exploded stack on its centre line, to the sheet's own proportions; what is off is a ghost, the part in
- * hand is lit and kept in view. Every part can be chosen.
+ * The valve as an exploded stack on its centre line, to the sheet's own proportions, with its side branches; what is
+ * off is a ghost, the part in hand is lit and kept in view. A part is read by a tap or by drawing it off the axis.
  */
 export function Axis({
   parts,
@@ -39,22 +39,27 @@ export function Axis({
   litSays = "in your hand",
   chosen,
   onChoose,
+  form = "narrow",
 }: {
   parts: readonly AxisPart[];
   lit?: string;
   litSays?: string;
   chosen?: string;
   onChoose?: (part: string) => void;
+  form?: AxisForm;
 }) {
   const frame = useRef<HTMLDivElement>(null);
-  const widest = Math.max(
-    ...parts.map(({ part }) => Math.max(part.shape.diameter_mm, part.fastener?.circle_mm ?? 0)),
+  const layout = useMemo(
+    () =>
+      layAxis(
+        parts.map((each) => each.part),
+        form,
+      ),
+    [parts, form],
   );
-  const scale = (2 * HALF) / widest;
-  const stack = layOut(parts, scale);
-  const height = (stack.at(-1)?.foot ?? 0) + GAP;
-  const litAt = stack.find((each) => each.part.id === lit);
-  const litMiddle = litAt === undefined ? undefined : (litAt.top + litAt.foot) / 2;
+  const drag = useDrag(onChoose);
+  const litRow = layout.rows.find((row) => row.part.id === lit);
+  const litMiddle = litRow === undefined ? undefined : (litRow.top + litRow.foot) / 2;
 
   useEffect(() => {
     const box = frame.current;
@@ -68,70 +73,50 @@ export function Axis({
   return (
     <div
       ref={frame}
-      className="relative h-full overflow-y-auto overflow-x-hidden"
+      className={clsx(
+        "relative h-full overflow-y-auto",
+        form === "wide" ? "overflow-x-auto" : "overflow-x-hidden",
+      )}
       tabIndex={0}
       role="group"
       aria-label="The axis: parts of the valve in order"
     >
-      <svg width={WIDTH} height={height} className="block max-w-full">
+      <svg
+        width={layout.width}
+        height={layout.height}
+        viewBox={`0 0 ${layout.width} ${layout.height}`}
+        className={clsx("block", form === "narrow" && "max-w-full")}
+      >
         <title>Exploded stack of the valve</title>
-        <path
-          d={`M${CENTRE} 4 V${height - 4}`}
-          stroke="var(--brass-line)"
-          strokeWidth={1.4}
-          strokeDasharray="14 4 3 4"
-        />
-        {stack.map(({ part, place, renew, top, foot, y }) => {
-          const isLit = part.id === lit;
-          const ghost = place === "on-tray";
-          const middle = (top + foot) / 2;
-          const note = isLit
-            ? litSays
-            : renew && place !== "renewed" && place !== "back-in"
-              ? "renew"
-              : SAYS[place];
+        {layout.lines.map((line) => (
+          <path
+            key={line}
+            d={line}
+            fill="none"
+            stroke="var(--brass-line)"
+            strokeWidth={1.4}
+            strokeDasharray="14 4 3 4"
+          />
+        ))}
+        {layout.headings.map(({ text, x, y }) => (
+          <text key={text} x={x} y={y} fontFamily="var(--font-plate)" fontSize={14} fill="var(--soft)">
+            {text}
+          </text>
+        ))}
+        {layout.rows.map((row) => {
+          const each = parts.find(({ part }) => part.id === row.part.id)!;
           return (
-            <g
-              key={part.id}
-              role="button"
-              tabIndex={onChoose === undefined ? -1 : 0}
-              aria-label={`${part.name}${part.quantity > 1 ? `, ${part.quantity}` : ""}${note ? `, ${note}` : ""}`}
-              aria-pressed={part.id === chosen}
-              onClick={() => onChoose?.(part.id)}
-              onKeyDown={(event) => {
-                if (event.key !== "Enter" && event.key !== " ") return;
-                event.preventDefault();
-                event.stopPropagation();
-                onChoose?.(part.id);
-              }}
-              className={clsx(onChoose !== undefined && "cursor-pointer")}
-            >
-              <rect
-                x={2}
-                y={top - 6}
-                width={WIDTH - 4}
-                height={foot - top + 12}
-                rx={7}
-                fill={isLit ? "var(--lit-bg)" : "transparent"}
-                stroke={part.id === chosen ? "var(--brass-line)" : "none"}
-                strokeWidth={2}
-              />
-              <g opacity={ghost && !isLit ? 0.3 : 1}>
-                <PartDrawing part={part} x={CENTRE} y={y} scale={scale} lit={isLit} />
-              </g>
-              <path
-                d={`M${CENTRE + HALF + 2} ${middle} H${LABEL_X - 4}`}
-                stroke="var(--edge)"
-                strokeWidth={1}
-              />
-              <Label
-                name={part.quantity > 1 ? `${part.name} × ${part.quantity}` : part.name}
-                note={note}
-                y={middle}
-                strong={isLit || place === "in" || place === "stays" || place === "comes-off"}
-                warn={renew && place !== "renewed"}
-              />
-            </g>
+            <Row
+              key={row.part.id}
+              row={row}
+              scale={layout.scale}
+              each={each}
+              isLit={row.part.id === lit}
+              litSays={litSays}
+              chosen={row.part.id === chosen}
+              {...(onChoose !== undefined && { onChoose })}
+              drag={drag}
+            />
           );
         })}
       </svg>
@@ -139,29 +124,161 @@ export function Axis({
   );
 }
 
-/** A label of up to two lines and a note; the stack's pitch leaves room for it, so labels never meet. */
+/** Drawing a part off the axis: it follows the finger, springs back when let go, and is chosen when it came far enough. */
+function useDrag(onChoose: ((part: string) => void) | undefined) {
+  const [held, setHeld] = useState<{ part: string; from: number; by: number }>();
+  return {
+    by: (part: string) => (held?.part === part ? held.by : 0),
+    handlers: (part: string) =>
+      onChoose === undefined
+        ? {}
+        : {
+            onPointerDown: (event: PointerEvent<SVGGElement>) => {
+              if (event.pointerType !== "mouse" || event.button === 0)
+                setHeld({ part, from: event.clientX, by: 0 });
+            },
+            onPointerMove: (event: PointerEvent<SVGGElement>) => {
+              const pressed = event.buttons > 0;
+              setHeld((now) =>
+                now?.part !== part || !pressed ? now : { ...now, by: event.clientX - now.from },
+              );
+            },
+            onPointerUp: () => {
+              if (held?.part === part && Math.abs(held.by) > PULLED_PX) onChoose(part);
+              setHeld(undefined);
+            },
+            onPointerCancel: () => setHeld(undefined),
+            onPointerLeave: () => setHeld((now) => (now?.part === part ? undefined : now)),
+          },
+  };
+}
+
+function Row({
+  row,
+  scale,
+  each: { part, place, renew, order },
+  isLit,
+  litSays,
+  chosen,
+  onChoose,
+  drag,
+}: {
+  row: AxisRow;
+  scale: number;
+  each: AxisPart;
+  isLit: boolean;
+  litSays: string;
+  chosen: boolean;
+  onChoose?: (part: string) => void;
+  drag: ReturnType<typeof useDrag>;
+}) {
+  const ghost = place === "on-tray";
+  const way = row.anchor === "start" ? 1 : -1;
+  const middle = (row.top + row.foot) / 2;
+  const reach = Math.min(HALF, (across(part) / 2) * scale);
+  const off = order === undefined || !ghost ? "" : ` (${order})`;
+  const state = renew && place !== "renewed" && place !== "back-in" ? "renew" : SAYS[place];
+  const note = isLit ? litSays : `${state}${off}`;
+  const strong = isLit || place === "in" || place === "stays" || place === "comes-off";
+  const warn = renew && place !== "renewed";
+  return (
+    <g
+      role="button"
+      tabIndex={onChoose === undefined ? -1 : 0}
+      aria-label={`${part.name}${part.quantity > 1 ? `, ${part.quantity}` : ""}${note ? `, ${note}` : ""}`}
+      aria-pressed={chosen}
+      onClick={() => onChoose?.(part.id)}
+      onKeyDown={(event) => {
+        if (event.key !== "Enter" && event.key !== " ") return;
+        event.preventDefault();
+        event.stopPropagation();
+        onChoose?.(part.id);
+      }}
+      className={clsx(onChoose !== undefined && "cursor-pointer touch-pan-y")}
+      {...drag.handlers(part.id)}
+    >
+      <rect
+        x={row.left}
+        y={row.top - 6}
+        width={row.right - row.left}
+        height={row.foot - row.top + 12}
+        rx={7}
+        fill={isLit ? "var(--lit-bg)" : "transparent"}
+        stroke={chosen ? "var(--brass-line)" : "none"}
+        strokeWidth={2}
+      />
+      <g opacity={ghost && !isLit ? 0.3 : 1} transform={`translate(${drag.by(part.id)} 0)`}>
+        {part.pieces === undefined ? (
+          <PartDrawing part={part} x={row.x} y={row.y} scale={scale} lit={isLit} />
+        ) : (
+          <Stack stack={part} x={row.x} y={row.y} scale={scale} tone={() => (isLit ? "lit" : "plain")} />
+        )}
+        <Marks part={part} x={row.x - reach} middle={middle} />
+      </g>
+      <path
+        d={`M${row.x + (reach + 4) * way} ${middle} H${row.labelX - 4 * way}`}
+        stroke="var(--edge)"
+        strokeWidth={1}
+      />
+      <Label row={row} note={note} y={middle} strong={strong} warn={warn} />
+    </g>
+  );
+}
+
+/** It goes one way; it carries a scratch line; it stays dry. */
+function Marks({ part, x, middle }: { part: Part; x: number; middle: number }) {
+  const marked = part.ways.some((way) => way.marks !== undefined);
+  const dry = part.fit?.surface?.kind === "dry" || part.dryByDesign !== undefined;
+  return (
+    <g>
+      {part.fit?.orientation !== undefined && (
+        <path
+          d={`M${x - 12} ${middle - 9} l5 8 h-3 v9 h-4 v-9 h-3 z`}
+          fill="var(--cold)"
+          stroke="var(--card)"
+          strokeWidth={0.8}
+        />
+      )}
+      {marked && (
+        <path
+          d={`M${x + 3} ${middle - 7} v16`}
+          stroke="var(--stop)"
+          strokeWidth={2.4}
+          strokeDasharray="4 2"
+        />
+      )}
+      {dry && (
+        <g transform={`translate(${x - 12} ${middle + 15})`}>
+          <path d="M0 -5 q5 6 0 8 q-5 -2 0 -8" fill="var(--card)" stroke="var(--ink)" strokeWidth={1.2} />
+          <path d="M-5 4 L5 -5" stroke="var(--stop)" strokeWidth={1.8} />
+        </g>
+      )}
+    </g>
+  );
+}
+
+/** The name in as many lines as it needs and a note; the row leaves room for both, so labels never meet. */
 function Label({
-  name,
+  row: { name, labelX: x, anchor },
   note,
   y,
   strong,
   warn,
 }: {
-  name: string;
+  row: AxisRow;
   note: string;
   y: number;
   strong: boolean;
   warn: boolean;
 }) {
-  const lines = wrap(name, 17);
-  const rows = lines.length + (note ? 1 : 0);
+  const rows = name.length + (note ? 1 : 0);
   const first = y + 5 - ((rows - 1) * 15) / 2;
   return (
-    <text fontFamily="var(--font-sans)" fontSize={14}>
-      {lines.map((line, index) => (
+    <text fontFamily="var(--font-sans)" fontSize={14} textAnchor={anchor}>
+      {name.map((line, index) => (
         <tspan
           key={line}
-          x={LABEL_X}
+          x={x}
           y={first + index * 15}
           fontWeight={strong ? 640 : 500}
           fill={warn ? "var(--wait)" : strong ? "var(--ink)" : "var(--soft)"}
@@ -171,8 +288,8 @@ function Label({
       ))}
       {note && (
         <tspan
-          x={LABEL_X}
-          y={first + lines.length * 15}
+          x={x}
+          y={first + name.length * 15}
           fontFamily="var(--font-plate)"
           fontSize={14}
           fontWeight={500}
@@ -185,36 +302,26 @@ function Label({
   );
 }
 
-function wrap(text: string, most: number): string[] {
-  const lines: string[] = [];
-  for (const word of text.split(" ")) {
-    const last = lines.at(-1);
-    if (last !== undefined && last.length + word.length < most) lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word);
-  }
-  return lines.length > 2
-    ? [
-        lines[0]!,
-        `${lines
-          .slice(1)
-          .join(" ")
-          .slice(0, most - 1)}…`,
-      ]
-    : lines;
-}
-
-function layOut(parts: readonly AxisPart[], scale: number) {
-  let next = GAP;
-  return parts.map((each) => {
-    const room = partRoom(each.part, scale);
-    const across = Math.max(each.part.shape.diameter_mm, each.part.fastener?.circle_mm ?? 0) * scale;
-    const lines = wrap(
-      each.part.quantity > 1 ? `${each.part.name} × ${each.part.quantity}` : each.part.name,
-      17,
-    ).length;
-    const pitch = Math.max(room, LEAST_PITCH, lines * 15 + 20);
-    const top = next;
-    next = top + pitch + GAP;
-    return { ...each, top, foot: top + pitch, y: top + (pitch - room) / 2 + (across / 2) * 0.2 };
-  });
+/** What the small marks beside the parts mean. */
+export function AxisKey() {
+  return (
+    <ul className="flex flex-wrap gap-x-4 gap-y-1 text-[14.5px] text-soft">
+      <li>
+        <span className="text-cold">⬆</span> goes in one way
+      </li>
+      <li>
+        <span className="text-stop">┆</span> mark across the joint
+      </li>
+      <li>
+        <svg width={14} height={14} viewBox="-7 -7 14 14" aria-hidden="true" className="inline">
+          <path d="M0 -5 q5 6 0 8 q-5 -2 0 -8" fill="var(--card)" stroke="var(--ink)" strokeWidth={1.2} />
+          <path d="M-5 4 L5 -5" stroke="var(--stop)" strokeWidth={1.8} />
+        </svg>{" "}
+        stays dry
+      </li>
+      <li>
+        <span className="text-stop">▶</span> the odd one
+      </li>
+    </ul>
+  );
 }

@@ -1,3 +1,5 @@
+import { onCircle } from "./round";
+
 /** The joint seen from above: bolts numbered in pulling order, a dot per pass outside each. */
 export interface BoltCircleProps {
   readonly bolts: number;
@@ -24,7 +26,7 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
   const placeOf = (number: number) => (turn ? number - 1 : order[number - 1]!);
   const at = (place: number, radius: number) => {
     const angle = -Math.PI / 2 + (place * 2 * Math.PI) / bolts;
-    return [C + Math.cos(angle) * radius, C + Math.sin(angle) * radius] as const;
+    return onCircle(C, C, radius, angle);
   };
   const from = next !== undefined && next.bolt > 1 ? at(placeOf(next.bolt - 1), 66) : undefined;
   const to = next === undefined ? undefined : at(placeOf(next.bolt), 70);
@@ -57,7 +59,7 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
         const isDone = next === undefined || done(next.pass, number);
         const hex = Array.from({ length: 6 }, (_each, corner) => {
           const angle = (corner * Math.PI) / 3;
-          return `${x + size * Math.cos(angle)},${y + size * Math.sin(angle)}`;
+          return onCircle(x, y, size, angle).join(",");
         }).join(" ");
         return (
           // biome-ignore lint/a11y/noStaticElementInteractions: the button below the picture does the same by keyboard
@@ -94,11 +96,12 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
               const spread = (index - (passes - 1) / 2) * 0.085;
               const angle = -Math.PI / 2 + (place * 2 * Math.PI) / bolts + spread;
               const passNumber = circular && index + 1 === passes ? place + 1 : order.indexOf(place) + 1;
+              const [cx, cy] = onCircle(C, C, 160, angle);
               return (
                 <circle
                   key={index}
-                  cx={C + Math.cos(angle) * 160}
-                  cy={C + Math.sin(angle) * 160}
+                  cx={cx}
+                  cy={cy}
                   r={5}
                   fill={done(index + 1, passNumber) ? "var(--go)" : "var(--card)"}
                   stroke="var(--ink)"

@@ -1,5 +1,7 @@
 import type { Part } from "@/core/formats";
-import { Hex, INKS, type Ink, LIT, Ring, Screws, Spring, Stem, TILT, Turned } from "./solids";
+import { onCircle } from "./round";
+import { Ball, Balls, Board, Body, Cap, Cartridge, Coil, Diaphragm, Float, Packing } from "./shapes";
+import { Hex, inkOf, Ring, Screws, Spring, Stem, TILT, Turned } from "./solids";
 
 /** A part drawn from its sheet's shape: centre x, top y, and px per mm. */
 export function PartDrawing({
@@ -16,19 +18,21 @@ export function PartDrawing({
   lit?: boolean;
 }) {
   const { shape } = part;
-  const ink: Ink = lit ? LIT : (INKS[part.material] ?? INKS.steel!);
+  const ink = inkOf(part.material, lit);
   const r = Math.max(5, (shape.diameter_mm / 2) * scale);
   const h = partHeight(part, scale);
   const bore = shape.bore_mm === undefined ? undefined : (shape.bore_mm / 2) * scale;
   const solid = { x, y, r, h, ink };
+  const hole = bore === undefined ? {} : { bore };
   switch (shape.kind) {
     case "ring":
-    case "packing":
       return <Ring {...solid} />;
+    case "packing":
+      return <Packing {...solid} count={part.quantity} />;
     case "stem":
       return <Stem {...solid} r={Math.max(4, r)} thread={(shape.thread_mm ?? 0) * scale} />;
     case "nut":
-      return <Hex {...solid} {...(bore !== undefined && { bore })} />;
+      return <Hex {...solid} {...hole} />;
     case "spring":
       return <Spring {...solid} />;
     case "screws":
@@ -42,95 +46,44 @@ export function PartDrawing({
     case "disc":
       return (
         <g>
-          <Turned
-            x={x}
-            y={y + h * 0.62}
-            r={r * 0.94}
-            h={h * 0.38}
-            ink={lit ? INKS.nitrile! : INKS.nitrile!}
-          />
-          <Turned x={x} y={y} r={r} h={h * 0.62} ink={ink} {...(bore !== undefined && { bore })} />
+          <Turned x={x} y={y + h * 0.62} r={r * 0.94} h={h * 0.38} ink={inkOf("nitrile", false)} />
+          <Turned x={x} y={y} r={r} h={h * 0.62} ink={ink} {...hole} />
         </g>
       );
     case "seat":
-      return <Turned {...solid} foot={r * 0.88} {...(bore !== undefined && { bore })} />;
+      return <Turned {...solid} foot={r * 0.88} {...hole} />;
     case "ball":
+      return part.quantity > 1 ? (
+        <Balls {...solid} count={part.quantity} />
+      ) : (
+        <Ball {...solid} bore={bore ?? r * 0.6} />
+      );
     case "float":
-      return (
-        <g>
-          <circle
-            cx={x}
-            cy={y + h / 2}
-            r={Math.min(r, h / 2 + 2)}
-            fill={ink[1]}
-            stroke="var(--draw)"
-            strokeWidth={1.3}
-          />
-          <ellipse
-            cx={x}
-            cy={y + h / 2}
-            rx={(bore ?? 0) || Math.min(r, h / 2) * 0.4}
-            ry={((bore ?? 0) || Math.min(r, h / 2) * 0.4) * 0.6}
-            fill={bore === undefined ? ink[0] : "#2A363E"}
-          />
-        </g>
-      );
+      return bore === undefined ? <Float {...solid} /> : <Turned {...solid} bore={bore} />;
     case "cap":
-      return (
-        <g>
-          <Turned x={x} y={y + h * 0.45} r={r} h={h * 0.55} ink={ink} />
-          <Hex x={x} y={y} r={Math.max(6, bore ?? r * 0.42)} h={h * 0.45} ink={ink} bore={0} />
-        </g>
-      );
+      return <Cap {...solid} {...hole} />;
     case "coil":
-      return (
-        <Turned {...solid} {...(bore !== undefined && { bore })}>
-          {[0.3, 0.5, 0.7].map((share) => (
-            <path
-              key={share}
-              d={`M${x - r} ${y + h * share} a${r} ${r * TILT} 0 0 0 ${2 * r} 0`}
-              fill="none"
-              stroke="var(--draw)"
-              strokeOpacity={0.5}
-            />
-          ))}
-        </Turned>
-      );
+      return <Coil {...solid} {...hole} />;
     case "board":
-      return (
-        <rect
-          x={x - r}
-          y={y}
-          width={2 * r}
-          height={h}
-          rx={2}
-          fill={ink[1]}
-          stroke="var(--draw)"
-          strokeWidth={1.3}
-        />
-      );
-    case "plate":
+      return <Board {...solid} />;
+    case "cartridge":
+      return <Cartridge {...solid} />;
     case "diaphragm":
+      return <Diaphragm {...solid} {...hole} />;
+    case "body":
+      return part.stays === true ? <Body {...solid} {...hole} /> : <Turned {...solid} {...hole} />;
+    case "plate":
       return (
-        <Turned {...solid} {...(bore !== undefined && { bore })}>
+        <Turned {...solid} {...hole}>
           {part.brittle === true &&
             Array.from({ length: 6 }, (_, index) => {
-              const angle = (Math.PI * 2 * (index + 0.5)) / 6;
-              return (
-                <ellipse
-                  key={index}
-                  cx={x + Math.cos(angle) * r * 0.8}
-                  cy={y + Math.sin(angle) * r * 0.8 * TILT}
-                  rx={2.6}
-                  ry={1.2}
-                  fill="#2A363E"
-                />
-              );
+              const [cx, cy] = onCircle(x, y, r * 0.8, (Math.PI * 2 * (index + 0.5)) / 6, TILT);
+              return <ellipse key={index} cx={cx} cy={cy} rx={2.6} ry={1.2} fill="#2A363E" />;
             })}
         </Turned>
       );
     default:
-      return <Turned {...solid} {...(bore !== undefined && { bore })} />;
+      return <Turned {...solid} {...hole} />;
   }
 }
 

@@ -1,27 +1,69 @@
 import type { ReactNode } from "react";
+import { onCircle } from "./round";
 
 /** How far from above the turned shapes are seen: minor over major axis of a circle. */
 export const TILT = 0.2;
 
-/** Top and side ink of a material. */
-export type Ink = readonly [string, string];
+/** Top and side ink of a material, and the hatch its cut shows. */
+export type Ink = readonly [string, string, string?];
 export const INKS: Record<string, Ink> = {
-  iron: ["#C8C4BA", "#A49E90"],
-  steel: ["#E9ECEC", "#C3CACD"],
-  stainless: ["#F0F2F1", "#CDD4D5"],
-  brass: ["#EBD59B", "#CDAA58"],
-  bronze: ["#E3BC8C", "#BE8C54"],
-  copper: ["#E8B394", "#C37C55"],
-  aluminium: ["#EEF0F2", "#D2D7DC"],
-  plastic: ["#F4F2EA", "#DAD5C6"],
+  iron: ["#C8C4BA", "#A49E90", "iron"],
+  steel: ["#E9ECEC", "#C3CACD", "steel"],
+  stainless: ["#F0F2F1", "#CDD4D5", "steel"],
+  brass: ["#EBD59B", "#CDAA58", "brass"],
+  bronze: ["#E3BC8C", "#BE8C54", "brass"],
+  copper: ["#E8B394", "#C37C55", "brass"],
+  aluminium: ["#EEF0F2", "#D2D7DC", "light"],
+  plastic: ["#F4F2EA", "#DAD5C6", "plastic"],
   nitrile: ["#6A747A", "#3F494F"],
   epdm: ["#5F6A66", "#36423E"],
-  silicone: ["#D98F7E", "#B9624F"],
-  ptfe: ["#FBFBF7", "#E4E4DC"],
+  silicone: ["#D98F7E", "#B9624F", "rubber"],
+  ptfe: ["#FBFBF7", "#E4E4DC", "ptfe"],
   graphite: ["#7A7F83", "#55595C"],
-  fibre: ["#CDBFA4", "#A99877"],
+  fibre: ["#CDBFA4", "#A99877", "fibre"],
 };
+
+/** The hatches, once a page: a material is told by its lines as well as by its colour. */
+export function HatchDefs() {
+  const line = { fill: "none", stroke: "#17242d", strokeWidth: 0.9 };
+  return (
+    <svg width={0} height={0} aria-hidden="true" focusable="false" className="absolute">
+      <defs>
+        <pattern id="hatch-iron" width={5} height={5} patternUnits="userSpaceOnUse">
+          <path d="M0 5L5 0" {...line} />
+        </pattern>
+        <pattern id="hatch-steel" width={8} height={8} patternUnits="userSpaceOnUse">
+          <path d="M0 8L8 0M0 5L5 0" {...line} />
+        </pattern>
+        <pattern id="hatch-brass" width={7} height={7} patternUnits="userSpaceOnUse">
+          <path d="M0 7L7 0" {...line} strokeDasharray="3 1.6" />
+        </pattern>
+        <pattern id="hatch-light" width={9} height={9} patternUnits="userSpaceOnUse">
+          <path d="M0 9L9 0" {...line} />
+        </pattern>
+        <pattern id="hatch-plastic" width={7} height={7} patternUnits="userSpaceOnUse">
+          <path d="M0 3.5H7M3.5 0V7" {...line} strokeWidth={0.6} />
+        </pattern>
+        <pattern id="hatch-rubber" width={5} height={5} patternUnits="userSpaceOnUse">
+          <path d="M0 5L5 0M0 0L5 5" {...line} strokeWidth={0.7} />
+        </pattern>
+        <pattern id="hatch-ptfe" width={6} height={4} patternUnits="userSpaceOnUse">
+          <path d="M0 2H6" {...line} strokeWidth={0.7} />
+        </pattern>
+        <pattern id="hatch-fibre" width={7} height={6} patternUnits="userSpaceOnUse">
+          <path d="M1 1.5H4M3 4.5H6.4" {...line} />
+        </pattern>
+      </defs>
+    </svg>
+  );
+}
+
 export const LIT: Ink = ["#FFE3A1", "#EFB74A"];
+/** The ink of a material, lit when it is the part in hand; the hatch stays. */
+export const inkOf = (material: string, lit: boolean): Ink => {
+  const ink = INKS[material] ?? INKS.steel!;
+  return lit ? [LIT[0], LIT[1], ink[2]] : ink;
+};
 
 const STROKE = { stroke: "var(--draw)", strokeWidth: 1.3, strokeLinejoin: "round" as const };
 const HOLE = "#2A363E";
@@ -40,7 +82,7 @@ export function Turned({
   y,
   r,
   h,
-  ink: [top, side],
+  ink: [top, side, hatch],
   bore,
   foot = r,
   children,
@@ -54,6 +96,13 @@ export function Turned({
         fill={side}
         {...STROKE}
       />
+      {hatch !== undefined && h > 5 && (
+        <path
+          d={`M${x - r} ${y} L${x - foot} ${y + h} a${foot} ${fy} 0 0 0 ${foot * 0.42} ${fy * 0.815} L${x - r * 0.58} ${y + ry * 0.815} a${r} ${ry} 0 0 1 ${-r * 0.42} ${-ry * 0.815} z`}
+          fill={`url(#hatch-${hatch})`}
+          opacity={0.5}
+        />
+      )}
       {[0.55, 0.68, 0.81, 0.93].map((share) => {
         const deep = Math.sqrt(1 - share * share);
         return (
@@ -178,15 +227,13 @@ export function Screws({ x, y, r, h, ink, count }: Solid & { count: number }) {
     shown === 1 ? Math.max(4, Math.min(9, r, h * 0.4)) : Math.max(3, Math.min(7, r * 0.16, h * 0.35));
   const places = Array.from({ length: shown }, (_, index) => {
     const angle = (Math.PI * 2 * (index + 0.5)) / shown;
-    return {
-      x: shown === 1 ? x : x + Math.cos(angle) * (r - size),
-      y: shown === 1 ? y : y + Math.sin(angle) * (r - size) * TILT,
-    };
+    const [across, deep] = onCircle(x, y, r - size, angle, TILT);
+    return shown === 1 ? { x, y } : { x: across, y: deep };
   }).sort((a, b) => a.y - b.y);
   return (
     <g>
       {places.map((place) => (
-        <g key={`${place.x}`}>
+        <g key={`${place.x} ${place.y}`}>
           <Stem
             x={place.x}
             y={place.y + size}

@@ -4,6 +4,7 @@ import clsx from "clsx";
 import { useEffect, useState } from "react";
 import { formatQuantity, preferredUnit, unit, unitNamed } from "@/core/quantity";
 import { useSettings } from "../settings";
+import { PhotoStrip } from "./photo-strip";
 import { type BodyProps, Choices, Field, StepForm, useReading } from "./step-form";
 
 export function CaptureBody({ step, log }: BodyProps<"capture">) {
@@ -21,6 +22,7 @@ export function CaptureBody({ step, log }: BodyProps<"capture">) {
         chosen={chosen}
         onChoose={setChosen}
       />
+      <PhotoStrip log={log} step={step.id} take />
       {missing && chosen === undefined && (
         <p role="alert" className="text-stop">
           Choose one: nobody remembers it at the rebuild.

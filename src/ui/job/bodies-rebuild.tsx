@@ -1,13 +1,18 @@
 "use client";
 
 import clsx from "clsx";
-import { nextBolt, type Run, type StepOf } from "@/core/job";
+import { useState } from "react";
+import { nextBolt, piecesLeft, type Run, type StepOf } from "@/core/job";
 import { formatQuantity } from "@/core/quantity";
 import { BoltCircle } from "../draw/bolt-circle";
+import { StackCount } from "../draw/stack";
 import { endWords } from "../end-words";
 import { useSettings } from "../settings";
+import { Counter } from "./bodies-strip";
+import { ComparePart, useComparison } from "./compare-part";
 import { JoinDrawing } from "./join-drawing";
-import { type BodyProps, StepForm } from "./step-form";
+import { type BodyProps, Field, StepForm } from "./step-form";
+import { useWrench, WrenchPanel } from "./wrench";
 
 const RULE_TONE = {
   orientation: "border-cold",
@@ -30,8 +35,28 @@ const RULE_NAME = {
 
 export function FitBody({ step, log }: BodyProps<"fit">) {
   const { system } = useSettings();
+  const part = log.job.inputs.sheet.parts.find((each) => each.id === step.part);
+  const item = log.job.tray.items.find((each) => each.part === step.part);
+  const [count, setCount] = useState(step.renew ? step.count : (item?.counted ?? step.count));
+  const comparison = useComparison(log, part, step.features, step.id);
+  const right = step.features.length === 0 || comparison.verdict?.kind === "right";
+  const left = piecesLeft(step, log.job.progress);
+  const counted = step.pieces.length - left;
+  const done = () => {
+    if (!right) comparison.compare();
+    else if (left > 0) log.add({ kind: "piece-set", step: step.id, piece: counted + 1 });
+    else log.add({ kind: "step-done", step: step.id, ...(step.count > 1 && { entry: `${count}` }) });
+  };
   return (
-    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+    <StepForm onDone={done}>
+      {step.features.length > 0 && part !== undefined && (
+        <ComparePart part={part} features={step.features} comparison={comparison} />
+      )}
+      {step.pieces.length > 0 && part !== undefined && right && (
+        <div className="card px-4 py-3">
+          <StackCount stack={part} counted={counted} upward />
+        </div>
+      )}
       <ul className="flex flex-col gap-2">
         {step.rules.map((rule) => (
           <li
@@ -56,8 +81,16 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
           {step.end.kind === "torque" && step.end.holdAgainst && !step.loose && (
             <span className="mt-1 block text-soft">{step.end.holdAgainst}</span>
           )}
+          {step.end.kind === "torque" && step.end.maximum_Nm !== undefined && !step.loose && (
+            <span className="mt-1 block text-soft">
+              Never above {formatQuantity(step.end.maximum_Nm, "torque", system)}.
+            </span>
+          )}
         </div>
       </div>
+      {step.pieces.length === 0 && step.count > 1 && (
+        <Counter label="Count what goes in" count={count} most={step.count} onCount={setCount} />
+      )}
     </StepForm>
   );
 }
@@ -75,7 +108,15 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
   const { progress } = log.job;
   const next = nextBolt(step, progress);
   const done = progress.bolts.get(step.id) ?? new Set<string>();
-  const pull = () => next !== undefined && log.add({ kind: "bolt-pulled", step: step.id, ...next });
+  const wanted = next === undefined ? undefined : step.passes[next.pass - 1]?.torque_Nm;
+  const wrench = useWrench(wanted);
+  const pull = () => {
+    if (next === undefined) return;
+    const read = wrench.read();
+    if (read.kind === "unreadable") return;
+    const reading = read.kind === "read" ? { reading_Nm: read.torque_Nm } : {};
+    if (log.add({ kind: "bolt-pulled", step: step.id, ...next, ...reading })) wrench.clear();
+  };
   return (
     <StepForm onDone={pull}>
       <div className="card p-2">
@@ -90,6 +131,7 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
           onPull={pull}
         />
       </div>
+      <WrenchPanel wrench={wrench} {...(step.limit_Nm !== undefined && { limit_Nm: step.limit_Nm })} />
       <p className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-2.5">{step.note}</p>
     </StepForm>
   );
@@ -97,10 +139,13 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
 
 export function TrayBody({ step, log }: BodyProps<"tray">) {
   const { tray, plan } = log.job;
+  const [left, setLeft] = useState(0);
+  const [what, setWhat] = useState("");
   const kept = tray.items.filter((item) => item.keep !== undefined);
   const renewed = tray.items.filter((item) => item.place === "renewed");
+  const entry = left === step.leftovers || what.trim() === "" ? `${left}` : `${left}: ${what.trim()}`;
   return (
-    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id, entry })}>
       <dl className="card dashed px-4 py-1">
         <Account says="Came off" value={`${tray.off}`} />
         <Account
@@ -112,8 +157,16 @@ export function TrayBody({ step, log }: BodyProps<"tray">) {
           says="Still on the tray"
           value={`${tray.missing.length}`}
           note={tray.missing.map((item) => item.name).join(", ")}
-          bad={!tray.balances}
+          bad={tray.missing.length > 0}
         />
+        {tray.short.length > 0 && (
+          <Account
+            says="Fewer than came out of the works"
+            value={`${tray.short.length}`}
+            note={tray.short.map((item) => `${item.name}: ${item.counted} of ${item.quantity}`).join(", ")}
+            bad
+          />
+        )}
         <Account
           says="Kept and refitted"
           value={`${kept.length}`}
@@ -121,10 +174,19 @@ export function TrayBody({ step, log }: BodyProps<"tray">) {
         />
         <Account
           says="Right to be left over"
-          value={`${plan.kits.leftovers.reduce((sum, left) => sum + left.quantity, 0)}`}
-          note={plan.kits.leftovers.map((left) => `${left.name}: ${left.why}`).join(" ")}
+          value={`${step.leftovers}`}
+          note={plan.kits.leftovers.map((each) => `${each.name}: ${each.why}`).join(" ")}
         />
       </dl>
+      <Counter label="Pieces left on the bench" count={left} onCount={setLeft} />
+      {left !== step.leftovers && left > 0 && (
+        <Field
+          label="What is left over?"
+          hint="Find out first: something that should have gone in may not have."
+          value={what}
+          onChange={setWhat}
+        />
+      )}
     </StepForm>
   );
 }

@@ -11,6 +11,7 @@ import { kindsOf, LineDrawing } from "../draw/line-drawing";
 import { PipeKey } from "../draw/pipe";
 import { typing } from "../keys";
 import { lineView, type Setting } from "../line-view";
+import { PartCard } from "../part-card";
 import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { NoteModal, StopModal } from "./modals";
@@ -180,12 +181,16 @@ function SavingSign({ saving }: { saving: string }) {
 
 function AxisPane({ job }: { job: Run }) {
   const { sheet } = job.inputs;
+  const [chosen, setChosen] = useState<string>();
+  const read = sheet.parts.find((part) => part.id === chosen);
+  const orders = new Map(job.tray.items.map((item) => [item.part, item.order]));
   const places = new Map(job.tray.items.map((item) => [item.part, item.place]));
   const renew = new Set(job.plan.renewals.map((each) => each.part));
   const parts: AxisPart[] = sheet.parts.map((part) => ({
     part,
     place: part.stays ? "stays" : (places.get(part.id) ?? "in"),
     renew: renew.has(part.id) && places.has(part.id),
+    ...(orders.has(part.id) && { order: orders.get(part.id)! }),
   }));
   const current = job.current;
   const lit = current?.part ?? (current?.kind === "check" ? current.check.part : undefined);
@@ -196,8 +201,14 @@ function AxisPane({ job }: { job: Run }) {
         <span>{job.inputs.valve.generation}</span>
       </h2>
       <div className="min-h-0 flex-1">
-        <Axis parts={parts} {...(lit !== undefined && { lit })} />
+        <Axis
+          parts={parts}
+          {...(lit !== undefined && { lit })}
+          {...(chosen !== undefined && { chosen })}
+          onChoose={(part) => setChosen((now) => (now === part ? undefined : part))}
+        />
       </div>
+      {read !== undefined && <PartCard part={read} sheet={sheet} onClose={() => setChosen(undefined)} />}
     </>
   );
 }

@@ -1,18 +1,21 @@
 "use client";
 
 import clsx from "clsx";
-import { Undo2, Wrench } from "lucide-react";
+import { Wrench } from "lucide-react";
 import { type ReactNode, useCallback, useEffect, useRef, useState } from "react";
-import { mayCloseEarly, nextBolt, type Step } from "@/core/job";
+import { mayCloseEarly, type Step } from "@/core/job";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
-import { useNow } from "../when";
 import { CaptureBody, CheckBody, CollectBody } from "./bodies-inspect";
 import { GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
 import { FitBody, SignOffBody, TightenBody, TrayBody, tightenTitle } from "./bodies-rebuild";
+import { AskTwiceBody, ConfirmBody, CrackBody, StripBody } from "./bodies-strip";
 import { ReasonModal } from "./modals";
 import { phaseLine, timeLeft } from "./phase-bar";
+import { StepBench } from "./step-bench";
+import { StepFooter } from "./step-footer";
 import { STEP_FORM, StepForm } from "./step-form";
+import { StuckLadder } from "./stuck-ladder";
 import type { JobLog } from "./use-job-log";
 
 /** The step in hand: one imperative, why, what to look out for, and one wide button. */
@@ -86,12 +89,8 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         ) : (
           <Body step={step} log={log} onChosen={onChosen} />
         )}
+        {!halted && <StepBench log={log} step={step} />}
         {change !== undefined && <Change change={change} />}
-        {refusal !== undefined && (
-          <Notice tone="stop" live>
-            {refusal}
-          </Notice>
-        )}
         {step.cautions.map((caution) => (
           <Notice key={caution.can} tone="stop">
             <b>{caution.can}</b> {caution.do}
@@ -102,6 +101,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
             <b>No {each.tool.toLowerCase()}:</b> {each.why}.
           </Notice>
         ))}
+        {step.kind === "strip" && <Stuck log={log} part={step.part} />}
         <div className="flex flex-wrap gap-2">
           {step.mayOverride && (
             <button
@@ -128,7 +128,13 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
             )}
         </div>
       </div>
-      <Footer log={log} step={step} halted={halted} means={means} onNote={onNote} onStop={onStop} />
+      {/* Beside the button that was pressed: below a long card nobody would see it. */}
+      {refusal !== undefined && (
+        <Notice tone="stop" live>
+          {refusal}
+        </Notice>
+      )}
+      <StepFooter log={log} step={step} halted={halted} means={means} onNote={onNote} onStop={onStop} />
       <ReasonModal
         open={asking === "skip"}
         onClose={() => setAsking(undefined)}
@@ -151,12 +157,24 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   );
 }
 
+function Stuck({ log, part }: { log: JobLog; part: string | undefined }) {
+  const { sheet } = log.job.inputs;
+  const found = sheet.parts.find((each) => each.id === part);
+  return found === undefined ? null : <StuckLadder part={found} sheet={sheet} />;
+}
+
 function Chips({ step }: { step: Step }) {
-  if (step.cues.length + step.tools.length === 0) return null;
+  if (step.cues.length + step.tools.length === 0 && step.stands === undefined) return null;
   const chip =
     "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-[17px] tracking-[.02em]";
   return (
     <ul className="flex flex-wrap gap-2">
+      {step.stands !== undefined && (
+        <li className="plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-cold bg-card px-2.5 py-1 text-[17px]">
+          stands {step.stands.before}
+          {step.stands.after !== step.stands.before && ` → ${step.stands.after}`}
+        </li>
+      )}
       {step.tools.map((tool) => (
         <li key={tool.id} className={chip} title={tool.substitutes.join("; ")}>
           <Wrench size={15} aria-hidden="true" /> {tool.name}
@@ -252,8 +270,15 @@ function Body({
       return <SignOffBody key={step.id} step={step} log={log} />;
     case "blocked":
       return null;
-    case "do":
     case "strip":
+      return <StripBody key={step.id} step={step} log={log} />;
+    case "crack":
+      return <CrackBody key={step.id} step={step} log={log} />;
+    case "ask-twice":
+      return <AskTwiceBody key={step.id} step={step} log={log} />;
+    case "confirm":
+      return <ConfirmBody key={step.id} step={step} log={log} />;
+    case "do":
     case "open":
       return (
         <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
@@ -261,93 +286,4 @@ function Body({
         </StepForm>
       );
   }
-}
-
-const CHECK_BUTTON: Record<string, string> = {
-  reuse: "Sound: go on",
-  clean: "Cleaned: go on",
-  renew: "Renew it",
-  stop: "Record it",
-};
-
-function buttonSays(step: Step, log: JobLog, means: string | undefined, waiting: boolean): string {
-  switch (step.kind) {
-    case "shut":
-      return "Shut and locked";
-    case "open":
-      return step.leaveShut ? "Lock is off" : "Open, lock off";
-    case "gauge":
-      return "Take the reading";
-    case "wait":
-      return log.job.states.get(step.id)?.kind === "running"
-        ? waiting
-          ? "The wait runs"
-          : "Wait is over"
-        : `Start the wait: ${step.minutes} min`;
-    case "strip":
-      return "Off, on the tray";
-    case "fit":
-      return step.loose ? "In, left loose" : step.renew ? "New one is in" : "It is in";
-    case "tighten":
-      return `Bolt ${nextBolt(step, log.job.progress)?.bolt ?? ""} done`;
-    case "tray":
-      return "The tray balances";
-    case "check":
-      return step.check.kind === "measure"
-        ? "Take the figure"
-        : (CHECK_BUTTON[means ?? ""] ?? "Choose what you found");
-    case "sign-off":
-      return "Sign off";
-    default:
-      return "Done";
-  }
-}
-
-function Footer({
-  log,
-  step,
-  halted,
-  means,
-  onNote,
-  onStop,
-}: {
-  log: JobLog;
-  step: Step;
-  halted: boolean;
-  means: string | undefined;
-  onNote: () => void;
-  onStop: () => void;
-}) {
-  const state = log.job.states.get(step.id);
-  const now = useNow(state?.kind === "running" ? 250 : 60_000);
-  const waiting = state?.kind === "running" && (now ?? 0) < state.until;
-  return (
-    <div className="grid grid-cols-[1fr_52px_64px_76px] gap-2 pt-2 lg:grid-cols-[1fr_52px_72px_84px]">
-      <button
-        type="submit"
-        form={STEP_FORM}
-        disabled={halted || waiting}
-        // A glove taps twice: the second tap would land on the next step. Bolts are tapped fast on purpose.
-        onClick={(event) => event.detail > 1 && step.kind !== "tighten" && event.preventDefault()}
-        className="btn btn-go min-h-16 px-3 text-[19px]"
-      >
-        {buttonSays(step, log, means, waiting)} <span className="key hidden lg:inline">Enter</span>
-      </button>
-      <button
-        type="button"
-        onClick={log.undo}
-        aria-label="Undo the newest entry"
-        title="Undo (Backspace)"
-        className="btn btn-quiet min-h-16 px-0"
-      >
-        <Undo2 size={22} />
-      </button>
-      <button type="button" onClick={onNote} className="btn btn-quiet min-h-16 px-1">
-        Note
-      </button>
-      <button type="button" onClick={onStop} className="btn btn-stop min-h-16 px-1">
-        Stop work
-      </button>
-    </div>
-  );
 }

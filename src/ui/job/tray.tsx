@@ -42,16 +42,24 @@ export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
               key={item.part}
               className={clsx(
                 "arrives grid min-h-[60px] grid-cols-[24px_56px_1fr] items-center gap-2 py-1",
-                back && "opacity-55",
+                back && "text-soft",
               )}
             >
               <span className="plate text-[18px] text-soft">{item.order}</span>
-              <PartIcon part={part} size={52} lit={item.renew && !back} />
+              <span className={clsx(back && "opacity-50")}>
+                <PartIcon part={part} size={52} lit={item.renew && !back} />
+              </span>
               <span className="text-[14.5px] leading-tight">
                 {item.name}
-                {item.quantity > 1 ? ` × ${item.quantity}` : ""}
+                {item.quantity > 1 ? ` × ${item.counted}` : ""}
+                {item.from !== undefined && !back && (
+                  <span className="block text-soft">in the cup of the {item.from.toLowerCase()}</span>
+                )}
                 <span className="mt-0.5 flex flex-wrap gap-1">
                   {back && <Tag tone="go">{item.place === "renewed" ? "NEW ONE IN" : "BACK IN"}</Tag>}
+                  {item.counted < item.quantity && !item.renew && (
+                    <Tag tone="stop">{`${item.quantity - item.counted} MISSING`}</Tag>
+                  )}
                   {!back && item.renew && <Tag tone="wait">RENEW</Tag>}
                   {item.keep !== undefined && !back && <Tag tone="brass">KEEP · in no kit</Tag>}
                   {!back && part.fit?.surface?.kind === "dry" && <Tag tone="wait">stays dry</Tag>}
@@ -69,6 +77,7 @@ const TONES = {
   go: "bg-go-bg text-go-text",
   wait: "bg-wait-bg text-wait",
   brass: "bg-brass-bg text-ink",
+  stop: "bg-stop-bg text-stop",
 } as const;
 
 function Tag({ tone, children }: { tone: keyof typeof TONES; children: string | string[] }) {

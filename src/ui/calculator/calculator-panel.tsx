@@ -1,0 +1,136 @@
+"use client";
+
+import type { ReactNode } from "react";
+import { type Calculator, withUnit } from "@/core/calculators";
+import { Notice } from "../notice";
+import { Panel } from "../page";
+import { useSettings } from "../settings";
+import { AnswerCard, AnswerTables, saidOf } from "./answer-card";
+import { InputField } from "./input-field";
+import { PICTURES } from "./pictures";
+import { type CalculatorForm, useCalculator } from "./use-calculator";
+
+/** A form, its answer and its picture, all from the declaration; the answer follows as one types. */
+export function CalculatorPanel({
+  calculator,
+  start,
+  children,
+}: {
+  calculator: Calculator;
+  start?: Readonly<Record<string, string>>;
+  /** What can be done with the answer. */
+  children?: (form: CalculatorForm) => ReactNode;
+}) {
+  const { system } = useSettings();
+  const form = useCalculator(calculator, system, start);
+  const { answer, errors, fields } = form;
+  const Picture = PICTURES[calculator.id];
+  const missing = fields.filter((input) => errors[input.name] !== undefined).map((input) => input.label);
+  const first = calculator.outputs[0];
+  const figures = fields.filter((input) => input.kind === "measured" && form.shown(input).text !== "");
+  const usual = figures.filter((input) => form.shown(input).usual).length;
+  return (
+    <div className="grid gap-4 lg:grid-cols-[380px_1fr] print:block">
+      <form
+        className="card no-print flex flex-col gap-3 self-start p-4"
+        onSubmit={(event) => event.preventDefault()}
+      >
+        {fields.map((input) => (
+          <InputField key={input.name} input={input} form={form} />
+        ))}
+        <div className="mt-2 grid grid-cols-2 gap-2">
+          <button type="button" className="btn btn-quiet" disabled={!form.canUndo} onClick={form.undo}>
+            Undo
+          </button>
+          <button type="button" className="btn btn-quiet" onClick={() => form.fill({})}>
+            Start again
+          </button>
+        </div>
+        <details className="mt-1">
+          <summary className="min-h-11 content-center text-soft underline underline-offset-4">
+            Worked examples
+          </summary>
+          <ul className="dashed">
+            {calculator.examples.map((example) => (
+              <li key={example.source} className="flex items-start justify-between gap-3 py-2 text-[15px]">
+                <span>{example.source}</span>
+                <button
+                  type="button"
+                  className="btn btn-quiet shrink-0"
+                  aria-label={`Fill in: ${example.source}`}
+                  onClick={() => form.fill(example.inputs)}
+                >
+                  Fill in
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+        {answer !== undefined && first !== undefined && (
+          <a
+            href="#answer"
+            className="sticky bottom-2 z-10 flex min-h-12 items-center justify-between gap-3 rounded border-[1.5px] border-brass-line bg-brass-bg px-4 font-semibold text-ink"
+          >
+            <span className="truncate">{first.label}</span>
+            <b className="plate whitespace-nowrap text-[22px]">{saidOf(first, answer.outputs)}</b>
+          </a>
+        )}
+      </form>
+      <dl className="mb-4 hidden grid-cols-2 gap-x-8 print:grid">
+        {fields.map((input) => {
+          const { text, unit: shown } = form.shown(input);
+          const said =
+            input.kind === "choice"
+              ? input.options.find((option) => option.id === text)?.label
+              : text === ""
+                ? ""
+                : withUnit(input, text, shown);
+          return (
+            <div key={input.name} className="flex justify-between gap-3 border-rule border-b py-1">
+              <dt>{input.label}</dt>
+              <dd className="text-right font-semibold">{said || "–"}</dd>
+            </div>
+          );
+        })}
+      </dl>
+      <div className="flex min-w-0 flex-col gap-4" id="answer">
+        {answer === undefined ? (
+          <Notice tone="wait">
+            {missing.length === 0
+              ? "Working it out."
+              : `To be filled in or mended: ${missing.join(", ")}. Then the answer stands here.`}
+          </Notice>
+        ) : (
+          <>
+            {usual > 0 && (
+              <p className="text-[16px] text-soft">
+                {usual === figures.length ? "All" : `${usual} of ${figures.length}`} figures here are usual
+                ones, not yours, as their fields say: type what you measured.
+              </p>
+            )}
+            <AnswerCard calculator={calculator} answer={answer} />
+            {children?.(form)}
+            {Picture !== undefined && (
+              <section className="card p-3">
+                <Picture form={form} answer={answer} system={system} />
+              </section>
+            )}
+            <AnswerTables calculator={calculator} answer={answer} />
+            {answer.cautions.map((caution) => (
+              <Notice key={caution} tone="wait">
+                {caution}
+              </Notice>
+            ))}
+          </>
+        )}
+        <Panel title="Sources">
+          <ul className="list-disc pl-5">
+            {calculator.sources.map((source) => (
+              <li key={source}>{source}</li>
+            ))}
+          </ul>
+        </Panel>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,143 @@
+"use client";
+
+import { BookmarkPlus } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { toast } from "sonner";
+import type { Calculator, MeasuredOutput } from "@/core/calculators";
+import { Modal } from "../modal";
+import { Notice } from "../notice";
+import { useSettings } from "../settings";
+import { saidOf } from "./answer-card";
+import type { CalculatorForm } from "./use-calculator";
+
+const UNDO_MS = 60_000;
+
+/** Figures of an answer that can be kept as a reading. */
+export const keepable = (calculator: Calculator, form: CalculatorForm): readonly MeasuredOutput[] =>
+  calculator.outputs.filter(
+    (output): output is MeasuredOutput =>
+      output.kind !== "named" && form.answer?.outputs[output.name] !== undefined,
+  );
+
+/** Keeps one figure of the answer as a reading of a valve; taken back with one touch. */
+export function KeepWithValve({
+  calculator,
+  form,
+  valves,
+}: {
+  calculator: Calculator;
+  form: CalculatorForm;
+  valves: readonly { readonly tag: string; readonly name: string }[];
+}) {
+  const { system, who } = useSettings();
+  const router = useRouter();
+  const [open, setOpen] = useState(false);
+  const [typedTag, setTag] = useState("");
+  const [output, setOutput] = useState("");
+  const [refusal, setRefusal] = useState<string>();
+  const [sending, setSending] = useState(false);
+  const choices = keepable(calculator, form);
+  if (choices.length === 0 || valves.length === 0) return null;
+  const chosen = choices.find((each) => each.name === output) ?? choices[0]!;
+  const keep = async () => {
+    const tag = valves.find((valve) => valve.tag.toLowerCase() === typedTag.trim().toLowerCase())?.tag;
+    if (tag === undefined) {
+      setRefusal("Choose a valve of the register: type its tag.");
+      return;
+    }
+    setSending(true);
+    const answer = await fetch(`/api/v1/valves/${encodeURIComponent(tag)}/readings`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({
+        calculator: calculator.id,
+        inputs: form.typed,
+        output: chosen.name,
+        system,
+        by: who || "not named",
+      }),
+    }).catch(() => undefined);
+    setSending(false);
+    const body = (await answer?.json().catch(() => ({}))) as
+      | { id?: number; errors?: { message: string }[] }
+      | undefined;
+    if (!answer?.ok || body?.id === undefined) {
+      setRefusal(
+        body?.errors?.[0]?.message ?? "No answer from the server: nothing is kept. Try again with a signal.",
+      );
+      return;
+    }
+    setOpen(false);
+    setRefusal(undefined);
+    const { id } = body;
+    toast(`Kept with ${tag}: ${saidOf(chosen, form.answer!.outputs)}`, {
+      // Long enough to look at the valve and come back with gloves on.
+      duration: UNDO_MS,
+      closeButton: true,
+      action: {
+        label: "Undo",
+        onClick: () =>
+          void fetch(`/api/v1/valves/${encodeURIComponent(tag)}/readings/${id}`, { method: "DELETE" }).then(
+            (gone) => toast(gone.ok ? `Taken back from ${tag}.` : "It could not be taken back."),
+          ),
+      },
+    });
+    router.refresh();
+  };
+  return (
+    <>
+      <button type="button" className="btn btn-go" onClick={() => setOpen(true)}>
+        <BookmarkPlus size={20} aria-hidden /> Keep with a valve
+      </button>
+      <Modal
+        open={open}
+        onOpenChange={setOpen}
+        title="Keep with a valve"
+        says="It stands among the valve's readings, with your name and what it was worked out from."
+      >
+        <label className="block font-semibold" htmlFor="keep-valve">
+          Valve
+          <input
+            id="keep-valve"
+            className="field mt-1 font-normal"
+            list="keep-valves"
+            autoComplete="off"
+            value={typedTag}
+            onChange={(event) => setTag(event.target.value)}
+          />
+        </label>
+        <datalist id="keep-valves">
+          {valves.map((valve) => (
+            <option key={valve.tag} value={valve.tag}>
+              {valve.name}
+            </option>
+          ))}
+        </datalist>
+        <label className="block font-semibold" htmlFor="keep-output">
+          Figure
+          <select
+            id="keep-output"
+            className="field mt-1 font-normal"
+            value={chosen.name}
+            onChange={(event) => setOutput(event.target.value)}
+          >
+            {choices.map((each) => (
+              <option key={each.name} value={each.name}>
+                {each.label}: {saidOf(each, form.answer!.outputs)}
+              </option>
+            ))}
+          </select>
+        </label>
+        {refusal !== undefined && (
+          <Notice tone="stop" live>
+            {refusal}
+          </Notice>
+        )}
+        <button type="button" className="btn btn-go" disabled={sending} onClick={() => void keep()}>
+          {sending ? "Keeping …" : "Keep it"}
+        </button>
+      </Modal>
+    </>
+  );
+}

@@ -1,0 +1,96 @@
+"use client";
+
+import { siOf, wordsOf } from "@/core/calculators";
+import { formatIn, unit } from "@/core/quantity";
+import { round } from "../../draw/round";
+import type { PictureProps } from "./props";
+
+const W = 720;
+const LOOK: Readonly<Record<string, { readonly fill: string; readonly ink: string }>> = {
+  backwash: { fill: "#7AA7D2", ink: "#10202b" },
+  "brine draw": { fill: "#C79A45", ink: "#17242d" },
+  "slow rinse": { fill: "#E3C98C", ink: "#17242d" },
+  "fast rinse": { fill: "#A9C7E4", ink: "#10202b" },
+  refill: { fill: "#1D7466", ink: "#ffffff" },
+};
+
+/** The cycle as a line of time, each phase as long as it lasts, with the way the water goes through the bed. */
+export function SoftenerCyclePicture({ answer, system }: PictureProps) {
+  const phases = answer.tables.phases ?? [];
+  const whole = siOf(answer.outputs, "whole");
+  const flow = unit(system === "us" ? "US gpm" : "L/min");
+  const x = (seconds: number) => round(10 + (seconds / whole) * (W - 20));
+  const narrow = phases.filter((row) => (siOf(row, "minutes") / whole) * (W - 20) < 92);
+  return (
+    <figure>
+      <figcaption className="caption">The cycle, {formatIn(whole, unit("min"))} in all</figcaption>
+      <svg
+        viewBox={`0 0 ${W} ${136 + Math.max(0, narrow.length - 1) * 44}`}
+        className="w-full"
+        role="img"
+        aria-label={phases
+          .map((row) => `${wordsOf(row, "phase")} ${formatIn(siOf(row, "minutes"), unit("min"))}`)
+          .join(", ")}
+      >
+        {phases.map((row) => {
+          const [starts, lasts, name] = [siOf(row, "starts"), siOf(row, "minutes"), wordsOf(row, "phase")];
+          const [left, width] = [x(starts), x(starts + lasts) - x(starts)];
+          const look = LOOK[name]!;
+          const up = name === "backwash";
+          // A narrow phase has its words under the bar, those of neighbours on lines of their own.
+          const under = width < 92;
+          const middle = left + width / 2;
+          const at = Math.min(Math.max(middle, 78), W - 78);
+          const line = under ? 112 + narrow.indexOf(row) * 44 : 108;
+          const times = `${formatIn(lasts, unit("min"))}`;
+          return (
+            <g key={name}>
+              <rect
+                x={left}
+                y={14}
+                width={Math.max(width, 2)}
+                height={74}
+                fill={look.fill}
+                stroke="var(--ink)"
+                strokeWidth={1.4}
+              />
+              {width > 26 && (
+                <path
+                  d={up ? `M${middle} 80v-24m-7 9l7 -9l7 9` : `M${middle} 56v24m-7 -9l7 9l7 -9`}
+                  fill="none"
+                  stroke={look.ink}
+                  strokeWidth={2.5}
+                />
+              )}
+              {under ? (
+                <path d={`M${middle} 88V${line - 16}`} stroke="var(--soft)" strokeWidth={1.2} />
+              ) : (
+                <text x={middle} y={42} textAnchor="middle" fontSize={16} fontWeight={600} fill={look.ink}>
+                  {name}
+                </text>
+              )}
+              <text x={at} y={line} textAnchor="middle" fontSize={16} fill="var(--ink)">
+                {under ? `${name}, ` : ""}
+                <tspan className="plate">{times}</tspan>
+              </text>
+              <text
+                x={at}
+                y={line + 18}
+                textAnchor="middle"
+                className="plate"
+                fontSize={15}
+                fill="var(--soft)"
+              >
+                {formatIn(siOf(row, "flow"), flow)}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+      <p className="px-2 text-[15px] text-soft">
+        Arrow up: water lifts the bed and goes to the drain. Arrow down: through the bed, or into the brine
+        tank.
+      </p>
+    </figure>
+  );
+}

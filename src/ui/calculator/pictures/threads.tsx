@@ -1,0 +1,70 @@
+"use client";
+
+import { siOf, wordsOf } from "@/core/calculators";
+import { THREAD_TABLE } from "@/core/fastening";
+import { formatIn, unit } from "@/core/quantity";
+import type { PictureProps } from "./props";
+
+const W = 700;
+
+/** Flanks of a thread along its length, cut through: triangles of one pitch, 5/8 of their full height. */
+function flanks(pitch: number, scale: number, length: number, base: number): string {
+  const [p, h] = [pitch * scale, 0.6134 * pitch * scale];
+  const count = Math.ceil(length / p);
+  return `M0 ${base}${Array.from({ length: count }, (_, i) => `L${(i + 0.5) * p} ${base - h}L${(i + 1) * p} ${base}`).join("")}`;
+}
+
+/** The likeliest thread with its nearest rival laid over it: they part after a few turns, which is where they bind. */
+export function ThreadPicture({ answer, system }: PictureProps) {
+  const best = answer.tables.candidates?.[0];
+  if (best === undefined) return null;
+  const pitch = siOf(best, "pitch");
+  const rival = THREAD_TABLE.find((each) => each.name === wordsOf(answer.outputs, "neighbour"));
+  const scale = W / (10 * Math.max(pitch, rival?.pitch ?? pitch));
+  const length = unit(system === "us" ? "in" : "mm");
+  const parts = rival === undefined ? Number.POSITIVE_INFINITY : pitch / 2 / Math.abs(rival.pitch - pitch);
+  return (
+    <figure>
+      <figcaption className="caption">Laid over one another, to one scale</figcaption>
+      <svg
+        viewBox={`0 40 ${W} 130`}
+        className="w-full"
+        role="img"
+        aria-label={
+          rival === undefined ? wordsOf(best, "thread") : `${wordsOf(best, "thread")} over ${rival.name}`
+        }
+      >
+        <rect x={0} y={120} width={W} height={16} fill="#A49E90" />
+        <path
+          d={`${flanks(pitch, scale, W, 120)}V120z`}
+          fill="#C8C4BA"
+          stroke="var(--draw)"
+          strokeWidth={2.2}
+        />
+        {rival !== undefined && (
+          <path
+            d={flanks(rival.pitch, scale, W, 120)}
+            fill="none"
+            stroke="var(--stop)"
+            strokeWidth={2.6}
+            strokeDasharray="9 5"
+          />
+        )}
+        {Number.isFinite(parts) && parts < 10 && (
+          <path d={`M${parts * pitch * scale} 30V136`} stroke="var(--stop)" strokeWidth={1.5} />
+        )}
+        <text x={4} y={160} fontSize={17} fill="var(--ink)">
+          <tspan fontWeight={600}>{wordsOf(best, "thread")}</tspan>, pitch{" "}
+          <tspan className="plate">{formatIn(pitch, length)}</tspan>
+          {rival !== undefined && (
+            <tspan fill="var(--stop)">
+              {"   dashed: "}
+              {rival.name}, pitch {formatIn(rival.pitch, length)}
+              {Number.isFinite(parts) && parts < 10 ? `, crest on root after ${parts.toFixed(1)} turns` : ""}
+            </tspan>
+          )}
+        </text>
+      </svg>
+    </figure>
+  );
+}

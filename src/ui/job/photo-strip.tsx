@@ -1,0 +1,115 @@
+"use client";
+
+import { Camera } from "lucide-react";
+import { useCallback, useEffect, useId, useState } from "react";
+import { hashOf, keepPhoto, keptPhoto, sendPhotos, shrink } from "./photo-outbox";
+import type { JobLog } from "./use-job-log";
+
+const RETRY_MS = 4000;
+
+/** Photographs of a step; with `take`, one more can be taken with the camera or from a file. */
+export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: string; take?: boolean }) {
+  const job = log.job.inputs.id;
+  const id = useId();
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const photos = log.job.progress.photos.filter((each) => each.step === step);
+  const waiting = usePhotoSending(job, log.job.progress.photos.length);
+
+  const add = async (file: File | undefined) => {
+    if (file === undefined) return;
+    setBusy(true);
+    setProblem(undefined);
+    const blob = await shrink(file);
+    if (blob === undefined) setProblem("This file is no picture that can be read. Take a JPEG or PNG.");
+    else {
+      const photo = crypto.randomUUID();
+      // On the device first: what is noted has to be there, whatever happens next.
+      await keepPhoto(job, photo, blob);
+      log.add({ kind: "photo-taken", step, photo, sha256: await hashOf(blob) });
+    }
+    setBusy(false);
+  };
+
+  if (photos.length === 0 && !take) return null;
+  return (
+    <div>
+      <ul className="flex flex-wrap gap-2">
+        {photos.map(({ photo }, index) => (
+          <li key={photo}>
+            <Photo job={job} photo={photo} label={`Photograph ${index + 1}`} />
+          </li>
+        ))}
+        {take && (
+          <li>
+            <label
+              htmlFor={id}
+              className="grid h-24 w-32 cursor-pointer place-items-center rounded-md border-2 border-edge border-dashed bg-paper text-center text-[15px] focus-within:outline-3"
+            >
+              <span>
+                <Camera size={26} className="mx-auto" aria-hidden="true" />
+                {busy ? "Keeping …" : "Photograph it"}
+              </span>
+              <input
+                id={id}
+                type="file"
+                accept="image/*"
+                capture="environment"
+                className="sr-only"
+                onChange={(event) => {
+                  void add(event.target.files?.[0]);
+                  event.target.value = "";
+                }}
+              />
+            </label>
+          </li>
+        )}
+      </ul>
+      {waiting > 0 && (
+        <p role="status" className="mt-1 text-[15px] text-wait">
+          {waiting} kept on this device, waiting for signal
+        </p>
+      )}
+      {problem !== undefined && (
+        <p role="alert" className="mt-1 text-stop">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Sends the job's photographs until the server has them. */
+function usePhotoSending(job: string, taken: number): number {
+  const [waiting, setWaiting] = useState(0);
+  const send = useCallback(() => {
+    sendPhotos(job).then(setWaiting, () => undefined);
+  }, [job]);
+  useEffect(() => {
+    if (taken === 0) return;
+    send();
+    const timer = setInterval(send, RETRY_MS);
+    return () => clearInterval(timer);
+  }, [taken, send]);
+  return waiting;
+}
+
+function Photo({ job, photo, label }: { job: string; photo: string; label: string }) {
+  const [source, setSource] = useState<string>();
+  useEffect(() => {
+    let made: string | undefined;
+    void keptPhoto(job, photo).then((blob) => {
+      made = blob && URL.createObjectURL(blob);
+      setSource(made ?? `/api/v1/jobs/${job}/photos/${photo}`);
+    });
+    return () => {
+      if (made !== undefined) URL.revokeObjectURL(made);
+    };
+  }, [job, photo]);
+  return source === undefined ? (
+    <span className="block h-24 w-32 rounded-md bg-sunk" />
+  ) : (
+    // biome-ignore lint/performance/noImgElement: it may lie on this device only
+    <img src={source} alt={label} className="h-24 w-32 rounded-md border border-rule object-cover" />
+  );
+}

@@ -1,0 +1,151 @@
+"use client";
+
+import { Calculator as CalculatorIcon } from "lucide-react";
+import { useState } from "react";
+import { type Calculator, calculatorNamed, keptName, keptTitle, siOf } from "@/core/calculators";
+import { type BenchLink, benchLinks, type Step } from "@/core/job";
+import { formatIn, unit } from "@/core/quantity";
+import { saidOf } from "../calculator/answer-card";
+import { CalculatorPanel } from "../calculator/calculator-panel";
+import { keepable } from "../calculator/keep-with-valve";
+import type { CalculatorForm } from "../calculator/use-calculator";
+import { Modal } from "../modal";
+import { Notice } from "../notice";
+import type { JobLog } from "./use-job-log";
+
+/** What the bench book has for this step, opened with what the job knows; it works without a signal. */
+export function StepBench({ log, step }: { log: JobLog; step: Step }) {
+  const [open, setOpen] = useState<BenchLink>();
+  const links = benchLinks(log.job, step);
+  if (links.length === 0) return null;
+  const calculator = open === undefined ? undefined : calculatorNamed(open.calculator);
+  return (
+    <>
+      <div className="flex flex-wrap gap-2">
+        {links.map((link) => (
+          <button key={link.calculator} type="button" className="btn btn-quiet" onClick={() => setOpen(link)}>
+            <CalculatorIcon size={20} aria-hidden /> {calculatorNamed(link.calculator)?.title}
+          </button>
+        ))}
+      </div>
+      <ul aria-label="Kept in the job">
+        {log.job.progress.kept
+          .filter((kept) => kept.step === step.id)
+          .map((kept) => (
+            <li key={`${kept.at}${kept.output}`} className="flex items-baseline justify-between gap-3 py-1">
+              <span>Kept: {keptTitle(keptName(kept.calculator, kept.output))}</span>
+              <b className="plate whitespace-nowrap text-[18px]">{kept.typed}</b>
+            </li>
+          ))}
+      </ul>
+      {open !== undefined && calculator !== undefined && (
+        <Modal
+          wide
+          open
+          onOpenChange={(now) => !now && setOpen(undefined)}
+          title={calculator.title}
+          says={calculator.says}
+        >
+          <CalculatorPanel calculator={calculator} start={open.start}>
+            {(form) => (
+              <KeepInJob
+                log={log}
+                step={step}
+                link={open}
+                calculator={calculator}
+                form={form}
+                onKept={() => setOpen(undefined)}
+              />
+            )}
+          </CalculatorPanel>
+        </Modal>
+      )}
+    </>
+  );
+}
+
+/** One touch puts a figure into the job's log; a corrected measurement can answer the step itself. */
+function KeepInJob({
+  log,
+  step,
+  link,
+  calculator,
+  form,
+  onKept,
+}: {
+  log: JobLog;
+  step: Step;
+  link: BenchLink;
+  calculator: Calculator;
+  form: CalculatorForm;
+  onKept: () => void;
+}) {
+  const choices = keepable(calculator, form);
+  const [output, setOutput] = useState(link.measures ?? choices[0]?.name ?? "");
+  const chosen = choices.find((each) => each.name === output) ?? choices[0];
+  const { answer } = form;
+  if (chosen === undefined || answer === undefined) return null;
+  const measured = link.measures !== undefined && step.kind === "check" && step.check.kind === "measure";
+  const si = siOf(answer.outputs, chosen.name);
+  const typed = formatIn(si, unit(answer.outputs[chosen.name]!.unit));
+  const keep = () =>
+    log.add({
+      kind: "result-kept",
+      step: step.id,
+      calculator: calculator.id,
+      inputs: { ...form.typed },
+      output: chosen.name,
+      si,
+      typed,
+    });
+  return (
+    <div className="card flex flex-wrap items-end gap-2 p-3">
+      <label className="min-w-[220px] flex-1 font-semibold" htmlFor="keep-in-job">
+        Keep in the job
+        <select
+          id="keep-in-job"
+          className="field mt-1 font-normal"
+          value={chosen.name}
+          onChange={(event) => setOutput(event.target.value)}
+        >
+          {choices.map((each) => (
+            <option key={each.name} value={each.name}>
+              {each.label}: {saidOf(each, answer.outputs)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <button
+        type="button"
+        className={measured ? "btn btn-quiet" : "btn btn-go"}
+        onClick={() => keep() && onKept()}
+      >
+        Keep it
+      </button>
+      {measured && step.kind === "check" && (
+        <button
+          type="button"
+          className="btn btn-go"
+          onClick={() => {
+            const value = siOf(answer.outputs, link.measures!);
+            const said = formatIn(value, unit(answer.outputs[link.measures!]!.unit));
+            if (
+              keep() &&
+              log.add({ kind: "check-measured", step: step.id, check: step.check.id, si: value, typed: said })
+            )
+              onKept();
+          }}
+        >
+          Use as what was measured
+        </button>
+      )}
+      {log.refusal !== undefined && (
+        <div className="basis-full">
+          <Notice tone="stop" live>
+            {log.refusal}
+          </Notice>
+        </div>
+      )}
+    </div>
+  );
+}
