@@ -18,8 +18,8 @@ export function problem(
   );
 }
 
-/** Reads a JSON body of at most 5 MB: 413 when it is larger, 400 when it is not JSON. */
-export async function readJson(request: Request): Promise<Result<unknown, Response>> {
+/** Reads a body of at most 5 MB: 413 when it is larger. */
+export async function readBytes(request: Request): Promise<Result<Uint8Array, Response>> {
   const tooLarge = () =>
     err(problem(413, "Too large", [{ path: "", message: "The body is over 5 MB. Send it in parts." }]));
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES) return tooLarge();
@@ -31,8 +31,15 @@ export async function readJson(request: Request): Promise<Result<unknown, Respon
       if (size > MOST_BYTES) return tooLarge();
       chunks.push(chunk);
     }
+  return ok(Buffer.concat(chunks));
+}
+
+/** Reads a JSON body of at most 5 MB: 413 when it is larger, 400 when it is not JSON. */
+export async function readJson(request: Request): Promise<Result<unknown, Response>> {
+  const bytes = await readBytes(request);
+  if (!bytes.ok) return bytes;
   try {
-    return ok(JSON.parse(new TextDecoder("utf-8", { fatal: true }).decode(Buffer.concat(chunks))));
+    return ok(JSON.parse(new TextDecoder("utf-8", { fatal: true }).decode(bytes.value)));
   } catch {
     return err(
       problem(400, "Not readable", [

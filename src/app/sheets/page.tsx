@@ -1,25 +1,33 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { services } from "@/server/services";
+import { PartIcon } from "@/ui/draw/part";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
 
 export const metadata: Metadata = { title: "Sheets" };
 
 export default function SheetsPage() {
-  const sheets = services().library.sheets();
+  const sheets = services()
+    .library.sheets()
+    .toSorted((a, b) => a.title.localeCompare(b.title));
   return (
     <Page
       title="Service sheets"
       says="How each model is built, what holds what, and how it goes back."
       action={
-        <Link href="/sheets/library" className="btn btn-quiet">
-          Sheet library
-        </Link>
+        <>
+          <Link href="/sheets/axes" className="btn btn-quiet">
+            All axes
+          </Link>
+          <Link href="/sheets/library" className="btn btn-quiet">
+            Sheet library
+          </Link>
+        </>
       }
     >
       {sheets.length === 0 && <Empty>No sheet yet. Pick one from the sheet library, or bring one in.</Empty>}
-      <ul className="grid gap-4 md:grid-cols-2">
+      <ul className="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
         {sheets.map((sheet) => (
           <li key={sheet.id}>
             <Link
@@ -31,6 +39,11 @@ export default function SheetsPage() {
                 {sheet.maker} {sheet.model}, revision {sheet.revision}
               </span>
               <span className="mt-1 block text-soft">{sheet.summary}</span>
+              <span className="mt-2 flex flex-wrap gap-1">
+                {sheet.parts.slice(0, 6).map((part) => (
+                  <PartIcon key={part.id} part={part} size={46} />
+                ))}
+              </span>
               <span className="mt-2 block">
                 {sheet.parts.length} parts, {sheet.checks.length} checks, {sheet.kits.length} kits
               </span>

@@ -1,18 +1,38 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { CALCULATORS, calculatorNamed } from "@/core/calculators";
+import { calculatorNamed } from "@/core/calculators";
+import { services } from "@/server/services";
 import { CalculatorScreen } from "./calculator-screen";
 
-type Props = { params: Promise<{ id: string }> };
-
-export const generateStaticParams = () => CALCULATORS.map(({ id }) => ({ id }));
+type Props = {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+};
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: calculatorNamed((await params).id)?.title ?? "Bench book" };
 }
 
-export default async function CalculatorPage({ params }: Props) {
+export default async function CalculatorPage({ params, searchParams }: Props) {
   const { id } = await params;
-  if (calculatorNamed(id) === undefined) notFound();
-  return <CalculatorScreen id={id} />;
+  const calculator = calculatorNamed(id);
+  if (calculator === undefined) notFound();
+  const query = await searchParams;
+  const start = Object.fromEntries(
+    calculator.inputs.flatMap(({ name }) => {
+      const text = query[name];
+      return typeof text === "string" ? [[name, text]] : [];
+    }),
+  );
+  const valves = services()
+    .library.valves()
+    .map(({ tag, name }) => ({ tag, name }));
+  return (
+    <CalculatorScreen
+      key={JSON.stringify(start)}
+      id={id}
+      start={Object.keys(start).length > 0 ? start : undefined}
+      valves={valves}
+    />
+  );
 }

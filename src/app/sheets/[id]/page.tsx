@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { notFound } from "next/navigation";
 import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
@@ -7,7 +8,7 @@ import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { SheetAxis } from "@/ui/sheet-axis";
 
-type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ part?: string }> };
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ part?: string; revision?: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: services().library.sheet((await params).id)?.title ?? "Sheet" };
@@ -15,25 +16,66 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function SheetPage({ params, searchParams }: Props) {
   const { system } = await readSettings();
-  const sheet = services().library.sheet((await params).id);
+  const { library } = services();
+  const { id } = await params;
+  const { part, revision } = await searchParams;
+  const revisions = library.revisions(id);
+  const sheet = library.sheet(id, revision === undefined ? undefined : Number(revision));
   if (sheet === undefined) notFound();
-  const { part } = await searchParams;
+  const newest = sheet.revision === revisions.at(-1);
   const name = (id: string) => sheet.parts.find((each) => each.id === id)?.name ?? id;
   return (
-    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[320px_1fr_1fr]">
-      <header className="flex flex-wrap items-end gap-4 lg:col-span-3">
+    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[auto_minmax(270px,1fr)]">
+      <header className="flex flex-wrap items-end gap-4 lg:col-span-2">
         <div className="min-w-0 flex-1">
           <h1 className="font-bold text-[28px] leading-tight">{sheet.title}</h1>
           <p className="text-soft">
             {sheet.maker} {sheet.model}, revision {sheet.revision}. {sheet.summary}
           </p>
         </div>
-        <a href={`/api/v1/sheets/${sheet.id}`} download className="btn btn-quiet">
+        <Link href={`/sheets/${sheet.id}/print`} className="btn btn-quiet">
+          Print
+        </Link>
+        <a href={`/api/v1/sheets/${sheet.id}?revision=${sheet.revision}`} download className="btn btn-quiet">
           Take it as a file
         </a>
+        <Link href={`/sheets/${sheet.id}/edit?copy`} className="btn btn-quiet">
+          Adapt a copy
+        </Link>
+        {newest && (
+          <Link href={`/sheets/${sheet.id}/edit`} className="btn btn-go">
+            Edit
+          </Link>
+        )}
       </header>
+      {revisions.length > 1 && (
+        <nav
+          aria-label="Revisions"
+          className="plate flex flex-wrap items-center gap-2 text-[16px] lg:col-span-2"
+        >
+          Revisions
+          {revisions.map((each) => (
+            <Link
+              key={each}
+              href={`/sheets/${sheet.id}?revision=${each}`}
+              aria-current={each === sheet.revision ? "page" : undefined}
+              className="grid min-h-11 min-w-11 place-items-center rounded border-[1.5px] border-rule px-2 aria-[current]:border-ink aria-[current]:bg-ink aria-[current]:text-paper"
+            >
+              {each}
+            </Link>
+          ))}
+        </nav>
+      )}
+      {!newest && (
+        <div className="lg:col-span-2">
+          <Notice tone="wait">
+            An older revision. Jobs that began with it go on with it; new ones take revision{" "}
+            {revisions.at(-1)}.
+          </Notice>
+        </div>
+      )}
       {sheet.demonstration && (
-        <div className="lg:col-span-3">
+        <div className="lg:col-span-2">
           <Notice tone="wait">
             <b>Demonstration data: not for real equipment.</b> Every figure on this sheet is invented.
           </Notice>

@@ -38,24 +38,28 @@ export function RegisterForm({
           {problem(name) && <span className="text-[15px] text-stop">{problem(name)}</span>}
         </label>
       ))}
-      <label className="block">
-        <span className="font-semibold">Build</span>
-        <select className="field mt-1" name="build">
-          {builds.map((build) => (
-            <option key={build.id} value={build.id}>
-              {build.name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="block">
-        <span className="font-semibold">Generation</span>
-        <select className="field mt-1" name="generation">
-          {generations.map((each) => (
-            <option key={each}>{each}</option>
-          ))}
-        </select>
-      </label>
+      {builds.length > 0 && (
+        <label className="block">
+          <span className="font-semibold">Build</span>
+          <select className="field mt-1" name="build">
+            {builds.map((build) => (
+              <option key={build.id} value={build.id}>
+                {build.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {generations.length > 0 && (
+        <label className="block">
+          <span className="font-semibold">Generation</span>
+          <select className="field mt-1" name="generation">
+            {generations.map((each) => (
+              <option key={each}>{each}</option>
+            ))}
+          </select>
+        </label>
+      )}
       <button type="submit" disabled={waiting} className="btn btn-go self-end">
         {waiting ? "Registering …" : "Register this valve"}
       </button>

@@ -5,6 +5,7 @@ import { readSettings } from "@/app/settings";
 import { dues } from "@/core/findings";
 import { preferredUnit, unitNamed } from "@/core/quantity";
 import { services } from "@/server/services";
+import { BenchReadings } from "@/ui/bench-readings";
 import { LineGlance } from "@/ui/line-glance";
 import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
@@ -90,6 +91,7 @@ export default async function ValvePage({ params }: Params) {
               />
             );
           })}
+          <BenchReadings readings={readings} system={system} />
         </Panel>
         <Panel title="Past jobs">
           {history.length === 0 && <Empty>No job has been done here with Loft Bell.</Empty>}

@@ -90,6 +90,14 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
                 <small className="block text-soft">{each.why}</small>
               </li>
             ))}
+            {record.compared.map((each, index) => (
+              <li key={index} className="py-1.5">
+                Compared: {each.part}
+                <small className={each.verdict === "right" ? "block text-soft" : "block text-stop"}>
+                  {each.says}
+                </small>
+              </li>
+            ))}
             {record.kept.length > 0 && (
               <li className="py-1.5">Kept and refitted: {record.kept.join(", ")}</li>
             )}
@@ -104,6 +112,24 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
             )}
           </ul>
         </section>
+        {record.worked.length > 0 && (
+          <section className="break-inside-avoid">
+            <h2 className="caption">Worked out</h2>
+            <ul className="dashed">
+              {record.worked.map((each) => (
+                <li key={`${each.at}${each.title}`} className="grid grid-cols-[1fr_auto] gap-3 py-1.5">
+                  <span>
+                    {each.title}
+                    <small className="block text-soft">
+                      <Day at={each.at} time />, {each.by}
+                    </small>
+                  </span>
+                  <b className="plate text-[18px]">{each.typed}</b>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
         <section className="break-inside-avoid">
           <h2 className="caption">Torques</h2>
           <ul className="dashed">
@@ -119,6 +145,31 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
             ))}
           </ul>
         </section>
+        {record.threads.length > 0 && (
+          <Block
+            title="On the threads"
+            rows={record.threads.map((each) => `${each.part}: ${each.with.toLowerCase()}`)}
+            none=""
+          />
+        )}
+        {record.photos.length > 0 && (
+          <section className="break-inside-avoid">
+            <h2 className="caption">Photographs</h2>
+            <ul className="mt-1 flex flex-wrap gap-2">
+              {record.photos.map(({ photo, says }) => (
+                <li key={photo} className="w-36">
+                  {/* biome-ignore lint/performance/noImgElement: made small already, behind our own route */}
+                  <img
+                    src={`/api/v1/jobs/${id}/photos/${photo}`}
+                    alt={says}
+                    className="h-28 w-36 rounded border border-rule object-cover"
+                  />
+                  <small className="block text-soft">{says}</small>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
         <section className="break-inside-avoid">
           <h2 className="caption">Isolation</h2>
           <ul className="dashed">

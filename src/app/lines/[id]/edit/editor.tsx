@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import Papa from "papaparse";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { toast } from "sonner";
 import {
   LINK_COLUMNS,
@@ -16,15 +16,14 @@ import {
 import type { Problem } from "@/core/result";
 import { LineDrawing } from "@/ui/draw/line-drawing";
 import type { XY } from "@/ui/draw/line-layout";
-import { typing } from "@/ui/keys";
 import { lineView } from "@/ui/line-view";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
+import { useHistory, useUndoKeys } from "@/ui/use-history";
 import { saveLineAction } from "./actions";
 import { addLink, addNode, changeLink, changeNode, itemAt, moveNode, problemsOf, remove } from "./edit-line";
 import { Choice, Text } from "./inputs";
 import { ItemForm } from "./item-form";
-import { useHistory } from "./use-history";
 
 const NOTHING_SHUT = { shut: new Set<string>() };
 
@@ -62,16 +61,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
   const link = line.links.find((each) => each.id === inHand);
 
   const onMoved = useCallback((id: string, to: XY) => slide((now) => moveNode(now, id, to)), [slide]);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || typing(event)) return;
-      event.preventDefault();
-      if (event.shiftKey) redo();
-      else undo();
-    };
-    addEventListener("keydown", onKey);
-    return () => removeEventListener("keydown", onKey);
-  }, [undo, redo]);
+  useUndoKeys(undo, redo);
 
   const save = async (document: Line, before: Line) => {
     setBusy("Saving …");

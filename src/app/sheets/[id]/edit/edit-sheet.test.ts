@@ -1,0 +1,41 @@
+import { describe, expect, it } from "vitest";
+import { planStrip } from "@/core/build";
+import type { Sheet } from "@/core/formats";
+import { demoDocument } from "@/core/job/job.fixtures";
+import { free, hold, problemsOf, referencesOf, renamePart } from "./edit-sheet";
+
+const sheet = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
+const off = (each: Sheet, part: string) => {
+  const plan = planStrip(each, { reach: [part] });
+  return plan.ok ? plan.value.moves.flatMap((move) => (move.kind === "remove" ? [move.part] : [])) : [];
+};
+
+describe("editing a sheet", () => {
+  it("a line drawn in the graph makes one part hold another, and the plan follows", () => {
+    expect(off(sheet, "injector-cap-screws")).toEqual(["injector-cap-screws"]);
+    const held = hold(sheet, "cover", "injector-cap-screws");
+    expect(off(held, "injector-cap-screws")).toEqual(["cover", "injector-cap-screws"]);
+    expect(hold(held, "cover", "injector-cap-screws")).toEqual(held);
+    expect(free(held, "cover", "injector-cap-screws", 0)).toEqual(sheet);
+  });
+
+  it("a ring that is drawn is found, at the part", () => {
+    const ring = problemsOf(hold(sheet, "stack", "cover"));
+    expect(ring.map((each) => each.message).join()).toContain("can never come off");
+    expect(ring[0]!.path).toMatch(/^\/parts\/\d+\/ways$/);
+  });
+
+  it.each(sheet.parts.map((part) => [part.id] as const))("%s by another id is named so everywhere", (id) => {
+    const renamed = renamePart(sheet, id, "another-name");
+    expect(problemsOf(renamed)).toEqual([]);
+    expect(renamed.parts.some((each) => each.id === id)).toBe(false);
+    expect(renamePart(renamed, "another-name", id)).toEqual(sheet);
+  });
+
+  it("offers what a field may name, and nothing where any text goes", () => {
+    const references = referencesOf(sheet);
+    expect(references("heldBy")).toHaveLength(sheet.parts.length);
+    expect(references("tools")?.some((tool) => tool.name.startsWith("Stack hook"))).toBe(true);
+    expect(references("do")).toBeUndefined();
+  });
+});

@@ -1,0 +1,130 @@
+import { checkSheet } from "@/core/build";
+import { readDocument, type Sheet } from "@/core/formats";
+import type { Problem } from "@/core/result";
+import type { References } from "@/ui/schema-form/schema-form";
+
+/** What is wrong with a sheet as it stands, by the rules of the import. */
+export function problemsOf(sheet: Sheet): readonly Problem[] {
+  const read = readDocument(sheet);
+  return read.ok ? checkSheet(sheet) : read.error;
+}
+
+/** Fields that name something of the sheet, and what they may name. */
+export function referencesOf(sheet: Sheet): References {
+  const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
+    list.map(({ id, name }) => ({ id, name: name === "" ? id : name }));
+  const parts = named(sheet.parts);
+  const positions = named(sheet.position?.names ?? []);
+  const tools = sheet.tools.map(({ id, name, size }) => ({
+    id,
+    name: size === undefined ? name : `${name}, ${size}`,
+  }));
+  const by: Readonly<Record<string, readonly { id: string; name: string }[]>> = {
+    heldBy: parts,
+    spoils: parts,
+    part: parts,
+    needsOff: parts,
+    afterFit: parts,
+    looseUntil: parts,
+    reach: parts,
+    alsoRenew: parts,
+    movedBy: parts,
+    confirmAfter: parts,
+    singles: parts,
+    tools,
+    with: named(sheet.supplies),
+    builds: named(sheet.builds),
+    generations: sheet.generations.map((each) => ({ id: each, name: each })),
+    before: positions,
+    after: positions,
+    start: positions,
+    finish: positions,
+  };
+  return (field) => by[field];
+}
+
+/** The first part holds the second from now on: it is written into the second's first way out. */
+export function hold(sheet: Sheet, holder: string, held: string): Sheet {
+  return changeWays(sheet, held, (way, index) =>
+    index !== 0 || way.heldBy.includes(holder) ? way : { ...way, heldBy: [...way.heldBy, holder] },
+  );
+}
+
+export function free(sheet: Sheet, holder: string, held: string, wayIndex: number): Sheet {
+  return changeWays(sheet, held, (way, index) =>
+    index === wayIndex ? { ...way, heldBy: way.heldBy.filter((each) => each !== holder) } : way,
+  );
+}
+
+type Way = Sheet["parts"][number]["ways"][number];
+
+function changeWays(sheet: Sheet, part: string, change: (way: Way, index: number) => Way): Sheet {
+  return {
+    ...sheet,
+    parts: sheet.parts.map((each) => (each.id === part ? { ...each, ways: each.ways.map(change) } : each)),
+  };
+}
+
+/** A part by another id, everywhere it is named; an id that is taken is refused by the check, not here. */
+export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
+  const swap = (id: string) => (id === from ? to : id);
+  const list = (ids: readonly string[]) => ids.map(swap);
+  const verdict = <V extends { alsoRenew?: string[]; reach?: string[] }>(each: V): V => ({
+    ...each,
+    ...(each.alsoRenew !== undefined && { alsoRenew: list(each.alsoRenew) }),
+    ...(each.reach !== undefined && { reach: list(each.reach) }),
+  });
+  return {
+    ...sheet,
+    parts: sheet.parts.map((part) => ({
+      ...part,
+      id: swap(part.id),
+      ways: part.ways.map((way) => ({
+        ...way,
+        heldBy: list(way.heldBy),
+        ...(way.spoils !== undefined && { spoils: list(way.spoils) }),
+      })),
+      ...(part.fit?.looseUntil !== undefined && {
+        fit: { ...part.fit, looseUntil: swap(part.fit.looseUntil) },
+      }),
+    })),
+    checks: sheet.checks.map((check) => {
+      const named = {
+        ...check,
+        ...(check.part !== undefined && { part: swap(check.part) }),
+        ...(check.needsOff !== undefined && { needsOff: list(check.needsOff) }),
+        ...(check.afterFit !== undefined && { afterFit: swap(check.afterFit) }),
+      };
+      if (named.kind === "choice") return { ...named, options: named.options.map(verdict) };
+      if (named.kind === "trick") return { ...named, go: verdict(named.go), noGo: verdict(named.noGo) };
+      return {
+        ...named,
+        within: verdict(named.within),
+        ...(named.below !== undefined && { below: verdict(named.below) }),
+        ...(named.above !== undefined && { above: verdict(named.above) }),
+      };
+    }),
+    kits: sheet.kits.map((kit) => ({
+      ...kit,
+      contents: kit.contents.map((item) => ({ ...item, part: swap(item.part) })),
+    })),
+    singles: list(sheet.singles),
+    symptoms: sheet.symptoms.map((symptom) => ({ ...symptom, reach: list(symptom.reach) })),
+    connections: sheet.connections.map((end) =>
+      end.part === undefined ? end : { ...end, part: swap(end.part) },
+    ),
+    capture: sheet.capture.map((each) =>
+      each.confirmAfter === undefined ? each : { ...each, confirmAfter: swap(each.confirmAfter) },
+    ),
+    ...(sheet.position !== undefined && {
+      position: { ...sheet.position, movedBy: swap(sheet.position.movedBy) },
+    }),
+    ...(sheet.tasks !== undefined && {
+      tasks: sheet.tasks.map((task) => ({
+        ...task,
+        ...(task.part !== undefined && { part: swap(task.part) }),
+        ...(task.needsOff !== undefined && { needsOff: list(task.needsOff) }),
+      })),
+    }),
+  };
+}

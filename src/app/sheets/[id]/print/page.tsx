@@ -1,0 +1,77 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { readSettings } from "@/app/settings";
+import { services } from "@/server/services";
+import { AxisKey } from "@/ui/draw/axis";
+import { endWords } from "@/ui/end-words";
+import { PlainAxis } from "@/ui/plain-axis";
+import { PrintButton } from "@/ui/print-button";
+
+type Props = { params: Promise<{ id: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: `${services().library.sheet((await params).id)?.title ?? "Sheet"}, to print` };
+}
+
+/** The axis and its parts for the workshop wall. */
+export default async function PrintSheetPage({ params }: Props) {
+  const { system } = await readSettings();
+  const sheet = services().library.sheet((await params).id);
+  if (sheet === undefined) notFound();
+  const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
+  return (
+    <article className="mx-auto max-w-[1000px] px-5 py-4 print:p-0">
+      <header className="flex items-start gap-4">
+        <div className="flex-1">
+          <h1 className="font-bold text-[26px] leading-tight">{sheet.title}</h1>
+          <p className="plate text-[17px]">
+            {sheet.maker} {sheet.model}, revision {sheet.revision}
+            {sheet.demonstration && " · demonstration data: not for real equipment"}
+          </p>
+        </div>
+        <PrintButton />
+      </header>
+      <PlainAxis sheet={sheet} form="wide" />
+      <AxisKey />
+      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Parts">
+        <table className="mt-4 w-full text-left text-[14.5px]">
+          <thead>
+            <tr className="border-rule border-b-2">
+              <th className="py-1 pr-3">Part</th>
+              <th className="pr-3">Pieces</th>
+              <th className="pr-3">Material</th>
+              <th className="pr-3">Size, drive</th>
+              <th className="pr-3">On it</th>
+              <th>Tighten, or right when</th>
+            </tr>
+          </thead>
+          <tbody>
+            {sheet.parts.map((part) => {
+              const { surface, thread, end } = part.fit ?? {};
+              const on = [
+                surface?.kind === "lubricate"
+                  ? `${supply(surface.with)}: ${surface.where}`
+                  : surface && "dry",
+                thread === undefined || thread.kind === "dry" ? undefined : supply(thread.with),
+              ].filter((each) => each !== undefined);
+              return (
+                <tr key={part.id} className="break-inside-avoid border-rule border-b align-top">
+                  <th scope="row" className="py-1 pr-3 font-semibold">
+                    {part.name}
+                  </th>
+                  <td className="pr-3">{part.quantity}</td>
+                  <td className="pr-3">{part.material}</td>
+                  <td className="pr-3">
+                    {[part.fastener?.thread, part.fastener?.drive].filter(Boolean).join(", ")}
+                  </td>
+                  <td className="pr-3">{on.join("; ")}</td>
+                  <td>{end === undefined ? "stays" : endWords(end, system)}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+    </article>
+  );
+}
