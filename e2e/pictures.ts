@@ -11,6 +11,23 @@ const folder = process.argv[2] ?? "docs/screenshots";
 const DESK = { width: 1280, height: 800 };
 const HAND = { width: 390, height: 844 };
 
+/** The drawn calculations, each by the link that fills it in. */
+const DRAWN = [
+  "hydrant-flow?before=1500+US+gpm",
+  "bolt-up",
+  "o-ring",
+  "spanner-finder",
+  "thread-finder",
+  "gasket-cutter?face=flat",
+  "drain-down",
+  "saturation?refrigerant=co2&pressure=8+bar+g",
+  "brine",
+  "stand-test?middle=0.03+bar+g&last=0.045+bar+g",
+  "decay-test?middle=5.93+bar+g",
+  "impairment-clock?since=2026-03-02T08:30&now=2026-03-02T20:00",
+  "renew-or-reuse",
+];
+
 const server = new TestServer("demo");
 const browser = await chromium.launch(CHROMIUM);
 try {
@@ -31,12 +48,20 @@ try {
   await open("/", "today");
   await open("/valves/NQ-H07", "valve");
   await open("/lines/north-quay?open=NQ-H07", "line");
-  await open("/lines/gannet-low-side?open=GN-HRV1", "line-ammonia");
-  await open("/lines/gannet-co2?open=GC-SV2", "line-double-block");
   await open("/lines/gannet-co2/isolation?open=GC-SV2", "isolation-sheet");
   await open("/lines/lido-water/edit", "line-editor");
-  await open("/sheets/quillon-harbour-5?part=main-seat", "sheet");
-  await open("/bench/bolt-up", "bolt-up");
+  await open("/sheets/ottermouth-ironbrook-30?part=stack", "sheet");
+  await page.goto(`${server.url}/sheets/axes`);
+  await page.waitForLoadState("networkidle");
+  await page.clock.runFor(900);
+  await page.screenshot({ path: `${folder}/axes.png`, fullPage: true });
+  await page.goto(`${server.url}/sheets/quillon-pierhead-2/edit`);
+  await page.getByRole("tab", { name: "Held by" }).click();
+  await page.locator(".react-flow__node").first().waitFor();
+  await page.waitForTimeout(800);
+  await shot("sheet-editor");
+  await open("/bench", "bench");
+  await drawings(page);
   await open("/valves/NQ-H07/start", "start");
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
@@ -45,8 +70,6 @@ try {
   await tech.until(/^Shut V-15/);
   await shot("job-isolate");
   await tech.until(/^Prove zero/);
-  await tech.fill("0.4 bar");
-  await shot("job-not-zero");
   await tech.fill("0");
   await tech.press();
   await tech.wide.getByText("The wait runs").waitFor();
@@ -59,9 +82,12 @@ try {
   await tech.press();
   await tech.card.getByText("The plan has changed").waitFor();
   await shot("job-plan-changed");
-  await tech.until(/^Press the new friction ring/);
-  await shot("job-rebuild");
   await tech.until(/Gland bolts, pass 2/);
+  await tech.card.getByRole("button", { name: "Bolt-up" }).click();
+  await page.getByLabel("Extension", { exact: true }).fill("100");
+  await page.getByRole("dialog").evaluate((dialog) => dialog.scrollTo(0, 0));
+  await shot("bench-in-step");
+  await page.keyboard.press("Escape");
   await tech.press();
   await tech.press();
   const hand = await browser.newContext({
@@ -81,9 +107,22 @@ try {
   await page.waitForURL(/record$/);
   await page.waitForLoadState("networkidle");
   await shot("record");
-  await phone.goto(`${server.url}/lines/ferry-shed?open=FS-PA1`);
-  await phone.waitForLoadState("networkidle");
-  await shot("phone-line", phone);
+  await page.goto(`${server.url}/valves/LD-SF1/start`);
+  await page.getByRole("button", { name: /Start the job/ }).click();
+  await page.waitForURL(/\/jobs\/[^/]+$/);
+  await tech.until(/^Shut in and wait/);
+  await tech.press();
+  await tech.wide.getByText("The wait runs").waitFor();
+  await server.kill();
+  await server.start(18);
+  await page.clock.fastForward("07:00");
+  await page.reload();
+  await tech.until(/^Look at the inner lips/);
+  await tech.choose("Frayed");
+  await tech.until(/^Push the new piston in/, { "Count blocked": "0", "Measure from the rim": "7 mm" });
+  await tech.compare({ "Its length, measured": "118", "Its rings": "two grooves" });
+  await tech.card.getByText("A look-alike.").waitFor();
+  await shot("job-look-alike");
   const dusk = await browser.newContext({ viewport: DESK, colorScheme: "dark" });
   const dark = await dusk.newPage();
   await dark.clock.install();
@@ -93,4 +132,27 @@ try {
 } finally {
   await browser.close();
   await server.end();
+}
+
+/** All drawings of the bench book on one sheet, cut out of their pages. */
+async function drawings(page: Page): Promise<void> {
+  const cut: string[] = [];
+  for (const path of DRAWN) {
+    await page.goto(`${server.url}/bench/${path}`);
+    await page.waitForLoadState("networkidle");
+    await page.clock.runFor(900);
+    const drawn = page.locator("section.card:has(svg[viewBox], .recharts-wrapper)").first();
+    const png = (await drawn.screenshot()).toString("base64");
+    cut.push(
+      `<figure><img src="data:image/png;base64,${png}"><figcaption>${await page.locator("h1").innerText()}</figcaption></figure>`,
+    );
+  }
+  const sheet = await page.context().newPage();
+  await sheet.setViewportSize({ width: 1280, height: 800 });
+  await sheet.setContent(
+    `<!doctype html><style>body{margin:20px;background:#f5f3ec;font:600 20px sans-serif;columns:3;column-gap:18px}
+    figure{margin:0 0 16px;break-inside:avoid}img{width:100%;display:block}</style>${cut.join("")}`,
+  );
+  await sheet.screenshot({ path: `${folder}/bench-drawn.png`, fullPage: true });
+  await sheet.close();
 }

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { type APIRequestContext, expect, test } from "@playwright/test";
+import { CALCULATORS, calculatorNamed, readTyped } from "@/core/calculators";
 import { TestServer } from "./server";
 
 const server = new TestServer("demo");
@@ -27,12 +28,29 @@ test("isolate, plan, check and calculate take whole documents", async ({ request
   ).json();
   expect(torque.outputs.torque.value).toBeCloseTo(218, 0);
   const list = await (await request.get(`${server.url}/api/v1/calculators`)).json();
-  expect(list.calculators.map((each: { id: string }) => each.id).sort()).toEqual([
-    "bolt-up",
-    "drain-down",
-    "locked-liquid",
-    "stand-test",
-  ]);
+  expect(list.calculators).toHaveLength(CALCULATORS.length);
+  for (const { id, inputs, examples } of list.calculators) {
+    expect(
+      inputs.every((each: { kind: string }) => each.kind !== "measured" || "least" in each),
+      id,
+    ).toBe(true);
+    const sent: Record<string, unknown> = {};
+    for (const [name, text] of Object.entries(examples[0].inputs as Record<string, string>)) {
+      const read = readTyped(calculatorNamed(id)!.inputs.find((each) => each.name === name)!, text);
+      if (read.ok) sent[name] = read.value;
+    }
+    const answer = await post(request, `/api/v1/calculators/${id}`, { inputs: sent });
+    expect(answer.status(), id).toBe(200);
+    const body = await answer.json();
+    expect(Object.keys(body)).toEqual(expect.arrayContaining(["outputs", "reasons", "cautions", "sources"]));
+    // Whatever else is sent is answered, never with a 500.
+    for (const value of [null, "x", 1e308, -1e308, {}, []]) {
+      const odd = Object.fromEntries(inputs.map((each: { name: string }) => [each.name, { value }]));
+      const refused = await post(request, `/api/v1/calculators/${id}`, { inputs: odd });
+      expect(refused.status(), `${id} ${JSON.stringify(value)}`).toBe(422);
+      expect((await refused.json()).errors[0].path, id).toMatch(/^\/inputs\//);
+    }
+  }
   for (const name of ["sheet", "line", "store", "job"])
     expect((await (await request.get(`${server.url}/schemas/loftbell.${name}.json`)).json()).$id).toBe(
       `loftbell.${name}.json`,

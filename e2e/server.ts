@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from "node:child_process";
-import { mkdtempSync, rmSync } from "node:fs";
+import { existsSync, mkdtempSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -49,7 +49,8 @@ export class TestServer {
       LOFTBELL_CLOCK_AHEAD_MIN: String(clockAhead),
       NEXT_TELEMETRY_DISABLED: "1",
     };
-    if (this.mode === "demo") {
+    // A restart finds what it had.
+    if (this.mode === "demo" && this.#process === undefined && !existsSync(this.database)) {
       const size = this.townMain ? [] : ["--without-town-main"];
       await done(spawn("npx", ["tsx", "demo/load.ts", ...size], { env, stdio: "inherit" }));
     }
@@ -58,13 +59,13 @@ export class TestServer {
       ["node_modules/next/dist/bin/next", "start", "--hostname", "127.0.0.1", "--port", String(this.#port)],
       { env, stdio: ["ignore", "ignore", "inherit"] },
     );
-    for (let attempt = 0; attempt < 150; attempt++) {
+    for (let attempt = 0; attempt < 300; attempt++) {
       const healthy = await fetch(`${this.url}/api/health`).then(
         (answer) => answer.ok,
         () => false,
       );
       if (healthy) return;
-      await new Promise((resolve) => setTimeout(resolve, 200));
+      await new Promise((resolve) => setTimeout(resolve, 100));
     }
     throw new Error(`the server on ${this.url} does not answer`);
   }

@@ -1,0 +1,200 @@
+import { expect, type Page, test } from "@playwright/test";
+import { quickAxe } from "./quick-axe";
+import { TestServer } from "./server";
+import { sitOut } from "./sit-out";
+import { Technician } from "./technician";
+
+/** Jobs on three kinds of build, by the buttons a technician has: a counted stack, a twin under pressure, a live cock. */
+const server = new TestServer("demo");
+test.beforeAll(() => server.start());
+test.afterAll(() => server.end());
+
+async function start(page: Page, tag: string): Promise<Technician> {
+  await page.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
+  await page.goto(`${server.url}/valves/${tag}/start`);
+  await page.getByRole("button", { name: /Start the job/ }).click();
+  await page.waitForURL(/\/jobs\/[^/]+$/);
+  return new Technician(page);
+}
+
+const saved = (page: Page) => expect(page.getByText("saved", { exact: true })).toBeVisible();
+
+/** The card as it stands: nothing serious for whoever reads it by ear or by keyboard. */
+async function soundForAll(page: Page): Promise<void> {
+  const { violations } = await quickAxe(page).analyze();
+  const serious = violations.filter((each) => each.impact === "serious" || each.impact === "critical");
+  expect(serious.map((each) => `${each.id}: ${each.nodes.map((node) => node.html).join(" | ")}`)).toEqual([]);
+}
+
+test("a stack valve: photographed, counted out, its look-alike piston caught, counted in, its depth measured", async ({
+  page,
+}) => {
+  const tech = await start(page, "LD-SF1");
+  await sitOut(page, tech, server, 5);
+  await tech.until(/^Where stands the cam mark/);
+  await tech.card.locator("input[type=file]").setInputFiles("docs/screenshots/sheet.png");
+  const photo = tech.card.getByRole("img", { name: "Photograph 1" });
+  await expect(photo).toBeVisible();
+  await saved(page);
+
+  await tech.until(/^Pull the stack out piece by piece/);
+  await expect(tech.card.getByText("out, from the top down")).toBeVisible();
+  await soundForAll(page);
+  for (let piece = 1; piece <= 9; piece++) {
+    await expect(tech.wide).toHaveText(new RegExp(`^Piece ${piece} is out`));
+    if (piece === 9) await expect(tech.card.getByText("The odd one:")).toBeVisible();
+    await tech.press();
+  }
+  await expect(tech.wide).toHaveText(/^Off, on the tray/);
+  await tech.press();
+
+  // One frayed lip condemns the set, and the piston with it.
+  await tech.until(/^Look at the inner lips/);
+  await tech.choose("Frayed");
+  // What goes in is compared first: the softener's piston has the filter's for a twin.
+  await tech.until(/^Build the stack up one by one/, { "Count blocked holes": "0" });
+  for (let piece = 1; piece <= 9; piece++) {
+    await expect(tech.wide).toHaveText(new RegExp(`^Piece ${piece} is in`));
+    await tech.press();
+  }
+  await tech.press();
+  await tech.until(/^Push the new piston in/, { "Measure from the rim": "7 mm" });
+  await tech.compare({ "Its length, measured": "118", "Its rings": "two grooves" });
+  await expect(tech.card.getByText("A look-alike.")).toBeVisible();
+  await soundForAll(page);
+  await expect(tech.card.getByText(/raw water passes in service/)).toBeVisible();
+  await tech.compare({ "Its length, measured": "124", "Its rings": "three grooves" });
+  await expect(tech.card.getByText("It is the right one.")).toBeVisible();
+  await tech.press();
+
+  // The note and its photograph come back where the drive goes in; another answer than the noted one is not taken.
+  await tech.until(/socket|plug sit\? Look now/i);
+  await tech.choose("Socket M2");
+  await expect(tech.card.getByText("You noted: Socket M1.")).toBeVisible();
+  await tech.choose("Socket M1");
+
+  // Three screws on the bench where one spacer should lie.
+  await tech.until(/^Account for the tray/);
+  await tech.press();
+  await expect(tech.card.getByText(/1 should be left over and 0 are/)).toBeVisible();
+  await tech.until(/^Sign off/, { "Run a cycle": "1", "Measure from the rim": "7 mm" });
+  await tech.press();
+  await page.waitForURL(/record$/);
+  await expect(page.getByText(/This is the piston for filters/)).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Where stands the cam mark/ })).toBeVisible();
+  const shown = await page.getByRole("img", { name: /^Where stands the cam mark/ }).getAttribute("src");
+  const kept = await page.request.get(server.url + shown);
+  expect([kept.status(), kept.headers()["content-type"]]).toEqual([200, "image/jpeg"]);
+});
+
+test("a twin relief set: the stem is turned, the vessel stays protected, the wrong setting is not fitted", async ({
+  page,
+}) => {
+  const tech = await start(page, "GN-RV4A");
+  await tech.until(/^Turn Relief stem GN-RS4/);
+  await sitOut(page, tech, server, 15);
+  await tech.until(/^Pull both shipping caps/, { "Read the set pressure": "20 bar" });
+  await tech.compare({ "Its tag colour": "red" });
+  await expect(tech.card.getByText(/the vessel would burst before it opens/)).toBeVisible();
+  await tech.compare({ "Its tag colour": "blue" });
+  await tech.press();
+  await tech.until(/back.* Relief stem GN-RS4|Turn back .*GN-RS4|turn back Relief stem GN-RS4/i);
+  await tech.until(/^Sign off/);
+  await tech.press();
+  await page.waitForURL(/record$/);
+  await expect(page.getByText(/New: Relief valve/)).toBeVisible();
+});
+
+test("a meter cock is only greased: nothing is shut, it is asked twice, and nobody is left without gas", async ({
+  page,
+}) => {
+  const tech = await start(page, "RW-G17");
+  await tech.until(/^Nothing is shut: gas stays in the pipe/);
+  await tech.press();
+  await expect(tech.card.getByText("Say yes to both, or stop work.")).toBeVisible();
+  await soundForAll(page);
+  await tech.until(/^Key OPEN. Fit the gun to the near port/);
+  await expect(tech.card.getByText(/stands OPEN/)).toBeVisible();
+  await expect(tech.card.getByText("No pipe wrench:")).toBeVisible();
+  await tech.until(/^Turn the key briskly/);
+  await tech.until(/^Look at every appliance/, { "Feel the key": "12" });
+  await tech.choose("One does not");
+  await expect(tech.card.getByText(/Stay. Relight it/)).toBeVisible();
+  await tech.card.getByRole("button", { name: "Put it right, then look again" }).click();
+  await tech.choose("All burn");
+  await tech.until(/^Sign off/, { "Feel the key": "12" });
+  await tech.press();
+  await page.waitForURL(/record$/);
+  await expect(page.getByText("Nothing was shut.")).toBeVisible();
+});
+
+test("a sheet is edited: what holds what is drawn, steps follow, a broken one is not stored, revisions are kept", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/sheets/ottermouth-brook-20/edit`);
+  const steps = page.getByRole("list", { name: "Steps" });
+  await page.getByRole("combobox", { name: "Reach" }).selectOption("Injector screen");
+  await expect(steps).not.toContainText("Take the cover off.");
+
+  await page.getByRole("tab", { name: "Held by" }).click();
+  const plate = (name: string) => page.locator(".react-flow__node", { hasText: new RegExp(`^${name}$`) });
+  await expect(plate("Cover")).toBeVisible();
+  await plate("Cover").locator(".source").dragTo(plate("Injector cap screws").locator(".target"));
+  await expect(steps).toContainText("Take the cover off.");
+
+  // A figure that cannot be and a name that is gone are said at the part, and Save waits.
+  await page.getByRole("tab", { name: "Parts" }).click();
+  await page
+    .getByRole("button", { name: /^Piston,? ?/ })
+    .first()
+    .click();
+  const name = page.getByRole("textbox", { name: "Name", exact: true }).first();
+  await name.fill("");
+  await expect(page.getByText(/to mend before it can be saved/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Save" })).toBeDisabled();
+  await name.fill("Piston, softener");
+  await expect(page.getByRole("button", { name: "Save" })).toBeEnabled();
+
+  // Undo takes the last letters back; what is not saved is kept on the device.
+  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Redo" }).click();
+  await page.reload();
+  await page.getByRole("button", { name: "Go on with it" }).click();
+  await expect(page.getByRole("button", { name: "Piston, softener" }).first()).toBeVisible();
+  await page.getByRole("button", { name: "Save" }).click();
+  await page.waitForURL(/\/sheets\/ottermouth-brook-20$/);
+  await expect(page.getByText(/Brook 20, revision 2/)).toBeVisible();
+  await page.getByRole("navigation", { name: "Revisions" }).getByRole("link", { name: "1" }).click();
+  await expect(page.getByText("An older revision.")).toBeVisible();
+
+  await page.getByRole("link", { name: "Adapt a copy" }).click();
+  await expect(page.getByText("stored under ottermouth-brook-20-2")).toBeVisible();
+  await page.getByRole("button", { name: "Save" }).click();
+  await page.waitForURL(/\/sheets\/ottermouth-brook-20-2$/);
+});
+
+test("a sheet by the route: the next revision, a stale one, a broken one", async ({ request }) => {
+  const get = async () =>
+    (await request.get(`${server.url}/api/v1/sheets/sedgeway-furrow-25`)).json() as Promise<
+      Record<string, unknown>
+    >;
+  const sheet = await get();
+  const post = async (data: unknown) => {
+    const answer = await request.post(`${server.url}/api/v1/sheets`, { data: data as object });
+    return { status: answer.status(), body: await answer.json() };
+  };
+  expect(await post({ ...sheet, title: "Pit valve" })).toMatchObject({ status: 201, body: { revision: 2 } });
+  expect(await post({ ...sheet, title: "Pit valve again" })).toMatchObject({
+    status: 409,
+    body: { errors: [{ path: "/revision" }] },
+  });
+  expect(
+    await post({ ...(await get()), symptoms: [{ id: "x", says: "x", reach: ["ghost"] }] }),
+  ).toMatchObject({
+    status: 422,
+    body: { errors: [{ path: "/symptoms/0/reach/0" }] },
+  });
+  expect((await get()).revision).toBe(2);
+  const first = await request.get(`${server.url}/api/v1/sheets/sedgeway-furrow-25?revision=1`);
+  expect((await first.json()).title).toBe(sheet.title);
+});
