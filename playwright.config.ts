@@ -3,6 +3,7 @@ import { CHROMIUM } from "./e2e/browser";
 
 export default defineConfig({
   testDir: "e2e",
+  globalSetup: "./e2e/global-setup.ts",
   workers: 2,
   fullyParallel: false,
   timeout: 150_000,

@@ -9,5 +9,12 @@ export default defineConfig({
       "server-only": fileURLToPath(new URL("./node_modules/server-only/empty.js", import.meta.url)),
     },
   },
-  test: { include: ["src/**/*.test.ts", "demo/**/*.test.ts"], testTimeout: 30_000 },
+  test: {
+    include: ["src/**/*.test.ts", "demo/**/*.test.ts"],
+    testTimeout: 30_000,
+    // No test replaces a module or leaves state in one, so the files share what they import: half the time.
+    pool: "threads",
+    isolate: false,
+    maxWorkers: 2,
+  },
 });

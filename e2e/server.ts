@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from "node:child_process";
-import { existsSync, mkdtempSync, rmSync } from "node:fs";
+import { cpSync, existsSync, mkdtempSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -14,6 +14,16 @@ async function freePort(): Promise<number> {
       probe.close(() => resolve(port));
     });
   });
+}
+
+/** The demo without its largest line, loaded once a run (global-setup.ts) and copied for each server. */
+export const LOADED_DEMO = "test-results/demo";
+
+export async function loadDemo(folder: string, ...flags: string[]): Promise<void> {
+  const env = { ...process.env, LOFTBELL_MODE: "demo", LOFTBELL_DATA: folder };
+  await done(
+    spawn(process.execPath, ["--import", "tsx", "demo/load.ts", ...flags], { env, stdio: "inherit" }),
+  );
 }
 
 /** A server of the built app with a data folder of its own, on a free port; it can be killed and started again. */
@@ -50,9 +60,9 @@ export class TestServer {
       NEXT_TELEMETRY_DISABLED: "1",
     };
     // A restart finds what it had.
-    if (this.mode === "demo" && this.#process === undefined && !existsSync(this.database)) {
-      const size = this.townMain ? [] : ["--without-town-main"];
-      await done(spawn("npx", ["tsx", "demo/load.ts", ...size], { env, stdio: "inherit" }));
+    if (this.mode === "demo" && !existsSync(this.database)) {
+      if (this.townMain) await loadDemo(this.#data);
+      else cpSync(LOADED_DEMO, this.#data, { recursive: true });
     }
     this.#process = spawn(
       process.execPath,
