@@ -28,7 +28,7 @@ export const PAGES = [
   "/bench/gasket-cutter?face=flat",
   "/bench/hydrant-flow?before=1500+US+gpm",
   "/bench/saturation?refrigerant=co2&pressure=4.5+bar+g",
-  "/bench/stand-test",
+  "/bench/stand-test?last=0.04+bar+g",
   "/bench/brine",
   "/bench/impairment-clock?since=2026-03-02T08:30&now=2026-03-02T20:00",
   "/bench/renew-or-reuse",

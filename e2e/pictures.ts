@@ -23,7 +23,7 @@ const DRAWN = [
   "saturation?refrigerant=co2&pressure=8+bar+g",
   "brine",
   "stand-test?middle=0.03+bar+g&last=0.045+bar+g",
-  "decay-test?middle=5.93+bar+g",
+  "decay-test?first=6+bar+g&middle=5.93+bar+g&last=5.9+bar+g&firstTemperature=15+°C&lastTemperature=15+°C",
   "impairment-clock?since=2026-03-02T08:30&now=2026-03-02T20:00",
   "renew-or-reuse",
 ];

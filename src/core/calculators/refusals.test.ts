@@ -6,6 +6,7 @@ type Typed = Readonly<Record<string, string>>;
 /** Readings that have no usual figure, of something sound. */
 const SOUND: Readonly<Record<string, Typed>> = {
   coil: { reading: "33.5", temperature: "6 °C" },
+  "decay-test": { first: "6 bar g", last: "5.9 bar g", firstTemperature: "15 °C", lastTemperature: "15 °C" },
   "gauge-fitness": { reading: "6 bar g" },
   mixing: { found: "38 °C" },
   "sensor-check": { reading: "10000", truth: "25 °C" },

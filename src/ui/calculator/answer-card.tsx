@@ -15,6 +15,35 @@ export function saidOf(output: CalculatorOutput, row: AnswerRow): string | undef
   return "si" in value ? formatIn(value.si, unit(value.unit)) : value.value;
 }
 
+const STRIP = {
+  go: "border-go bg-go-bg",
+  wait: "border-wait bg-wait-bg",
+  stop: "border-stop bg-stop-bg",
+  plain: "border-brass-line bg-brass-bg",
+} as const;
+
+/** The first figure and the verdict in one line, kept in sight while the answer itself is scrolled away. */
+export function AnswerStrip({ calculator, answer }: { calculator: Calculator; answer: Answer }) {
+  const first = calculator.outputs.find((output) => saidOf(output, answer.outputs) !== undefined);
+  if (first === undefined) return null;
+  const { verdict } = answer;
+  return (
+    <a
+      href="#answer"
+      className={clsx(
+        "sticky bottom-2 z-10 flex min-h-12 items-center justify-between gap-3 rounded border-[1.5px] px-4 font-semibold text-ink shadow-[0_-10px_14px_var(--color-card)]",
+        STRIP[verdict === undefined ? "plain" : TONE[verdict]],
+      )}
+    >
+      <span className="truncate">
+        {verdict !== undefined && `${WORD[verdict]} `}
+        {first.label}
+      </span>
+      <b className="plate whitespace-nowrap text-[22px]">{saidOf(first, answer.outputs)}</b>
+    </a>
+  );
+}
+
 /** Verdict first, then the figures. */
 export function AnswerCard({ calculator, answer }: { calculator: Calculator; answer: Answer }) {
   return (

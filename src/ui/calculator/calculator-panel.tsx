@@ -5,10 +5,11 @@ import { type Calculator, withUnit } from "@/core/calculators";
 import { Notice } from "../notice";
 import { Panel } from "../page";
 import { useSettings } from "../settings";
-import { AnswerCard, AnswerTables, saidOf } from "./answer-card";
+import { AnswerCard, AnswerStrip, AnswerTables } from "./answer-card";
 import { InputField } from "./input-field";
 import { PICTURES } from "./pictures";
 import { type CalculatorForm, useCalculator } from "./use-calculator";
+import { useInView } from "./use-in-view";
 
 /** A form, its answer and its picture, all from the declaration; the answer follows as one types. */
 export function CalculatorPanel({
@@ -24,9 +25,9 @@ export function CalculatorPanel({
   const { system } = useSettings();
   const form = useCalculator(calculator, system, start);
   const { answer, errors, fields } = form;
+  const [answerRef, inView] = useInView();
   const Picture = PICTURES[calculator.id];
   const missing = fields.filter((input) => errors[input.name] !== undefined).map((input) => input.label);
-  const first = calculator.outputs[0];
   const figures = fields.filter((input) => input.kind === "measured" && form.shown(input).text !== "");
   const usual = figures.filter((input) => form.shown(input).usual).length;
   return (
@@ -46,35 +47,7 @@ export function CalculatorPanel({
             Start again
           </button>
         </div>
-        <details className="mt-1">
-          <summary className="min-h-11 content-center text-soft underline underline-offset-4">
-            Worked examples
-          </summary>
-          <ul className="dashed">
-            {calculator.examples.map((example) => (
-              <li key={example.source} className="flex items-start justify-between gap-3 py-2 text-[15px]">
-                <span>{example.source}</span>
-                <button
-                  type="button"
-                  className="btn btn-quiet shrink-0"
-                  aria-label={`Fill in: ${example.source}`}
-                  onClick={() => form.fill(example.inputs)}
-                >
-                  Fill in
-                </button>
-              </li>
-            ))}
-          </ul>
-        </details>
-        {answer !== undefined && first !== undefined && (
-          <a
-            href="#answer"
-            className="sticky bottom-2 z-10 flex min-h-12 items-center justify-between gap-3 rounded border-[1.5px] border-brass-line bg-brass-bg px-4 font-semibold text-ink"
-          >
-            <span className="truncate">{first.label}</span>
-            <b className="plate whitespace-nowrap text-[22px]">{saidOf(first, answer.outputs)}</b>
-          </a>
-        )}
+        {answer !== undefined && !inView && <AnswerStrip calculator={calculator} answer={answer} />}
       </form>
       <dl className="mb-4 hidden grid-cols-2 gap-x-8 print:grid">
         {fields.map((input) => {
@@ -108,7 +81,9 @@ export function CalculatorPanel({
                 ones, not yours, as their fields say: type what you measured.
               </p>
             )}
-            <AnswerCard calculator={calculator} answer={answer} />
+            <div ref={answerRef} className="flex flex-col gap-4">
+              <AnswerCard calculator={calculator} answer={answer} />
+            </div>
             {children?.(form)}
             {Picture !== undefined && (
               <section className="card p-3">
@@ -123,6 +98,23 @@ export function CalculatorPanel({
             ))}
           </>
         )}
+        <Panel title="Worked examples" note="a button fills one in" className="no-print">
+          <ul className="dashed">
+            {calculator.examples.map((example) => (
+              <li key={example.source} className="flex items-center justify-between gap-3 py-2 text-[16px]">
+                <span>{example.source}</span>
+                <button
+                  type="button"
+                  className="btn btn-quiet no-print shrink-0"
+                  aria-label={`Fill in: ${example.source}`}
+                  onClick={() => form.fill(example.inputs)}
+                >
+                  Fill in
+                </button>
+              </li>
+            ))}
+          </ul>
+        </Panel>
         <Panel title="Sources">
           <ul className="list-disc pl-5">
             {calculator.sources.map((source) => (

@@ -1,12 +1,22 @@
 import { judgeStanding } from "../../physics";
 import { ok } from "../../result";
 import type { Calculator } from "../declaration";
-import { AIR_ON_SITE, DIFFERENCE, gaugeField, MINUTES, measured, result, temperatureField } from "../fields";
+import {
+  AIR_ON_SITE,
+  DIFFERENCE,
+  gaugeField,
+  KELVIN,
+  MINUTES,
+  measured,
+  result,
+  temperatureField,
+} from "../fields";
 
 /** After warming it stands at least this long again, s. */
 const HOUR_S = 3600;
+/** Where only the size of an effect is told, K. */
+const ROOM_K = KELVIN + 15;
 
-const gauge = (name: string, label: string, usual: number) => gaugeField(name, label, { usual });
 const temperature = (name: string, label: string) =>
   temperatureField(name, label, {
     help: "Of the pipe wall; without both nothing is put down to warming.",
@@ -29,13 +39,13 @@ export const standTest: Calculator = {
   says: "A section stands shut in: is a rise let in, boiling residue, or only warming?",
   words: ["stand", "hold at zero", "pump down", "does it climb", "passing valve", "decay", "prove dead"],
   inputs: [
-    gauge("first", "Gauge at the start", 0),
+    gaugeField("first", "Gauge at the start", { usual: 0 }),
     temperature("firstTemperature", "Temperature at the start"),
     gaugeField("middle", "Gauge half-way", {
       help: "At half of the time; empty when it was not looked at. It tells boiling residue from a passing valve.",
       optional: true,
     }),
-    gauge("last", "Gauge at the end", 4000),
+    gaugeField("last", "Gauge at the end"),
     temperature("lastTemperature", "Temperature at the end"),
     measured("time", "Time between", MINUTES, {
       help: "From the first look to the last.",
@@ -54,14 +64,15 @@ export const standTest: Calculator = {
   outputs: [
     result("corrected", "Rise that is left", DIFFERENCE),
     result("perHour", "In an hour", DIFFERENCE),
-    result("warming", "Rise by warming alone", DIFFERENCE),
+    result("warming", "Rise by warming alone", DIFFERENCE, "optional"),
     result("again", "Let it stand again for", MINUTES),
   ],
   compute: (given) => {
     const [first, last] = [given.si("first"), given.si("last")];
     const middle = given.maybe("middle");
     const [t1, t2] = [given.maybe("firstTemperature"), given.maybe("lastTemperature")];
-    const at = (kelvin: number) => (t1 === undefined || t2 === undefined ? {} : { kelvin });
+    const read = t1 !== undefined && t2 !== undefined;
+    const at = (kelvin: number) => (read ? { kelvin } : {});
     const verdict = judgeStanding(
       [
         { seconds: 0, gauge: first, ...at(t1 ?? 0) },
@@ -75,7 +86,7 @@ export const standTest: Calculator = {
     );
     return ok({
       outputs: {
-        warming: verdict.rise - verdict.corrected,
+        ...(read && { warming: verdict.rise - verdict.corrected }),
         corrected: verdict.corrected,
         perHour: verdict.perHour,
         again: Math.max(given.si("time"), verdict.kind === "only-warming" ? HOUR_S : 0),
@@ -84,6 +95,11 @@ export const standTest: Calculator = {
       reasons: [REASONS[verdict.kind]],
       cautions: [
         "Holds for gas and vapour that nothing condenses or boils. With liquid left behind, pump down again and start anew.",
+        ...(read
+          ? []
+          : [
+              `The temperature was not read at both ends: a section that cools by a kelvin hides a rise of ${given.say((first + given.si("surroundings")) / ROOM_K, DIFFERENCE)}.`,
+            ]),
         "Nothing is opened on a rise, whatever explains it: vent first.",
       ],
     });

@@ -20,11 +20,14 @@ import {
 
 const temperature = (name: string, label: string) =>
   temperatureField(name, label, {
-    help: "Of the pipe wall.",
-    usual: KELVIN + 15,
+    help: "Of the pipe wall; without both nothing is put down to it.",
+    optional: true,
     least: KELVIN - 60,
     most: KELVIN + 120,
   });
+
+/** Taken for water whose temperature was not read, K. */
+const ROOM_K = KELVIN + 15;
 
 /** Calculation 15: leak rate from a pressure that falls. */
 export const decayTest: Calculator = {
@@ -59,7 +62,7 @@ export const decayTest: Calculator = {
       usual: 0.005,
       when: { input: "fill", is: ["water"] },
     }),
-    gaugeField("first", "Gauge at the start", { least: 0, most: 5e7, usual: 6e5 }),
+    gaugeField("first", "Gauge at the start", { least: 0, most: 5e7 }),
     temperature("firstTemperature", "Temperature at the start"),
     gaugeField("middle", "Gauge half-way", {
       help: "At half of the time; empty when it was not looked at. A line is laid through all readings.",
@@ -67,7 +70,7 @@ export const decayTest: Calculator = {
       most: 5e7,
       optional: true,
     }),
-    gaugeField("last", "Gauge at the end", { least: 0, most: 5e7, usual: 5.9e5 }),
+    gaugeField("last", "Gauge at the end", { least: 0, most: 5e7 }),
     temperature("lastTemperature", "Temperature at the end"),
     measured("time", "Time between", MINUTES, {
       help: "From the first look to the last.",
@@ -93,7 +96,7 @@ export const decayTest: Calculator = {
     result("leak", "Leak", FLOW),
     result("unsure", "Give or take, by the gauge", FLOW),
     result("corrected", "Fall that is left", DIFFERENCE),
-    result("warming", "Change by temperature alone", DIFFERENCE),
+    result("warming", "Change by temperature alone", DIFFERENCE, "optional"),
     result("wait", "Wait at least, to see the allowed leak", MINUTES),
   ],
   compute: (given) => {
@@ -101,10 +104,12 @@ export const decayTest: Calculator = {
     const [p1, p2] = [given.si("first") + air, given.si("last") + air];
     const gas = given.choice("fill") === "gas";
     const [volume, time] = [given.si("volume"), given.si("time")];
-    const t1 = given.si("firstTemperature");
+    const [first, second] = [given.maybe("firstTemperature"), given.maybe("lastTemperature")];
+    const read = first !== undefined && second !== undefined;
+    const t1 = first ?? ROOM_K;
     if (!gas && (t1 < KELVIN + 1 || t1 > KELVIN + 99))
       return err({ input: "firstTemperature", message: "Water is known here from 1 to 99 °C." });
-    const warming = gas ? p1 * (given.si("lastTemperature") / t1 - 1) : 0;
+    const warming = gas && read ? p1 * (second / first - 1) : 0;
     // What is left of each reading when the temperature is taken out; a line is laid through them.
     const middle = given.maybe("middle");
     const fit = trendOf([
@@ -123,13 +128,15 @@ export const decayTest: Calculator = {
     const allowed = given.si("allowed");
     const wait = (give * 3 * given.si("resolution")) / allowed;
     const [tooShort, rose] = [unsure > allowed, leak < -unsure];
+    // A gas that warms hides what it loses.
+    const unread = gas && !read;
     const undecided = Math.abs(leak - allowed) < unsure;
     return ok({
-      outputs: { leak, unsure, corrected, warming, wait },
+      outputs: { leak, unsure, corrected, ...(gas && read && { warming }), wait },
       verdict:
         !tooShort && !undecided && leak > allowed
           ? "fail"
-          : tooShort || undecided || rose || bent
+          : tooShort || undecided || rose || bent || unread
             ? "watch"
             : "pass",
       reasons: [
@@ -143,7 +150,9 @@ export const decayTest: Calculator = {
                 ? "It rose: something passes in, or it warmed where you did not measure. Not proven tight."
                 : bent
                   ? "The readings do not lie on a line: it settles, or the temperature moved. Go on until they do."
-                  : "Within what is allowed.",
+                  : unread
+                    ? `Within what is allowed, if the temperature held still: a kelvin moves this gauge by ${given.say(p1 / t1, DIFFERENCE)}. Read the wall at both ends.`
+                    : "Within what is allowed.",
       ],
       cautions: [
         "Testing with air or gas stores energy: a cap becomes a shot. Water first, gas low, nobody in line.",
@@ -161,14 +170,14 @@ export const decayTest: Calculator = {
   examples: [
     {
       source: "By hand: 20 L lose 0.1 bar in 10 min: 20·0.1/1.01325/10 = 0.1974 L/min of free air.",
-      inputs: {},
+      inputs: { first: "6 bar g", last: "5.9 bar g", firstTemperature: "15 °C", lastTemperature: "15 °C" },
       outputs: { leak: "0.1974 ± 0.0001 L/min", corrected: "0.1 ± 1e-6 bar" },
       verdict: "pass",
     },
     {
       source:
         "By hand: 7.01325 bar cooled from 20 to 15 °C falls 7.01325·5/293.15 = 0.1196 bar: more than was lost.",
-      inputs: { firstTemperature: "20 °C" },
+      inputs: { first: "6 bar g", last: "5.9 bar g", firstTemperature: "20 °C", lastTemperature: "15 °C" },
       outputs: { warming: "-0.1196 ± 0.0001 bar", corrected: "-0.0196 ± 0.0001 bar" },
       verdict: "pass",
     },
@@ -177,6 +186,8 @@ export const decayTest: Calculator = {
         "By hand, water with 1 % air at 7.01325 bar, 0.1 bar: 20·(0.01/7.01325 + 1/21 790)·0.1 = 2.94 mL.",
       inputs: {
         fill: "water",
+        first: "6 bar g",
+        last: "5.9 bar g",
         trapped: "1 %",
         firstTemperature: "20 °C",
         lastTemperature: "20 °C",
@@ -187,7 +198,13 @@ export const decayTest: Calculator = {
     {
       source:
         "By hand: 6.0, 5.94 and 5.9 bar: the line through them falls 0.1 bar; 0.06 and 0.04 bent by 0.01 bar is within 3 · 0.01.",
-      inputs: { middle: "5.94 bar g" },
+      inputs: {
+        first: "6 bar g",
+        middle: "5.94 bar g",
+        last: "5.9 bar g",
+        firstTemperature: "15 °C",
+        lastTemperature: "15 °C",
+      },
       outputs: { corrected: "0.1 ± 1e-6 bar", leak: "0.1974 ± 0.0001 L/min" },
       verdict: "pass",
     },

@@ -23,7 +23,8 @@ function TestOverTime({
   system,
 }: {
   points: readonly Point[];
-  warming: number;
+  /** Pa that temperature alone explains, as far as it was read. */
+  warming: number | undefined;
   band: number;
   bad: boolean;
   system: PictureProps["system"];
@@ -31,7 +32,7 @@ function TestOverTime({
   const shown = unit(system === "us" ? "psi" : "bar");
   const [first, last] = [points[0]!, points.at(-1)!];
   const span = last.seconds - first.seconds;
-  const explained = (seconds: number) => first.gauge + (warming * (seconds - first.seconds)) / span;
+  const explained = (seconds: number) => first.gauge + ((warming ?? 0) * (seconds - first.seconds)) / span;
   const all = [
     ...points.map((point) => point.gauge),
     explained(last.seconds) + band,
@@ -134,12 +135,17 @@ function TestOverTime({
       </svg>
       <p className="px-2 text-[15px] text-soft">
         {points.length > 2 ? "Dotted: the line through all readings. " : ""}
-        Dashed: what temperature alone explains. Green band: what this gauge or sheet cannot tell from
-        nothing.
+        {warming === undefined
+          ? "Dashed: as it was at the start. "
+          : "Dashed: what temperature alone explains. "}
+        Green band: what this gauge or sheet cannot tell from nothing.
       </p>
     </figure>
   );
 }
+
+const warmingOf = ({ outputs }: PictureProps["answer"]) =>
+  outputs.warming === undefined ? undefined : siOf(outputs, "warming");
 
 export function StandPicture({ form, answer, system }: PictureProps) {
   const [first, middle, last, time, band] = ["first", "middle", "last", "time", "bound"].map(form.si);
@@ -152,7 +158,7 @@ export function StandPicture({ form, answer, system }: PictureProps) {
   return (
     <TestOverTime
       points={points}
-      warming={siOf(answer.outputs, "warming")}
+      warming={warmingOf(answer)}
       band={band}
       bad={answer.verdict === "fail"}
       system={system}
@@ -174,7 +180,7 @@ export function DecayPicture({ form, answer, system }: PictureProps) {
   return (
     <TestOverTime
       points={points}
-      warming={siOf(answer.outputs, "warming")}
+      warming={warmingOf(answer)}
       band={2 * resolution}
       bad={answer.verdict === "fail"}
       system={system}
