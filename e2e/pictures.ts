@@ -1,5 +1,6 @@
 import { chromium, type Page } from "@playwright/test";
 import { CHROMIUM } from "./browser";
+import loadOnce from "./global-setup";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
 
@@ -28,6 +29,7 @@ const DRAWN = [
   "renew-or-reuse",
 ];
 
+await loadOnce();
 const server = new TestServer("demo");
 const browser = await chromium.launch(CHROMIUM);
 try {

@@ -3,6 +3,8 @@ import ELK from "elkjs/lib/elk-api";
 const LAYOUT = {
   "elk.algorithm": "layered",
   "elk.direction": "DOWN",
+  // Trees that hang on nothing in common stand side by side from one top.
+  "elk.separateConnectedComponents": "false",
   "elk.spacing.nodeNode": "18",
   "elk.layered.spacing.nodeNodeBetweenLayers": "46",
 };

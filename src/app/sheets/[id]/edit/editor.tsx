@@ -1,5 +1,6 @@
 "use client";
 
+import clsx from "clsx";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { Tabs } from "radix-ui";
@@ -85,6 +86,8 @@ export function SheetEditor({
     }
   };
   const part = sheet.parts.find((each) => each.id === chosen);
+  // The graph draws every part itself and needs the room of the axis.
+  const graph = tab === "Held by";
   const shown = [...refused, ...problems];
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-4 md:px-5">
@@ -128,25 +131,32 @@ export function SheetEditor({
         </Notice>
       )}
       {shown.length > 0 && <Problems problems={shown} sheet={sheet} />}
-      <div className="grid items-start gap-4 xl:grid-cols-[300px_minmax(0,1fr)_360px]">
-        <section className="card flex h-[440px] flex-col overflow-hidden xl:sticky xl:top-3 xl:h-[calc(100dvh-90px)]">
-          <h2 className="caption px-3.5 pt-3">The axis: tap a part</h2>
-          <div className="min-h-0 flex-1">
-            <Axis
-              parts={sheet.parts.map((each) => ({
-                part: each,
-                place: each.stays ? ("stays" as const) : ("in" as const),
-                renew: false,
-              }))}
-              {...(chosen !== undefined && { chosen, lit: chosen })}
-              litSays=""
-              onChoose={(id) => {
-                setChosen(id);
-                if (tab !== "Held by") setTab("Parts");
-              }}
-            />
-          </div>
-        </section>
+      <div
+        className={clsx(
+          "grid items-start gap-4",
+          graph ? "xl:grid-cols-[minmax(0,1fr)_360px]" : "xl:grid-cols-[300px_minmax(0,1fr)_360px]",
+        )}
+      >
+        {!graph && (
+          <section className="card flex h-[440px] flex-col overflow-hidden xl:sticky xl:top-3 xl:h-[calc(100dvh-90px)]">
+            <h2 className="caption px-3.5 pt-3">The axis: tap a part</h2>
+            <div className="min-h-0 flex-1">
+              <Axis
+                parts={sheet.parts.map((each) => ({
+                  part: each,
+                  place: each.stays ? ("stays" as const) : ("in" as const),
+                  renew: false,
+                }))}
+                {...(chosen !== undefined && { chosen, lit: chosen })}
+                litSays=""
+                onChoose={(id) => {
+                  setChosen(id);
+                  setTab("Parts");
+                }}
+              />
+            </div>
+          </section>
+        )}
         <Tabs.Root value={tab} onValueChange={setTab} className="min-w-0">
           <Tabs.List
             aria-label="Parts of the sheet"
@@ -178,7 +188,7 @@ export function SheetEditor({
                 Draw from the green handle to what it holds. Choose a line and press Delete to free it. By
                 keyboard: “Held by” in the form of the part.
               </p>
-              <div className="h-[560px] rounded border border-rule">
+              <div className="h-[max(480px,calc(100dvh-310px))] rounded border border-rule">
                 <HeldByGraph
                   sheet={sheet}
                   chosen={chosen}

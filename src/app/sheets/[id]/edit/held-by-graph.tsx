@@ -114,6 +114,7 @@ export function HeldByGraph({
       deleteKeyCode={["Delete", "Backspace"]}
       nodesDraggable
       fitView
+      fitViewOptions={{ minZoom: 0.5, padding: 0.05 }}
       minZoom={0.2}
       aria-label="What holds what"
     >
