@@ -3,6 +3,49 @@ import type { Sheet } from "../formats";
 import { checkSheet } from ".";
 import { wet } from "./build.fixtures";
 
+type Measure = Extract<Sheet["checks"][number], { kind: "measure" }>;
+/** A measurement spoiled in one way. */
+const measure =
+  (spoil: (check: Measure) => void) =>
+  (sheet: Sheet): void => {
+    const check = sheet.checks.find((each) => each.id === "collar-thickness");
+    if (check?.kind !== "measure") throw new Error("no such measurement");
+    spoil(check);
+  };
+const MEASURES: [string, (sheet: Sheet) => void, string][] = [
+  [
+    "a unit of another kind",
+    measure((check) => {
+      check.unit = "bar";
+    }),
+    '"bar" is not a unit of length',
+  ],
+  [
+    "a measurement without a limit",
+    measure((check) => {
+      delete check.low;
+      delete check.high;
+    }),
+    "needs a low or a high limit",
+  ],
+  [
+    "a low limit that says nothing",
+    measure((check) => {
+      check.low = 1;
+      delete check.below;
+    }),
+    "a reading under the low limit",
+  ],
+  [
+    "a high limit that says nothing",
+    measure((check) => {
+      check.high = 50;
+      delete check.above;
+    }),
+    "a reading over the high limit",
+  ],
+];
+
 describe("a sheet that is wrong is told where", () => {
   const broken = (change: (sheet: Sheet) => void): string[] => {
     const copy = structuredClone(wet);
@@ -174,6 +217,49 @@ describe("a sheet that is wrong is told where", () => {
       },
       "/capture/0/confirmAfter",
     ],
+    [
+      "all of the bolts staying in until the joint is cracked",
+      (sheet) => {
+        part(sheet, "gland-bolts").ways[0]!.stayUntilCracked = 6;
+      },
+      "6 of 6 cannot stay in",
+    ],
+    [
+      "a way for an unknown build",
+      (sheet) => {
+        part(sheet, "cap").ways[0]!.builds = ["submarine"];
+      },
+      'no build "submarine"',
+    ],
+    [
+      "a position nobody can put it in",
+      (sheet) => {
+        part(sheet, "cap").ways[0]!.position = { before: "upside-down" };
+      },
+      '/ways/0/position/before There is no position "upside-down"',
+    ],
+    [
+      "grease that is not among the supplies",
+      (sheet) => {
+        part(sheet, "stem-ring").fit!.surface = { kind: "lubricate", with: "lard", where: "all over" };
+      },
+      'no supply "lard"',
+    ],
+    [
+      "anti-seize on what must lock",
+      (sheet) => {
+        part(sheet, "gland-bolts").fit!.joint = ["lock"];
+      },
+      "Use locker",
+    ],
+    [
+      "a kit for an unknown generation",
+      (sheet) => {
+        sheet.kits[0]!.generations = ["Z"];
+      },
+      'no generation "Z"',
+    ],
+    ...MEASURES,
     [
       "a one-use part nobody sells",
       (sheet) => {

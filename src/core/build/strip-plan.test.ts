@@ -11,6 +11,33 @@ const order = (sheet: Sheet, reach: string[], more = {}) => {
   return plan.value.moves.map((move) => (move.kind === "remove" ? move.part : `[${move.to}]`));
 };
 
+describe("what cannot be reached is said in the parts' names", () => {
+  const rung = { heldBy: [], minutes: 1 };
+  it.each<[string, Sheet, string[], string]>([
+    ["a part nobody knows", wet, ["propeller"], 'no part "propeller"'],
+    ["what stays", wet, ["body"], "stays in place: it cannot be taken off in service"],
+    [
+      "parts that hold one another",
+      trialSheet({ a: [{ heldBy: ["b"], minutes: 1 }], b: [{ heldBy: ["a"], minutes: 1 }], c: [rung] }),
+      ["a"],
+      "a is held by b, which nothing frees",
+    ],
+    [
+      "a part without a way",
+      trialSheet({ a: [], b: [rung] }),
+      ["a"],
+      "shows no way to take a off this build",
+    ],
+  ])("%s", (_what, sheet, reach, says) => {
+    expect(order(sheet, reach)).toContain(says);
+  });
+
+  it("a position that nothing is left to bring about", () => {
+    const failure = { kind: "wrong-position", part: "nozzle", position: "open" } as const;
+    expect(stripMessage(failure, wet)).toContain('only in position "open"');
+  });
+});
+
 describe("strip order", () => {
   it("keeps one tool in hand while it can", () => {
     const sheet = trialSheet({

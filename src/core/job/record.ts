@@ -5,7 +5,7 @@ import type { SealedEvent, Valve } from "../formats";
 import { verifyChain } from "./chain";
 import { effectiveEvents } from "./progress";
 import type { Run } from "./run";
-import { PHASE_NAMES, type Phase } from "./step";
+import { PHASE_NAMES, type Phase, type Step } from "./step";
 
 export interface RecordLine {
   readonly at: number;
@@ -203,8 +203,8 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
         at: Date.parse(event.at),
         by: event.by,
         phase: step?.phase,
-        what: lineOf(event, step?.title),
-        entry: entryOf(event),
+        what: lineOf(event, step, name),
+        entry: entryOf(event, step),
       };
     }),
     next: signed === undefined ? undefined : dues(finished, inputs.sheet, signed.at)[0],
@@ -214,7 +214,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   };
 }
 
-function lineOf(event: SealedEvent["event"], title: string | undefined): string {
+function lineOf(event: SealedEvent["event"], step: Step | undefined, name: (part: string) => string): string {
   switch (event.kind) {
     case "undone":
       return "Undone: the entry before";
@@ -231,9 +231,9 @@ function lineOf(event: SealedEvent["event"], title: string | undefined): string 
     case "signed-off":
       return PHASE_NAMES["sign-off"];
     case "part-judged":
-      return `${event.disposition === "renew" ? "Renew" : "Reuse"} ${event.part}`;
+      return `${event.disposition === "renew" ? "Renew" : "Reuse"} ${name(event.part)}`;
     default:
-      return title ?? event.step;
+      return step?.title ?? event.step;
   }
 }
 
@@ -242,7 +242,15 @@ const foundWords = (found: Extract<SealedEvent["event"], { kind: "part-compared"
     .map((each) => `${each.name} ${each.said ?? each.typed ?? `${((each.si ?? 0) * 1000).toFixed(1)} mm`}`)
     .join(", ");
 
-function entryOf(event: SealedEvent["event"]): string {
+/** The words on the button that was pressed. */
+function answerWords(step: Step | undefined, answer: string): string {
+  if (step?.kind !== "check" || step.check.kind === "measure") return answer;
+  const { check } = step;
+  if (check.kind === "trick") return (answer === "go" ? check.go : check.noGo).label;
+  return check.options.find((option) => option.id === answer)?.label ?? answer;
+}
+
+function entryOf(event: SealedEvent["event"], step: Step | undefined): string {
   switch (event.kind) {
     case "step-done":
       return event.entry ?? "";
@@ -251,7 +259,7 @@ function entryOf(event: SealedEvent["event"]): string {
     case "result-kept":
       return event.typed;
     case "check-answered":
-      return event.answer;
+      return answerWords(step, event.answer);
     case "bolt-pulled":
       return `pass ${event.pass}, bolt ${event.bolt}${
         event.reading_Nm === undefined ? "" : `, read ${Number(event.reading_Nm.toFixed(1))} N·m`

@@ -1,0 +1,99 @@
+import { describe, expect, it } from "vitest";
+import { chainStart, jobRecord, seal } from ".";
+import { START, Walk, wetJob } from "./job.fixtures";
+
+/** The record of a walk, its log sealed as the server seals it. */
+function recordOf(walk: Walk) {
+  let previous = chainStart(walk.inputs);
+  const sealed = walk.events.map((event, index) => {
+    const made = seal(event, index + 1, new Date(START).toISOString(), previous);
+    previous = made.seal.hash;
+    return made;
+  });
+  return jobRecord(walk.job, sealed);
+}
+const said = (walk: Walk) => recordOf(walk).lines.map((line) => `${line.what} | ${line.entry}`);
+
+describe("the log, line by line", () => {
+  const walk = new Walk(wetJob(), { "disc-face": "catches" });
+  walk
+    .until((step) => step.id === "prove:gauge")
+    .add({ kind: "note-added", text: "Gulls on the net loft" })
+    .add({ kind: "closure-passes", link: "V-19" })
+    .until((step) => step.id === "check:disc-face")
+    .add({ kind: "part-judged", part: "nozzle", disposition: "renew", reason: "Cross-threaded" })
+    .add({ kind: "undone", event: walk.events.at(-1)!.id })
+    .add({ kind: "stopped", reason: "Too dark" })
+    .add({ kind: "resumed" })
+    .until((step) => step.kind === "tighten");
+  const step = walk.job.current!;
+  if (step.kind !== "tighten") throw new Error("no bolt circle");
+  walk
+    .add({ kind: "bolt-pulled", step: step.id, pass: 1, bolt: 1, reading_Nm: step.passes[0]!.torque_Nm })
+    .toEnd();
+  const lines = said(walk);
+
+  it.each([
+    ["a note", "Note | Gulls on the net loft"],
+    ["a closure that passes", "Found V-19 to pass | "],
+    ["a decision on a part, by its name", "Renew Nozzle | Cross-threaded"],
+    ["an undo", "Undone: the entry before | "],
+    ["a stop, with its reason", "Stopped work | Too dark"],
+    ["taking it up again", "Took the work up again | "],
+    ["an answer, by the words that were pressed", "Look at the face of the outlet disc. | Catches"],
+    ["a reading as it was typed", "Prove zero at the lower outlet of the hydrant. | 0 bar g"],
+    ["a lock, by its number", /^Shut V-12 .* \| 14$/],
+    ["a wait", /^Shut in and wait .* \| 10 min$/],
+    ["a pull that was read", /gland bolts.* \| pass 1, bolt 1, read 5\.4 N·m$/],
+    ["a pull that clicked", /gland bolts.* \| pass 2, bolt 4$/],
+    ["the signature", "Sign off | Back in service"],
+  ])("has %s", (_what, line) => {
+    expect(lines).toContainEqual(typeof line === "string" ? line : expect.stringMatching(line));
+  });
+
+  it("has a line for every entry, undone ones too, each under its phase and its name", () => {
+    const record = recordOf(walk);
+    expect(record.lines).toHaveLength(walk.events.length);
+    expect(record.chain).toEqual({ intact: true, entries: walk.events.length });
+    expect(new Set(record.lines.map((line) => line.by))).toEqual(new Set(["Tam Arkle"]));
+    expect(record.lines.find((line) => line.entry === "Catches")?.phase).toBe("inspect");
+  });
+
+  it("does not count what was undone: the nozzle was not renewed", () => {
+    const record = recordOf(walk);
+    expect(record.renewed.map((each) => each.part)).not.toContain("Nozzle");
+    expect(record.renewed.every((each) => each.why.length > 5)).toBe(true);
+  });
+
+  it("names everybody who wrote in it, the one who opened it first", () => {
+    const two = new Walk(wetJob());
+    two.add({ kind: "note-added", text: "Relieved", by: "Isla Venn" });
+    expect(recordOf(two).people).toEqual(["Tam Arkle", "Isla Venn"]);
+  });
+
+  it("says which entry was touched when the log does not hold together", () => {
+    const record = jobRecord(walk.job, []);
+    expect(record.chain).toEqual({ intact: true, entries: 0 });
+    const [first] = walk.events;
+    const made = seal(first!, 1, new Date(START).toISOString(), chainStart(walk.inputs));
+    const touched = { ...made, event: { ...made.event, by: "Somebody Else" } };
+    const broken = jobRecord(walk.job, [touched]).chain;
+    expect(broken.intact).toBe(false);
+  });
+});
+
+describe("what went on threads and what was measured", () => {
+  const record = recordOf(new Walk(wetJob(), { "disc-face": "catches" }).toEnd());
+
+  it("says the supply by its name, for whoever has to break it loose", () => {
+    expect(record.threads.length).toBeGreaterThan(0);
+    for (const { with: supply } of record.threads) expect(supply).toMatch(/^[A-Z]/);
+  });
+
+  it("puts readings and measured checks in the order of time", () => {
+    expect(record.readings.length).toBeGreaterThan(3);
+    const times = record.readings.map((each) => each.at);
+    expect(times).toEqual([...times].sort((a, b) => a - b));
+    expect(record.readings.map((each) => each.what)).toContain("zero");
+  });
+});
