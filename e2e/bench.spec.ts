@@ -40,6 +40,13 @@ test("a hydrant test: typed as people type, units turned, undone, remembered, sh
   await expect(page.getByLabel("Pitot, outlet 1", { exact: true })).toHaveValue(/^20\.00/);
   await expect(answer(page, "Rated flow")).toHaveText("5 143 L/min");
 
+  // An emptied field says which usual figure it counts as.
+  const rated = page.getByLabel("Rated at residual", { exact: true });
+  await rated.fill("");
+  await expect(rated).toHaveAttribute("placeholder", "1.379");
+  await expect(rated).toHaveAccessibleDescription(/usual figure/);
+  await expect(answer(page, "Rated flow")).toHaveText("5 143 L/min");
+
   // The last values are there again; the link carries them to a device that never saw them.
   await page.reload();
   await expect(page.getByLabel("Static pressure", { exact: true })).toHaveValue("65 psi");

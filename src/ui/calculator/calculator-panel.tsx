@@ -28,7 +28,7 @@ export function CalculatorPanel({
   const [answerRef, inView] = useInView();
   const Picture = PICTURES[calculator.id];
   const missing = fields.filter((input) => errors[input.name] !== undefined).map((input) => input.label);
-  const figures = fields.filter((input) => input.kind === "measured" && form.shown(input).text !== "");
+  const figures = fields.filter((input) => input.kind === "measured" && form.shown(input).counts !== "");
   const usual = figures.filter((input) => form.shown(input).usual).length;
   return (
     <div className="grid gap-4 lg:grid-cols-[380px_1fr] print:block">
@@ -51,7 +51,7 @@ export function CalculatorPanel({
       </form>
       <dl className="mb-4 hidden grid-cols-2 gap-x-8 print:grid">
         {fields.map((input) => {
-          const { text, unit: shown } = form.shown(input);
+          const { counts: text, unit: shown } = form.shown(input);
           const said =
             input.kind === "choice"
               ? input.options.find((option) => option.id === text)?.label

@@ -7,7 +7,7 @@ import type { CalculatorForm } from "./use-calculator";
 
 /** One input: its label, its unit to turn, what is typed, and what is wrong with it or what it means. */
 export function InputField({ input, form }: { input: CalculatorInput; form: CalculatorForm }) {
-  const { text, unit: unitId, usual } = form.shown(input);
+  const { text, unit: unitId, counts, usual } = form.shown(input);
   const error = form.errors[input.name];
   const id = `input-${input.name}`;
   const common = {
@@ -16,7 +16,7 @@ export function InputField({ input, form }: { input: CalculatorInput; form: Calc
     "aria-invalid": error !== undefined,
   } as const;
   const mark =
-    input.kind === "measured" && usual && text !== ""
+    input.kind === "measured" && usual && counts !== ""
       ? "usual figure"
       : "optional" in input && input.optional
         ? "if known"
@@ -56,6 +56,7 @@ export function InputField({ input, form }: { input: CalculatorInput; form: Calc
             {...common}
             className="field pr-28!"
             value={text}
+            placeholder={counts}
             inputMode="text"
             autoComplete="off"
             onChange={(event) => set(event.target.value)}

@@ -42,10 +42,14 @@ export interface CalculatorForm {
   readonly fields: readonly CalculatorInput[];
   readonly answer: Answer | undefined;
   readonly errors: Readonly<Record<string, string>>;
-  /** What a field shows, in which unit, and whether that is the usual figure and not one of whoever fills it in. */
+  /**
+   * What a field shows, in which unit; what it counts as, which for an emptied field is the usual figure; and whether
+   * that is the usual figure and not one of whoever fills it in.
+   */
   readonly shown: (input: CalculatorInput) => {
     readonly text: string;
     readonly unit: string;
+    readonly counts: string;
     readonly usual: boolean;
   };
   readonly type: (name: string, text: string) => void;
@@ -157,11 +161,11 @@ export function useCalculator(
     fields,
     answer,
     errors,
-    shown: (input) => ({
-      text: filled.texts[input.name] ?? usualText(input),
-      unit: unitOf(input),
-      usual: filled.texts[input.name] === undefined,
-    }),
+    shown: (input) => {
+      const text = filled.texts[input.name] ?? usualText(input);
+      const mine = (filled.texts[input.name] ?? "").trim() !== "";
+      return { text, unit: unitOf(input), counts: mine ? text : usualText(input), usual: !mine };
+    },
     choice,
     si,
     type,
