@@ -172,3 +172,52 @@ test("no signal: entries are kept on the device and sent when it comes back", as
     await server.end();
   }
 });
+
+test("somebody else went on meanwhile: what the server does not take is shown, and written down", async ({
+  page,
+  context,
+  browser,
+}) => {
+  const server = new TestServer("demo");
+  try {
+    await server.start();
+    const tech = await start(page, server, "NQ-H07");
+    await tech.until(/^Shut V-12/);
+    await saved(page);
+    await context.setOffline(true);
+    await tech.fill("77");
+    await expect(tech.headline).toHaveText(/^Shut V-15/);
+    await tech.fill("78");
+    await expect(page.getByText("kept on this device, waiting for signal")).toBeVisible();
+
+    // The mate has signal, and shuts the first valve with a lock of their own.
+    const mate = new Technician(await (await browser.newContext()).newPage());
+    await mate.page.goto(page.url());
+    await mate.fill("5");
+    await saved(mate.page);
+
+    await context.setOffline(false);
+    await page.clock.runFor(7000);
+    const told = page.getByRole("alert").filter({ hasText: "Not stored." });
+    await expect(told).toContainText("Already done");
+    await expect(told.getByRole("listitem")).toHaveText([/Shut V-12 .*77$/, /Shut V-15 .*78$/]);
+    await expect(tech.headline).toHaveText(/^Shut V-15/);
+
+    // Let go, thought again, and written into the log.
+    await told.getByRole("button", { name: "Let them go" }).click();
+    await expect(told).toHaveCount(0);
+    await page.getByRole("button", { name: "Undo", exact: true }).click();
+    await told.getByRole("button", { name: "Write them into the log as notes" }).click();
+    await expect(told).toHaveCount(0);
+    await saved(page);
+    await page.reload();
+    await expect(tech.headline).toHaveText(/^Shut V-15/);
+    const log = await (await fetch(`${server.url}/api/v1/jobs/${page.url().split("/").at(-1)}`)).json();
+    expect(log.events.slice(-2).map((each: { event: { text: string } }) => each.event.text)).toEqual([
+      expect.stringMatching(/^Not taken \(Already done.*: 77$/),
+      expect.stringMatching(/^Not taken \(Already done.*: 78$/),
+    ]);
+  } finally {
+    await server.end();
+  }
+});

@@ -3,16 +3,14 @@ import { keptName, keptTitle } from "../calculators";
 import { type Due, dues } from "../findings";
 import type { SealedEvent, Valve } from "../formats";
 import { verifyChain } from "./chain";
+import { type EntryWords, entryWords, foundWords } from "./entry-words";
 import { effectiveEvents } from "./progress";
 import type { Run } from "./run";
-import { PHASE_NAMES, type Phase, type Step } from "./step";
+import type { Phase } from "./step";
 
-export interface RecordLine {
+export interface RecordLine extends EntryWords {
   readonly at: number;
   readonly by: string;
-  readonly phase: Phase | undefined;
-  readonly what: string;
-  readonly entry: string;
 }
 
 /** The proof of a job, ready to be read or printed. */
@@ -197,92 +195,14 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       at,
       by,
     })),
-    lines: sealed.map(({ event }) => {
-      const step = "step" in event && event.step !== undefined ? steps.get(event.step) : undefined;
-      return {
-        at: Date.parse(event.at),
-        by: event.by,
-        phase: step?.phase,
-        what: lineOf(event, step, name),
-        entry: entryOf(event, step),
-      };
-    }),
+    lines: sealed.map(({ event }) => ({
+      at: Date.parse(event.at),
+      by: event.by,
+      ...entryWords(job, event),
+    })),
     next: signed === undefined ? undefined : dues(finished, inputs.sheet, signed.at)[0],
     chain: chain.ok
       ? { intact: true, entries: chain.value }
       : { intact: false, message: chain.error.message },
   };
-}
-
-function lineOf(event: SealedEvent["event"], step: Step | undefined, name: (part: string) => string): string {
-  switch (event.kind) {
-    case "undone":
-      return "Undone: the entry before";
-    case "stopped":
-      return "Stopped work";
-    case "resumed":
-      return "Took the work up again";
-    case "closure-passes":
-      return `Found ${event.link} to pass`;
-    case "note-added":
-      return "Note";
-    case "result-kept":
-      return keptTitle(keptName(event.calculator, event.output)) ?? "Worked out";
-    case "signed-off":
-      return PHASE_NAMES["sign-off"];
-    case "part-judged":
-      return `${event.disposition === "renew" ? "Renew" : "Reuse"} ${name(event.part)}`;
-    default:
-      return step?.title ?? event.step;
-  }
-}
-
-const foundWords = (found: Extract<SealedEvent["event"], { kind: "part-compared" }>["found"]): string =>
-  found
-    .map((each) => `${each.name} ${each.said ?? each.typed ?? `${((each.si ?? 0) * 1000).toFixed(1)} mm`}`)
-    .join(", ");
-
-/** The words on the button that was pressed. */
-function answerWords(step: Step | undefined, answer: string): string {
-  if (step?.kind !== "check" || step.check.kind === "measure") return answer;
-  const { check } = step;
-  if (check.kind === "trick") return (answer === "go" ? check.go : check.noGo).label;
-  return check.options.find((option) => option.id === answer)?.label ?? answer;
-}
-
-function entryOf(event: SealedEvent["event"], step: Step | undefined): string {
-  switch (event.kind) {
-    case "step-done":
-      return event.entry ?? "";
-    case "reading-taken":
-    case "check-measured":
-    case "result-kept":
-      return event.typed;
-    case "check-answered":
-      return answerWords(step, event.answer);
-    case "bolt-pulled":
-      return `pass ${event.pass}, bolt ${event.bolt}${
-        event.reading_Nm === undefined ? "" : `, read ${Number(event.reading_Nm.toFixed(1))} N·m`
-      }`;
-    case "piece-set":
-      return `piece ${event.piece}`;
-    case "part-compared":
-      return foundWords(event.found);
-    case "still-pressure":
-      return "pressure still behind it";
-    case "photo-taken":
-      return "photograph";
-    case "wait-started":
-      return `${event.minutes} min`;
-    case "note-added":
-      return event.text;
-    case "stopped":
-    case "step-overridden":
-    case "part-judged":
-      return event.reason;
-    case "signed-off":
-      return event.statement;
-    default:
-      return "";
-  }
 }

@@ -16,6 +16,7 @@ import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { NoteModal, StopModal } from "./modals";
 import { PhaseBar } from "./phase-bar";
+import { RefusedEntries } from "./refused-entries";
 import { StepCard } from "./step-card";
 import { STEP_FORM } from "./step-form";
 import { Tray } from "./tray";
@@ -37,10 +38,11 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
   const phase = job.current?.phase ?? "sign-off";
   const atLine = AT_THE_LINE.has(phase) && inputs.line !== undefined;
   const signedOff = job.status.kind === "signed-off";
+  const nothingRefused = log.refused.length === 0;
 
   useEffect(() => {
-    if (signedOff && saving === "saved") router.push(`/jobs/${inputs.id}/record`);
-  }, [signedOff, saving, router, inputs.id]);
+    if (signedOff && saving === "saved" && nothingRefused) router.push(`/jobs/${inputs.id}/record`);
+  }, [signedOff, saving, nothingRefused, router, inputs.id]);
 
   const onKey = useCallback(
     (event: KeyboardEvent) => {
@@ -107,6 +109,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
           aria-label="The step"
           className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}
         >
+          <RefusedEntries log={log} />
           <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
         </section>
         <section

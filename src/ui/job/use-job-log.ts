@@ -2,8 +2,9 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { JobEvent, JobInputs, SealedEvent } from "@/core/formats";
-import { accept, type PlanChange, planChange, type Run, run } from "@/core/job";
+import { accept, entryWords, type PlanChange, planChange, type Run, run } from "@/core/job";
 import type { UnitSystem } from "@/core/quantity";
+import { Outbox, type Refused, sendEntries } from "./outbox";
 
 /** How the newest entries stand: on the server, or kept on this device until it answers. */
 export type Saving = "saved" | "sending" | "waiting-for-signal";
@@ -21,23 +22,21 @@ export interface JobLog {
   readonly refusal: string | undefined;
   readonly add: (event: Draft) => boolean;
   readonly undo: () => void;
+  /** Entries made on this device that the server did not take: somebody else went on meanwhile. */
+  readonly refused: readonly Refused[];
+  /** Writes them into the log as notes, so that what was read stands there all the same. */
+  readonly noteRefused: () => void;
+  /** Lets them go; the way back puts them there again. */
+  readonly letGo: () => () => void;
 }
 
 const RETRY_MS = 3000;
-
-const keep = (job: string) => `loftbell.outbox.${job}`;
-
-function readOutbox(job: string): JobEvent[] {
-  try {
-    return JSON.parse(localStorage.getItem(keep(job)) ?? "[]") as JobEvent[];
-  } catch {
-    return [];
-  }
-}
+/** Of a note. */
+const MOST_LETTERS = 400;
 
 /**
- * The log of a job in the browser: an entry is judged by the same rules as on the server, shown at once, kept on the
- * device, and sent until the server has it. Sending twice is harmless: the server knows each entry by its id.
+ * The log of a job in the browser: an entry is judged by the same rules as on the server, kept on the device, shown at
+ * once, and sent until the server has it.
  */
 export function useJobLog(
   inputs: JobInputs,
@@ -46,7 +45,8 @@ export function useJobLog(
   system: UnitSystem,
 ): JobLog {
   const [events, setEvents] = useState<readonly JobEvent[]>(stored);
-  const [outbox, setOutbox] = useState<readonly JobEvent[]>([]);
+  const [waiting, setWaiting] = useState<readonly JobEvent[]>([]);
+  const [refused, setRefused] = useState<readonly Refused[]>([]);
   const [saving, setSaving] = useState<Saving>("saved");
   const [change, setChange] = useState<PlanChange>();
   const [refusal, setRefusal] = useState<string>();
@@ -65,55 +65,53 @@ export function useJobLog(
 
   // Entries that were made without signal, before this page was closed.
   useEffect(() => {
-    const left = readOutbox(inputs.id).filter((event) => !stored.some((each) => each.id === event.id));
-    if (left.length === 0) return;
-    setEvents([...stored, ...left]);
-    setOutbox(left);
+    const box = new Outbox(inputs.id);
+    setRefused(box.refused());
+    const known = new Set(stored.map((each) => each.id));
+    const left = box.waiting();
+    box.drop(left.filter((event) => known.has(event.id)).map((event) => event.id));
+    const waiting = left.filter((event) => !known.has(event.id));
+    if (waiting.length === 0) return;
+    setEvents([...stored, ...waiting]);
+    setWaiting(waiting);
   }, [inputs.id, stored]);
 
   const send = useCallback(async () => {
-    if (sending.current || outbox.length === 0) return;
+    if (sending.current || waiting.length === 0) return;
     sending.current = true;
     setSaving((was) => (was === "waiting-for-signal" ? was : "sending"));
-    const batch = outbox;
-    const answer = await fetch(`/api/v1/jobs/${inputs.id}/events`, {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({ events: batch }),
-    }).catch(() => undefined);
+    const sent = await sendEntries(inputs.id, waiting);
     sending.current = false;
-    if (answer === undefined || answer.status >= 500) {
-      setSaving("waiting-for-signal");
-      return;
+    const box = new Outbox(inputs.id);
+    if (sent.kind === "no-signal") return setSaving("waiting-for-signal");
+    if (sent.kind === "stored") {
+      const ids = new Set(sent.ids);
+      box.drop(ids);
+      setWaiting((now) => now.filter((event) => !ids.has(event.id)));
+      return setSaving("saved");
     }
-    const body = (await answer.json().catch(() => ({}))) as {
-      events?: SealedEvent[];
-      errors?: { message: string }[];
-    };
-    if (answer.ok && body.events !== undefined) {
-      const sent = new Set(batch.map((event) => event.id));
-      setOutbox((now) => now.filter((event) => !sent.has(event.id)));
-      setSaving("saved");
-      return;
-    }
-    // The server's log is the truth: somebody else went on meanwhile. What is refused is said, not hidden.
-    setRefusal(`Not stored: ${body.errors?.[0]?.message ?? "the server refused it"}`);
-    setOutbox([]);
-    localStorage.removeItem(keep(inputs.id));
+    // The server's log is the truth: somebody else went on meanwhile. What it did not take is put aside, not lost.
+    const good = new Set(waiting.slice(0, sent.from).map((event) => event.id));
+    const here = new Set(latest.current.map((event) => event.id));
+    const bad = box.waiting().filter((event) => here.has(event.id) && !good.has(event.id));
+    box.refuse(bad, sent.why);
+    setRefused(box.refused());
+    const gone = new Set(bad.map((event) => event.id));
     const fresh = await fetch(`/api/v1/jobs/${inputs.id}`).then(
-      (each) => each.json() as Promise<{ events: SealedEvent[] }>,
+      (each) => each.json() as Promise<{ events?: SealedEvent[] }>,
       () => undefined,
     );
-    if (fresh !== undefined) setEvents(fresh.events.map((each) => each.event));
+    setEvents((now) => {
+      const there = fresh?.events?.map((each) => each.event) ?? now.filter((event) => !gone.has(event.id));
+      const known = new Set(there.map((event) => event.id));
+      return [...there, ...now.filter((event) => good.has(event.id) && !known.has(event.id))];
+    });
+    setWaiting((now) => now.filter((event) => !gone.has(event.id)));
     setSaving("saved");
-  }, [outbox, inputs.id]);
+  }, [waiting, inputs.id]);
 
   useEffect(() => {
-    if (outbox.length === 0) {
-      localStorage.removeItem(keep(inputs.id));
-      return;
-    }
-    localStorage.setItem(keep(inputs.id), JSON.stringify(outbox));
+    if (waiting.length === 0) return;
     void send();
     const timer = setInterval(() => void send(), RETRY_MS);
     addEventListener("online", send);
@@ -121,7 +119,7 @@ export function useJobLog(
       clearInterval(timer);
       removeEventListener("online", send);
     };
-  }, [outbox, send, inputs.id]);
+  }, [waiting, send]);
 
   const add = useCallback(
     (draft: Draft): boolean => {
@@ -140,9 +138,10 @@ export function useJobLog(
       }
       setRefusal(undefined);
       setChange(planChange(job, taken.value));
+      new Outbox(inputs.id).keep(event);
       latest.current = [...latest.current, event];
       setEvents(latest.current);
-      setOutbox((waiting) => [...waiting, event]);
+      setWaiting((now) => [...now, event]);
       return true;
     },
     [inputs, job, who],
@@ -154,5 +153,27 @@ export function useJobLog(
     else add({ kind: "undone", event: last.id });
   }, [job, add]);
 
-  return { job, saving, change, refusal, add, undo };
+  const ids = () => refused.map((each) => each.event.id);
+  const noteRefused = () => {
+    const noted = refused.every(({ event, why }) => {
+      const { what, entry } = entryWords(job, event);
+      const text = `Not taken (${why}) ${what}${entry === "" ? "" : `: ${entry}`}`;
+      return add({ kind: "note-added", text: text.slice(0, MOST_LETTERS) });
+    });
+    if (!noted) return;
+    new Outbox(inputs.id).letGo(ids());
+    setRefused([]);
+  };
+  const letGo = () => {
+    const box = new Outbox(inputs.id);
+    const had = refused;
+    box.letGo(ids());
+    setRefused([]);
+    return () => {
+      for (const { event, why } of had) box.refuse([event], why);
+      setRefused(box.refused());
+    };
+  };
+
+  return { job, saving, change, refusal, add, undo, refused, noteRefused, letGo };
 }

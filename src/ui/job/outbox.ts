@@ -1,0 +1,111 @@
+import type { JobEvent } from "@/core/formats";
+
+/** An entry that the server did not take, and why. */
+export interface Refused {
+  readonly event: JobEvent;
+  readonly why: string;
+}
+
+/** What the browser keeps on the device; a test gives its own. */
+type Shelf = Pick<Storage, "getItem" | "setItem" | "removeItem" | "key" | "length">;
+
+/**
+ * Entries of one job on this device: those the server does not have yet, and those it did not take. Each lies under a
+ * key of its own, so that two pages open on one job never write over one another, and is written before it is shown.
+ */
+export class Outbox {
+  readonly #waiting: string;
+  readonly #refused: string;
+
+  constructor(
+    job: string,
+    private readonly shelf: Shelf = localStorage,
+  ) {
+    this.#waiting = `loftbell.outbox.${job}/`;
+    this.#refused = `loftbell.refused.${job}/`;
+  }
+
+  keep(event: JobEvent): void {
+    this.shelf.setItem(this.#waiting + event.id, JSON.stringify({ order: this.#next(), event }));
+  }
+
+  /** What waits for the server, in the order it was made. */
+  waiting(): JobEvent[] {
+    return this.#all<{ order: number; event: JobEvent }>(this.#waiting)
+      .sort((a, b) => a.order - b.order)
+      .map((each) => each.event);
+  }
+
+  /** The server has these, or another page of this device took them off. */
+  drop(ids: Iterable<string>): void {
+    for (const id of ids) this.shelf.removeItem(this.#waiting + id);
+  }
+
+  /** Puts entries aside that the server did not take: they are lost only when somebody lets them go. */
+  refuse(events: readonly JobEvent[], why: string): void {
+    for (const event of events) {
+      this.shelf.setItem(this.#refused + event.id, JSON.stringify({ order: this.#next(), event, why }));
+      this.shelf.removeItem(this.#waiting + event.id);
+    }
+  }
+
+  refused(): Refused[] {
+    return this.#all<Refused & { order: number }>(this.#refused)
+      .sort((a, b) => a.order - b.order)
+      .map(({ event, why }) => ({ event, why }));
+  }
+
+  letGo(ids: Iterable<string>): void {
+    for (const id of ids) this.shelf.removeItem(this.#refused + id);
+  }
+
+  #all<T>(prefix: string): T[] {
+    const found: T[] = [];
+    for (let index = 0; index < this.shelf.length; index++) {
+      const key = this.shelf.key(index);
+      if (key?.startsWith(prefix) !== true) continue;
+      try {
+        found.push(JSON.parse(this.shelf.getItem(key) ?? "") as T);
+      } catch {
+        // Not ours: another program's text under our name is no entry.
+      }
+    }
+    return found;
+  }
+
+  /** One more than the last that lies here, of either kind. */
+  #next(): number {
+    const orders = [this.#waiting, this.#refused].flatMap((prefix) =>
+      this.#all<{ order: number }>(prefix).map((each) => each.order),
+    );
+    return Math.max(0, ...orders) + 1;
+  }
+}
+
+/** Most entries the server takes at once. */
+const MOST_AT_ONCE = 500;
+
+export type Sent =
+  | { readonly kind: "stored"; readonly ids: readonly string[] }
+  | { readonly kind: "no-signal" }
+  /** The entry at this place was not taken, and with it those after it, which build on it. */
+  | { readonly kind: "refused"; readonly from: number; readonly why: string };
+
+/** Sends what waits. Sending twice is harmless: the server knows each entry by its id. */
+export async function sendEntries(job: string, waiting: readonly JobEvent[], post = fetch): Promise<Sent> {
+  const batch = waiting.slice(0, MOST_AT_ONCE);
+  const answer = await post(`/api/v1/jobs/${job}/events`, {
+    method: "POST",
+    headers: { "content-type": "application/json" },
+    body: JSON.stringify({ events: batch }),
+  }).catch(() => undefined);
+  if (answer === undefined || answer.status >= 500) return { kind: "no-signal" };
+  if (answer.ok) return { kind: "stored", ids: batch.map((event) => event.id) };
+  const body = (await answer.json().catch(() => ({}))) as { errors?: { path: string; message: string }[] };
+  const [first] = body.errors ?? [];
+  return {
+    kind: "refused",
+    from: Number(/^\/events\/(\d+)/.exec(first?.path ?? "")?.[1] ?? 0),
+    why: first?.message ?? "The server refused it.",
+  };
+}
