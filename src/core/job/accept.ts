@@ -17,6 +17,8 @@ export interface Refusal {
 const CLOCK_AHEAD_MS = 5 * 60_000;
 /** How far two devices on one job may differ; a wait must not be shortened by dating it back. */
 const CLOCK_BEHIND_MS = 2 * 60_000;
+/** How long after somebody else's an entry may come in that was made without signal: a shift. */
+const WITHOUT_SIGNAL_MS = 14 * 3_600_000;
 /** A gauge cannot show less than a vacuum; rounded for its own error. */
 const VACUUM_PA = -1.02 * BAR;
 const HIGHEST_PA = 400 * BAR;
@@ -52,11 +54,12 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
       message: "The clock of this device runs ahead of the server's. Set it right: waits are counted by it.",
     };
   const last = events.at(-1);
-  if (last !== undefined && at < Date.parse(last.at) - CLOCK_BEHIND_MS)
+  const behind = timeCounts(job, event) ? CLOCK_BEHIND_MS : WITHOUT_SIGNAL_MS;
+  if (last !== undefined && at < Date.parse(last.at) - behind)
     return {
       path: "/at",
       message:
-        "This is dated before the entry it follows. Set the clock of this device right: waits are counted by it.",
+        "This is dated before the entry it follows. If somebody else went on meanwhile, do it again; if not, set the clock of this device right: waits are counted by it.",
     };
   if (events.some((each) => each.id === event.id))
     return { path: "/id", message: "Another event has this id already. Give each event its own." };
@@ -134,6 +137,13 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
       return unreachable(event);
   }
 }
+
+/** Whether something is counted from when this happened: a wait, the time between two readings, the date of a service. */
+const timeCounts = (job: Run, event: JobEvent): boolean =>
+  event.kind === "wait-started" ||
+  event.kind === "reading-taken" ||
+  event.kind === "signed-off" ||
+  (event.kind === "step-done" && job.progress.waits.has(event.step));
 
 /** What was computed on the device has to come out again here, or somebody wrote it by hand. */
 function keptFault(event: Extract<JobEvent, { kind: "result-kept" }>): Refusal | undefined {

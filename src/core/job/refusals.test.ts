@@ -127,6 +127,29 @@ describe("a closure that is said to pass", () => {
   });
 });
 
+describe("an entry that was made without signal, and comes in after somebody else's", () => {
+  const HOUR = 3_600_000;
+  /** The walk to a step, with a note of the mate's just now, and the device's entry dated back. */
+  const late = (step: string, hours: number, event: Record<string, unknown>) => {
+    const walk = new Walk(wetJob()).until((each) => each.id === step);
+    walk.now += 20 * HOUR;
+    walk.add({ kind: "note-added", text: "Gone for tea", by: "Isla Venn" });
+    return walk.add({ step, at: new Date(walk.now - hours * HOUR).toISOString(), ...event });
+  };
+
+  it("is taken within a shift: the lock is on, whenever it is said", () => {
+    expect(late("shut:V-15", 3, { kind: "step-done", entry: "78" }).job.shut).toContain("V-15");
+    expect(() => late("shut:V-15", 15, { kind: "step-done", entry: "78" })).toThrow("/at");
+  });
+
+  it.each([
+    ["prove:hold", { kind: "wait-started", minutes: 10 }],
+    ["prove:gauge", zero],
+  ])("is not taken where time is counted from it: %s", (step, event) => {
+    expect(() => late(step, 1, event)).toThrow("dated before");
+  });
+});
+
 it("with nothing done there is nothing to undo", () => {
   expect(() => new Walk(wetJob()).add({ kind: "undone", event: "none" })).toThrow("nothing to undo");
 });

@@ -50,7 +50,8 @@ describe("the outbox", () => {
   it("puts aside what was not taken, with the reason, until it is let go", () => {
     const box = new Outbox("job", new Shelf());
     for (const id of ["a", "b", "c"]) box.keep(note(id));
-    box.refuse([note("b"), note("c")], "Already done");
+    box.refuse({ event: note("b"), why: "Already done" });
+    box.refuse({ event: note("c"), why: "Already done" });
     expect(ids(box.waiting())).toEqual(["a"]);
     expect(box.refused()).toEqual([
       { event: note("b"), why: "Already done" },
@@ -85,7 +86,7 @@ describe("the outbox", () => {
             box.drop([event.id]);
             waiting.delete(event.id);
           } else if (waiting.delete(event.id)) {
-            box.refuse([event], "why");
+            box.refuse({ event, why: "why" });
             refused.add(event.id);
           }
         }
@@ -109,12 +110,17 @@ describe("sending", () => {
   });
 
   it.each([
-    ["/events/1/step", 1],
-    ["/events/2", 2],
-    ["", 0],
-  ])("knows from where on it was refused: %s", async (path, from) => {
+    ["/events/1/step", "b"],
+    ["/events/2", "c"],
+    ["", "a"],
+    ["/events/99", "a"],
+  ])("knows which was refused: %s", async (path, id) => {
     const answer = answering(409, { errors: [{ path, message: "Already done" }] });
-    expect(await sendEntries("job", waiting, answer)).toEqual({ kind: "refused", from, why: "Already done" });
+    expect(await sendEntries("job", waiting, answer)).toEqual({
+      kind: "refused",
+      event: note(id),
+      why: "Already done",
+    });
   });
 
   it("without an answer, or with a server that is ill, it waits", async () => {

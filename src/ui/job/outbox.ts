@@ -41,12 +41,10 @@ export class Outbox {
     for (const id of ids) this.shelf.removeItem(this.#waiting + id);
   }
 
-  /** Puts entries aside that the server did not take: they are lost only when somebody lets them go. */
-  refuse(events: readonly JobEvent[], why: string): void {
-    for (const event of events) {
-      this.shelf.setItem(this.#refused + event.id, JSON.stringify({ order: this.#next(), event, why }));
-      this.shelf.removeItem(this.#waiting + event.id);
-    }
+  /** Puts an entry aside that the server did not take: it is lost only when somebody lets it go. */
+  refuse({ event, why }: Refused): void {
+    this.shelf.setItem(this.#refused + event.id, JSON.stringify({ order: this.#next(), event, why }));
+    this.shelf.removeItem(this.#waiting + event.id);
   }
 
   refused(): Refused[] {
@@ -88,8 +86,8 @@ const MOST_AT_ONCE = 500;
 export type Sent =
   | { readonly kind: "stored"; readonly ids: readonly string[] }
   | { readonly kind: "no-signal" }
-  /** The entry at this place was not taken, and with it those after it, which build on it. */
-  | { readonly kind: "refused"; readonly from: number; readonly why: string };
+  /** This entry was not taken; those after it have not been looked at yet. */
+  | { readonly kind: "refused"; readonly event: JobEvent; readonly why: string };
 
 /** Sends what waits. Sending twice is harmless: the server knows each entry by its id. */
 export async function sendEntries(job: string, waiting: readonly JobEvent[], post = fetch): Promise<Sent> {
@@ -103,9 +101,10 @@ export async function sendEntries(job: string, waiting: readonly JobEvent[], pos
   if (answer.ok) return { kind: "stored", ids: batch.map((event) => event.id) };
   const body = (await answer.json().catch(() => ({}))) as { errors?: { path: string; message: string }[] };
   const [first] = body.errors ?? [];
+  const place = Number(/^\/events\/(\d+)/.exec(first?.path ?? "")?.[1] ?? 0);
   return {
     kind: "refused",
-    from: Number(/^\/events\/(\d+)/.exec(first?.path ?? "")?.[1] ?? 0),
+    event: batch[place] ?? batch[0]!,
     why: first?.message ?? "The server refused it.",
   };
 }

@@ -12,45 +12,47 @@ export function RefusedEntries({ log }: { log: JobLog }) {
   if (refused.length === 0) return null;
   const signed = job.status.kind === "signed-off";
   return (
-    <Notice tone="stop" live>
-      <b>Not stored.</b> {refused[0]!.why} {refused.length === 1 ? "This was" : "These were"} entered on this
-      device and did not go in:
-      <ul className="my-2 max-h-44 overflow-y-auto">
-        {refused.map(({ event }) => {
-          const { what, entry } = entryWords(job, event);
-          return (
-            <li key={event.id} className="flex gap-2 py-0.5">
-              <span className="plate">{format(new Date(event.at), "HH:mm")}</span>
-              <span>
-                {what} {entry !== "" && <b>{entry}</b>}
-              </span>
-            </li>
-          );
-        })}
-      </ul>
-      {signed && (
-        <p className="mb-2">
-          The job is signed off meanwhile: tell the one who signed it, and write this down.
-        </p>
-      )}
-      <span className="flex flex-wrap gap-2">
-        {!signed && (
-          <button type="button" className="btn btn-go" onClick={log.noteRefused}>
-            Write {refused.length === 1 ? "it" : "them"} into the log as{" "}
-            {refused.length === 1 ? "a note" : "notes"}
-          </button>
+    <div className="mb-3">
+      <Notice tone="stop" live>
+        <b>Not stored:</b> somebody else went on meanwhile. {refused.length === 1 ? "This was" : "These were"}{" "}
+        entered on this device and did not go in:
+        <ul className="my-2 max-h-44 overflow-y-auto">
+          {refused.map(({ event, why }) => {
+            const { what, entry } = entryWords(job, event);
+            return (
+              <li key={event.id} className="flex gap-2 py-0.5">
+                <span className="plate">{format(new Date(event.at), "HH:mm")}</span>
+                <span>
+                  {what} {entry !== "" && <b>{entry}</b>} <span className="text-soft">{why}</span>
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+        {signed && (
+          <p className="mb-2">
+            The job is signed off meanwhile: tell the one who signed it, and write this down.
+          </p>
         )}
-        <button
-          type="button"
-          className="btn btn-quiet bg-card"
-          onClick={() => {
-            const back = log.letGo();
-            toast("Let go.", { action: { label: "Undo", onClick: back } });
-          }}
-        >
-          Let {refused.length === 1 ? "it" : "them"} go
-        </button>
-      </span>
-    </Notice>
+        <span className="flex flex-wrap gap-2">
+          {!signed && (
+            <button type="button" className="btn btn-go" onClick={log.noteRefused}>
+              Write {refused.length === 1 ? "it" : "them"} into the log as{" "}
+              {refused.length === 1 ? "a note" : "notes"}
+            </button>
+          )}
+          <button
+            type="button"
+            className="btn btn-quiet bg-card"
+            onClick={() => {
+              const back = log.letGo();
+              toast("Let go.", { action: { label: "Undo", onClick: back } });
+            }}
+          >
+            Let {refused.length === 1 ? "it" : "them"} go
+          </button>
+        </span>
+      </Notice>
+    </div>
   );
 }

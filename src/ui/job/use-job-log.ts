@@ -90,23 +90,22 @@ export function useJobLog(
       setWaiting((now) => now.filter((event) => !ids.has(event.id)));
       return setSaving("saved");
     }
-    // The server's log is the truth: somebody else went on meanwhile. What it did not take is put aside, not lost.
-    const good = new Set(waiting.slice(0, sent.from).map((event) => event.id));
-    const here = new Set(latest.current.map((event) => event.id));
-    const bad = box.waiting().filter((event) => here.has(event.id) && !good.has(event.id));
-    box.refuse(bad, sent.why);
+    // The server's log is the truth: somebody else went on meanwhile. What it did not take is put aside, not lost; what
+    // came after is judged on its own.
+    box.refuse(sent);
     setRefused(box.refused());
-    const gone = new Set(bad.map((event) => event.id));
+    const gone = sent.event.id;
     const fresh = await fetch(`/api/v1/jobs/${inputs.id}`).then(
       (each) => each.json() as Promise<{ events?: SealedEvent[] }>,
       () => undefined,
     );
     setEvents((now) => {
-      const there = fresh?.events?.map((each) => each.event) ?? now.filter((event) => !gone.has(event.id));
+      const there = fresh?.events?.map((each) => each.event) ?? [];
       const known = new Set(there.map((event) => event.id));
-      return [...there, ...now.filter((event) => good.has(event.id) && !known.has(event.id))];
+      const mine = box.waiting().filter((event) => !known.has(event.id));
+      return fresh?.events === undefined ? now.filter((event) => event.id !== gone) : [...there, ...mine];
     });
-    setWaiting((now) => now.filter((event) => !gone.has(event.id)));
+    setWaiting((now) => now.filter((event) => event.id !== gone));
     setSaving("saved");
   }, [waiting, inputs.id]);
 
@@ -170,7 +169,7 @@ export function useJobLog(
     box.letGo(ids());
     setRefused([]);
     return () => {
-      for (const { event, why } of had) box.refuse([event], why);
+      for (const each of had) box.refuse(each);
       setRefused(box.refused());
     };
   };
