@@ -1,4 +1,5 @@
-export { ASKED_TWICE, accept, type Refusal } from "./accept";
+export { accept } from "./accept";
+export { ASKED_TWICE, type Refusal } from "./accept-at-step";
 export { type HeldShut, lineAsItStands } from "./as-it-stands";
 export { type Bell, inRingingOrder, jobBells, valveBell, WATCH_AFTER_H } from "./bells";
 export { type BenchLink, benchLinks } from "./bench-links";

@@ -142,6 +142,15 @@ describe("an entry that was made without signal, and comes in after somebody els
     expect(() => late("shut:V-15", 15, { kind: "step-done", entry: "78" })).toThrow("/at");
   });
 
+  it("does not open the way for a wait that is dated back", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "prove:hold");
+    const back = (hours: number) => ({ at: new Date(walk.now - hours * HOUR).toISOString() });
+    walk.add({ kind: "note-added", text: "Written an hour ago", ...back(1) });
+    const wait = { kind: "wait-started", step: "prove:hold", minutes: 10 };
+    expect(() => walk.add({ ...wait, ...back(1) })).toThrow("dated before");
+    expect(walk.add(wait).job.states.get("prove:hold")?.kind).toBe("running");
+  });
+
   it.each([
     ["prove:hold", { kind: "wait-started", minutes: 10 }],
     ["prove:gauge", zero],

@@ -144,46 +144,31 @@ function TestOverTime({
   );
 }
 
-const warmingOf = ({ outputs }: PictureProps["answer"]) =>
-  outputs.warming === undefined ? undefined : siOf(outputs, "warming");
-
-export function StandPicture({ form, answer, system }: PictureProps) {
-  const [first, middle, last, time, band] = ["first", "middle", "last", "time", "bound"].map(form.si);
-  if (first === undefined || last === undefined || time === undefined || band === undefined) return null;
-  const points = [
-    { seconds: 0, gauge: first },
-    ...(middle === undefined ? [] : [{ seconds: time / 2, gauge: middle }]),
-    { seconds: time, gauge: last },
-  ];
-  return (
-    <TestOverTime
-      points={points}
-      warming={warmingOf(answer)}
-      band={band}
-      bad={answer.verdict === "fail"}
-      system={system}
-    />
-  );
+/** A test of two or three readings, by the field that says how much it cannot tell from nothing. */
+function picture(band: (si: PictureProps["form"]["si"]) => number | undefined) {
+  return function Picture({ form, answer, system }: PictureProps) {
+    const [first, middle, last, time] = ["first", "middle", "last", "time"].map(form.si);
+    const width = band(form.si);
+    if (first === undefined || last === undefined || time === undefined || width === undefined) return null;
+    const { outputs, verdict } = answer;
+    return (
+      <TestOverTime
+        points={[
+          { seconds: 0, gauge: first },
+          ...(middle === undefined ? [] : [{ seconds: time / 2, gauge: middle }]),
+          { seconds: time, gauge: last },
+        ]}
+        warming={outputs.warming === undefined ? undefined : siOf(outputs, "warming")}
+        band={width}
+        bad={verdict === "fail"}
+        system={system}
+      />
+    );
+  };
 }
 
-export function DecayPicture({ form, answer, system }: PictureProps) {
-  const [first, middle, last, time, resolution] = ["first", "middle", "last", "time", "resolution"].map(
-    form.si,
-  );
-  if (first === undefined || last === undefined || time === undefined || resolution === undefined)
-    return null;
-  const points = [
-    { seconds: 0, gauge: first },
-    ...(middle === undefined ? [] : [{ seconds: time / 2, gauge: middle }]),
-    { seconds: time, gauge: last },
-  ];
-  return (
-    <TestOverTime
-      points={points}
-      warming={warmingOf(answer)}
-      band={2 * resolution}
-      bad={answer.verdict === "fail"}
-      system={system}
-    />
-  );
-}
+export const StandPicture = picture((si) => si("bound"));
+export const DecayPicture = picture((si) => {
+  const resolution = si("resolution");
+  return resolution === undefined ? undefined : 2 * resolution;
+});
