@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import type { Sheet } from "@/core/formats";
-import { Axis } from "./draw/axis";
+import { Axis, untouched } from "./draw/axis";
 import type { AxisForm } from "./draw/axis-layout";
 import { PartCard } from "./part-card";
 
@@ -15,11 +15,7 @@ export function SheetAxis({ sheet, first }: { sheet: Sheet; first?: string }) {
     <>
       <div className="min-h-0 flex-1">
         <Axis
-          parts={sheet.parts.map((each) => ({
-            part: each,
-            place: each.stays ? ("stays" as const) : ("in" as const),
-            renew: false,
-          }))}
+          parts={untouched(sheet.parts)}
           {...(chosen !== undefined && { chosen, lit: chosen })}
           litSays=""
           form={form}

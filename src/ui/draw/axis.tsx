@@ -17,6 +17,10 @@ export interface AxisPart {
   readonly order?: number;
 }
 
+/** The valve as it stands before anybody touches it. */
+export const untouched = (parts: readonly Part[]): AxisPart[] =>
+  parts.map((part) => ({ part, place: part.stays ? "stays" : "in", renew: false }));
+
 const SAYS: Record<AxisPlace, string> = {
   in: "",
   "comes-off": "comes off",

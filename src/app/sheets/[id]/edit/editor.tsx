@@ -8,7 +8,7 @@ import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { type Part, type Sheet, SheetSchema } from "@/core/formats";
 import type { Problem } from "@/core/result";
-import { Axis } from "@/ui/draw/axis";
+import { Axis, untouched } from "@/ui/draw/axis";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { blankOf, type FieldSchema } from "@/ui/schema-form/schema";
@@ -142,11 +142,7 @@ export function SheetEditor({
             <h2 className="caption px-3.5 pt-3">The axis: tap a part</h2>
             <div className="min-h-0 flex-1">
               <Axis
-                parts={sheet.parts.map((each) => ({
-                  part: each,
-                  place: each.stays ? ("stays" as const) : ("in" as const),
-                  renew: false,
-                }))}
+                parts={untouched(sheet.parts)}
                 {...(chosen !== undefined && { chosen, lit: chosen })}
                 litSays=""
                 onChoose={(id) => {
