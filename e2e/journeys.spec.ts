@@ -43,6 +43,11 @@ test("a wet-barrel hydrant: weeping outlet, failed disc, stopped and taken up ag
     await expect(tech.card.getByRole("alert")).toContainText("unit of length");
     await tech.fill("0.4 bar");
     await expect(tech.card.getByRole("alert")).toContainText("Not dead");
+    await tech.fill("900 bar");
+    await expect(tech.card.getByText("above 400 bar")).toBeVisible();
+    // What was refused is not told any more once it is typed over.
+    await tech.card.getByRole("textbox").first().fill("0.4 bar");
+    await expect(tech.card.getByText("above 400 bar")).toHaveCount(0);
 
     // One closure is named as passing: the plan finds another and says so.
     await tech.card.getByRole("button", { name: "V-19 Ferry gate passes" }).click();

@@ -67,7 +67,7 @@ function readOne(text: string, wanted: Dimension, assumed: Unit): Result<ParsedQ
       ? Number(read.whole ?? 0) + Number(read.over) / Number(read.under)
       : Number(read.decimal.replace(",", "."));
   const typedUnit = (read.unit ?? "").trim();
-  if (!Number.isFinite(size) || /^\d/.test(typedUnit)) return err({ kind: "no-number", text, wanted });
+  if (!Number.isFinite(size) || /^[\d.,]/.test(typedUnit)) return err({ kind: "no-number", text, wanted });
   const spelled = unitsSpelled(typedUnit);
   const found = typedUnit === "" ? assumed : spelled.find((each) => each.dimension === wanted);
   if (found !== undefined) return ok({ si: toSI(read.sign === "-" ? -size : size, found), unit: found });

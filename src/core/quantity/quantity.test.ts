@@ -53,6 +53,8 @@ describe("what people type", () => {
     ["4 bar abs", "gauge pressure", "bar g", "unit of absolute pressure"],
     ["1/0 in", "length", "mm", "is not a figure"],
     ["3 4", "gauge pressure", "bar g", "not a figure"],
+    ["1.2.3", "gauge pressure", "bar g", '"1.2.3" is not a figure'],
+    ["1,000,5", "gauge pressure", "bar g", "not a figure"],
   ] as const)("%s is refused with what to do", (text, wanted, assumed, message) => {
     expect(read(text, wanted, assumed)).toContain(message);
   });

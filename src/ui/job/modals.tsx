@@ -54,7 +54,11 @@ function Words({
           aria-invalid={missing && text.trim() === ""}
           onChange={(event) => setText(event.target.value)}
         />
-        {missing && text.trim() === "" && <span className="text-stop">Write a few words.</span>}
+        {missing && text.trim() === "" && (
+          <span role="alert" className="text-stop">
+            Write a few words.
+          </span>
+        )}
       </label>
       <button type="submit" className={`btn min-h-14 ${tone === "go" ? "btn-go" : "btn-stop"}`}>
         {button}

@@ -47,7 +47,11 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const title = step.kind === "tighten" ? tightenTitle(job, step, system) : step.title;
   return (
     <>
-      <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto pr-1 pb-3" key={shown}>
+      <div
+        className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto pr-1 pb-3"
+        key={shown}
+        onInput={log.forgetRefusal}
+      >
         <p className="caption hidden justify-between lg:flex">
           <span>{phaseLine(job)}</span>
           <span>{timeLeft(job)}</span>

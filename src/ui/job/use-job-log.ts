@@ -20,6 +20,8 @@ export interface JobLog {
   readonly change: PlanChange | undefined;
   /** Why the last entry was not taken. */
   readonly refusal: string | undefined;
+  /** It was about what stood in the field: as soon as that is typed over, it is about nothing. */
+  readonly forgetRefusal: () => void;
   readonly add: (event: Draft) => boolean;
   readonly undo: () => void;
   /** Entries made on this device that the server did not take: somebody else went on meanwhile. */
@@ -152,21 +154,20 @@ export function useJobLog(
     else add({ kind: "undone", event: last.id });
   }, [job, add]);
 
-  const ids = () => refused.map((each) => each.event.id);
   const noteRefused = () => {
-    const noted = refused.every(({ event, why }) => {
+    const box = new Outbox(inputs.id);
+    for (const { event, why } of refused) {
       const { what, entry } = entryWords(job, event);
       const text = `Not taken (${why}) ${what}${entry === "" ? "" : `: ${entry}`}`;
-      return add({ kind: "note-added", text: text.slice(0, MOST_LETTERS) });
-    });
-    if (!noted) return;
-    new Outbox(inputs.id).letGo(ids());
-    setRefused([]);
+      if (!add({ kind: "note-added", text: text.slice(0, MOST_LETTERS) })) break;
+      box.letGo([event.id]);
+    }
+    setRefused(box.refused());
   };
   const letGo = () => {
     const box = new Outbox(inputs.id);
     const had = refused;
-    box.letGo(ids());
+    box.letGo(had.map((each) => each.event.id));
     setRefused([]);
     return () => {
       for (const each of had) box.refuse(each);
@@ -174,5 +175,7 @@ export function useJobLog(
     };
   };
 
-  return { job, saving, change, refusal, add, undo, refused, noteRefused, letGo };
+  const forgetRefusal = useCallback(() => setRefusal(undefined), []);
+
+  return { job, saving, change, refusal, forgetRefusal, add, undo, refused, noteRefused, letGo };
 }

@@ -2,7 +2,7 @@
 
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { JobInputs } from "@/core/formats";
 import { PHASE_NAMES, PHASES, run } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
@@ -63,6 +63,10 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
     if (found?.stays) return;
     setReach(reach.includes(part) ? reach.filter((each) => each !== part) : [...reach, part]);
   };
+  // On a phone the field may lie far above the button.
+  useEffect(() => {
+    if (problems.length > 0) document.querySelector<HTMLElement>('form [aria-invalid="true"]')?.focus();
+  }, [problems]);
   const problemAt = (path: string) =>
     problems.find((each) => each.path.startsWith(path) && path !== "")?.message;
 
@@ -138,7 +142,11 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
                   })
                 }
               />
-              {problemAt("/reason") && <span className="text-stop">{problemAt("/reason")}</span>}
+              {problemAt("/reason") && (
+                <span role="alert" className="text-stop">
+                  {problemAt("/reason")}
+                </span>
+              )}
             </label>
           </div>
         </fieldset>
