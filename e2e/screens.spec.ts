@@ -111,7 +111,7 @@ test("an empty start greets with what to do, and leads to a first job without a 
     await page.goto(`${server.url}/sheets/library`);
     const form = page.locator("form").first();
     await form.getByRole("button", { name: "Register this valve" }).click();
-    await expect(form).toContainText("Missing: add this field.");
+    await expect(form).toContainText("Missing: fill this in.");
     await form.getByLabel("Tag").fill("H-1");
     await form.getByLabel("Where it stands").fill("By the gate");
     await form.getByPlaceholder("e.g. North yard").fill("North yard");

@@ -25,7 +25,7 @@ describe("documents", () => {
     expect(problems(line)).toEqual([
       { path: "/nodes/1/colour", message: "Unknown field: remove it or correct its name." },
       { path: "/links/0/dn_mm", message: "-5 must be > 0." },
-      { path: "/links/1/operable", message: "Missing: add this field." },
+      { path: "/links/1/operable", message: "Missing: fill this in." },
     ]);
   });
 
@@ -81,7 +81,7 @@ describe("events", () => {
     const { text: _, ...without } = event;
     expect(readEvent(without, "/events/3")).toEqual({
       ok: false,
-      error: [{ path: "/events/3/text", message: "Missing: add this field." }],
+      error: [{ path: "/events/3/text", message: "Missing: fill this in." }],
     });
   });
 });

@@ -102,7 +102,7 @@ function toProblem(error: ErrorObject, at: string): Problem {
   const shown = (value: unknown) => JSON.stringify(value)?.slice(0, 60);
   switch (error.keyword) {
     case "required":
-      return { path: `${path}/${error.params.missingProperty}`, message: "Missing: add this field." };
+      return { path: `${path}/${error.params.missingProperty}`, message: "Missing: fill this in." };
     case "additionalProperties":
       return {
         path: `${path}/${error.params.additionalProperty}`,
