@@ -1,5 +1,8 @@
-/** The folders are the architecture: app -> server -> core, data; app -> ui -> core; data -> core; core -> nothing. */
-const pureLibraries = "^(node_modules/(@sinclair/typebox|ajv|ajv-formats|@noble/hashes)/)";
+/**
+ * The folders are the architecture: app -> edge -> server -> core, data; app -> ui -> core; data -> core; core -> nothing.
+ * Contracts and client of the edge are read by both sides: they know core only.
+ */
+const pureLibraries = "^(node_modules/(@sinclair/typebox|ajv|ajv-formats|@noble/hashes|canonicalize)/)";
 module.exports = {
   forbidden: [
     {
@@ -19,7 +22,7 @@ module.exports = {
     {
       name: "outsiders-through-the-door",
       severity: "error",
-      from: { path: "^(src/(data|server|app|ui|workers)|demo|bench|e2e)/", pathNot: "\\.test\\.ts$" },
+      from: { path: "^(src/(data|server|edge|app|ui|workers)|demo|bench|e2e)/", pathNot: "\\.test\\.ts$" },
       to: { path: "^src/core/[^/]+/", pathNot: "^src/core/[^/]+/index\\.ts$" },
     },
     {
@@ -32,13 +35,13 @@ module.exports = {
       name: "data-knows-core-only",
       severity: "error",
       from: { path: "^src/data/" },
-      to: { path: "^src/(server|app|ui|workers)/" },
+      to: { path: "^src/(server|edge|app|ui|workers)/" },
     },
     {
       name: "server-knows-core-and-data",
       severity: "error",
       from: { path: "^src/server/" },
-      to: { path: "^src/(app|ui|workers)/" },
+      to: { path: "^src/(edge|app|ui|workers)/" },
     },
     {
       name: "ui-knows-core-only",
@@ -47,10 +50,29 @@ module.exports = {
       to: { path: "^src/(data|server|app)/" },
     },
     {
+      name: "ui-asks-by-contract",
+      comment: "The handlers' side of the edge is no business of a screen.",
+      severity: "error",
+      from: { path: "^src/ui/" },
+      to: { path: "^src/edge/", pathNot: "^src/edge/(contracts/|contract\\.ts|client\\.ts|clock\\.ts)" },
+    },
+    {
+      name: "contracts-know-core-only",
+      severity: "error",
+      from: { path: "^src/edge/(contracts/|contract\\.ts|client\\.ts|clock\\.ts)", pathNot: "\\.test\\.ts$" },
+      to: { path: "^src/(data|server|app|ui|workers)/" },
+    },
+    {
+      name: "edge-knows-server-not-screens",
+      severity: "error",
+      from: { path: "^src/edge/" },
+      to: { path: "^src/(data|app|ui|workers)/" },
+    },
+    {
       name: "workers-know-core-only",
       severity: "error",
       from: { path: "^src/workers/" },
-      to: { path: "^src/(data|server|app|ui)/" },
+      to: { path: "^src/(data|server|edge|app|ui)/" },
     },
     {
       name: "app-asks-server-not-data",

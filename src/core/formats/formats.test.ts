@@ -24,7 +24,7 @@ describe("documents", () => {
     delete line.links[1]!.operable;
     expect(problems(line)).toEqual([
       { path: "/nodes/1/colour", message: "Unknown field: remove it or correct its name." },
-      { path: "/links/0/dn_mm", message: "-5 must be > 0." },
+      { path: "/links/0/dn_mm", message: "-5 is too small: it has to be more than 0." },
       { path: "/links/1/operable", message: "Missing: fill this in." },
     ]);
   });

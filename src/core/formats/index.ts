@@ -1,6 +1,11 @@
+export { type Difference, differences } from "./differences";
 export * from "./job";
+export { readJson } from "./json";
 export * from "./line";
 export { LINK_COLUMNS, linkRows, linksFromRows } from "./link-csv";
+export * from "./lists";
+export * from "./proof";
+export { ISOLATE_QUESTION, PLAN_QUESTION } from "./questions";
 export * from "./read";
 export * from "./register";
 export * from "./sheet";

@@ -1,5 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { LineSchema } from "./line";
+import { ProofSchema } from "./proof";
 import { ValveSchema } from "./register";
 import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Words } from "./shared";
 import { CHECK_DIMENSIONS, SheetSchema } from "./sheet";
@@ -8,7 +9,20 @@ import { StoreSchema } from "./store";
 /** The newest event version this program understands. */
 export const EVENT_VERSION = 1;
 
-const base = { v: Type.Literal(EVENT_VERSION), id: Id, at: Instant, by: Words };
+const base = {
+  v: Type.Literal(EVENT_VERSION),
+  id: Id,
+  at: Instant,
+  by: Words,
+  off_s: Type.Optional(
+    Type.Number({
+      minimum: -1e8,
+      maximum: 1e8,
+      description:
+        "s by which the clock of the device ran ahead, as measured: `at` is corrected by it already.",
+    }),
+  ),
+};
 const Step = Type.String({ minLength: 1, maxLength: 200 });
 const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
 
@@ -145,9 +159,19 @@ export const EventSchema = oneKindOf(
   Type.Object({ kind: Type.Literal("resumed"), ...base }, closed),
   Type.Object({ kind: Type.Literal("undone"), ...base, event: Id }, closed),
   Type.Object({ kind: Type.Literal("signed-off"), ...base, statement: Words }, closed),
+  Type.Object(
+    { kind: Type.Literal("given-up"), ...base, reason: Words },
+    { ...closed, description: "Started by mistake: closed as not begun." },
+  ),
 );
 export type JobEvent = Static<typeof EventSchema>;
 export type JobEventKind = JobEvent["kind"];
+
+/** A document by name, revision and the SHA-256 of its canonical text. */
+const Named = Type.Object(
+  { id: Id, revision: Type.Integer({ minimum: 1 }), hash: Type.String({ pattern: "^[0-9a-f]{64}$" }) },
+  closed,
+);
 
 export const JobInputsSchema = Type.Object(
   {
@@ -161,6 +185,16 @@ export const JobInputsSchema = Type.Object(
     policy: oneOf("on-condition", "what-was-disturbed", "everything-open"),
     openedAt: Instant,
     openedBy: Words,
+    named: Type.Optional(
+      Type.Object(
+        { sheet: Named, line: Type.Optional(Named) },
+        {
+          ...closed,
+          description:
+            "Which revisions the job was compiled from. `line` beside it is as it stood: with what other jobs held shut, and of a large one the neighbourhood.",
+        },
+      ),
+    ),
   },
   closed,
 );
@@ -183,6 +217,7 @@ export const JobSchema = Type.Object(
     version: Type.Literal(1),
     inputs: JobInputsSchema,
     events: Type.Array(SealedEventSchema),
+    proof: Type.Optional(ProofSchema),
   },
   {
     ...closed,

@@ -50,7 +50,7 @@ describe("links as CSV", () => {
         access_min: "1",
       },
       "/row 2/operable",
-      "boolean",
+      "true or false",
     ],
   ])("refuse %s at its row", (_name, row, path, message) => {
     const read = linksFromRows([row as unknown as Record<string, string>], []);

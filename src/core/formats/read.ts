@@ -2,8 +2,10 @@ import type { Static, TSchema } from "@sinclair/typebox";
 import { Ajv, type ErrorObject, type ValidateFunction } from "ajv";
 import addFormats from "ajv-formats";
 import { err, ok, type Problem, type Result } from "../result";
+import { isDayOrInstant, isInstant } from "./dates";
 import { EVENT_VERSION, EventSchema, JobSchema } from "./job";
 import { LineSchema } from "./line";
+import { inWords } from "./problem-words";
 import { PersonSchema, ReadingSchema, ValveSchema } from "./register";
 import { SheetSchema } from "./sheet";
 import { StoreSchema } from "./store";
@@ -22,7 +24,10 @@ export const ROW_SCHEMAS = { register: ValveSchema, readings: ReadingSchema, cre
 
 const ajv = addFormats(
   new Ajv({ allErrors: true, discriminator: true, verbose: true, allowUnionTypes: true }),
-);
+)
+  .addVocabulary(["says"])
+  .addFormat("instant", isInstant)
+  .addFormat("day-or-instant", isDayOrInstant);
 const validators = new Map<TSchema, ValidateFunction>();
 
 function validatorOf(schema: TSchema): ValidateFunction {
@@ -72,7 +77,7 @@ export function readDocument(
       },
     ]);
   const format = head.format;
-  if (typeof format !== "string" || !(format in DOCUMENT_SCHEMAS))
+  if (typeof format !== "string" || !Object.hasOwn(DOCUMENT_SCHEMAS, format))
     return err([
       { path: "/format", message: `Set format to one of ${Object.keys(DOCUMENT_SCHEMAS).join(", ")}.` },
     ]);
@@ -89,33 +94,10 @@ export function readDocument(
 function problemsFrom(errors: readonly ErrorObject[], at: string): Problem[] {
   const seen = new Map<string, Problem>();
   for (const error of errors) {
-    const problem = toProblem(error, at);
+    const problem = inWords(error, at);
     // A broken branch is reported once for itself and once for the union around it.
     if (error.keyword !== "oneOf") seen.set(`${problem.path} ${problem.message}`, problem);
     if (seen.size >= MOST_PROBLEMS) break;
   }
   return [...seen.values()];
-}
-
-function toProblem(error: ErrorObject, at: string): Problem {
-  const path = at + error.instancePath;
-  const shown = (value: unknown) => JSON.stringify(value)?.slice(0, 60);
-  switch (error.keyword) {
-    case "required":
-      return { path: `${path}/${error.params.missingProperty}`, message: "Missing: fill this in." };
-    case "additionalProperties":
-      return {
-        path: `${path}/${error.params.additionalProperty}`,
-        message: "Unknown field: remove it or correct its name.",
-      };
-    case "enum":
-      return {
-        path,
-        message: `${shown(error.data)} is not known here. Use one of: ${error.params.allowedValues.join(", ")}.`,
-      };
-    case "discriminator":
-      return { path: `${path}/kind`, message: `${shown(error.params.tagValue)} is no kind known here.` };
-    default:
-      return { path, message: `${shown(error.data)} ${error.message ?? "is not valid"}.` };
-  }
 }

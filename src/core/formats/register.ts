@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, Id, Instant, oneOf, Words } from "./shared";
+import { closed, DayOrInstant, Id, oneOf, Words } from "./shared";
 import { CHECK_DIMENSIONS } from "./sheet";
 
 /** One row of the register: a valve that stands somewhere and has a sheet. CSV columns bear these names. */
@@ -14,8 +14,8 @@ export const ValveSchema = Type.Object(
     serial: Type.Optional(Words),
     generation: Type.Optional(Words),
     build: Type.Optional(Id),
-    installed: Type.Optional(Instant),
-    serviced: Type.Optional(Instant),
+    installed: Type.Optional(DayOrInstant),
+    serviced: Type.Optional(DayOrInstant),
     symptom: Type.Optional(Words),
   },
   {
@@ -30,7 +30,7 @@ export type Valve = Static<typeof ValveSchema>;
 export const ReadingSchema = Type.Object(
   {
     tag: Id,
-    at: Instant,
+    at: DayOrInstant,
     what: Id,
     dimension: oneOf(...CHECK_DIMENSIONS),
     value: Type.Number({ description: "In the unit of the next column." }),

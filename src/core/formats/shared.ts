@@ -13,9 +13,23 @@ export const oneKindOf = <T extends TObject[]>(...schemas: [...T]) =>
     oneOf: schemas,
   });
 
-/** Short names that join documents: tags, part ids, node ids. */
-export const Id = Type.String({ pattern: "^[A-Za-z0-9][A-Za-z0-9._:-]*$", maxLength: 60 });
+/** Short names that join documents: tags, part ids, node ids. Every one of them can stand in the path of a page. */
+export const Id = Type.String({
+  pattern: "^[A-Za-z0-9][A-Za-z0-9._:-]*$",
+  maxLength: 60,
+  says: "Use letters, figures, dots, hyphens, colons and underscores, no spaces; begin with a letter or a figure: CB-T1.",
+});
 export const Words = Type.String({ minLength: 1, maxLength: 400 });
-export const Instant = Type.String({ format: "date-time", description: "ISO 8601 date and time with zone." });
+export const Instant = Type.String({
+  format: "instant",
+  description: "ISO 8601 date and time with zone.",
+  says: "Write date and time with their zone, as 2026-03-12T08:30:00Z.",
+});
+/** In a register a day is enough: nobody knows the minute a valve was built in. */
+export const DayOrInstant = Type.String({
+  format: "day-or-instant",
+  description: "ISO 8601: a day, or date and time with zone.",
+  says: "Write the date as year-month-day: 2018-03-12.",
+});
 export const Minutes = Type.Number({ minimum: 0, maximum: 10_000, description: "min" });
 export const closed = { additionalProperties: false } as const;

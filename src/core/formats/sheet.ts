@@ -146,7 +146,7 @@ export const SheetSchema = Type.Object(
     format: Type.Literal("loftbell.sheet"),
     version: Type.Literal(1),
     id: Id,
-    revision: Type.Integer({ minimum: 1 }),
+    revision: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
     title: Words,
     maker: Words,
     model: Words,

@@ -2,6 +2,7 @@ export { type Alternative, alternatives } from "./alternatives";
 export { closingMinutes, type Unfit, unfitness } from "./barrier";
 export type { Bleed, Closure } from "./closures";
 export { outageMinutes, prepareCuts } from "./cut-problem";
+export { enoughOfLine } from "./enough-of-line";
 export {
   type IsolationDemand,
   type IsolationFailure,

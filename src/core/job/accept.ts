@@ -1,60 +1,86 @@
 import { workAgain } from "../calculators";
-import type { JobEvent, JobInputs } from "../formats";
+import type { JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
 import { err, type Result, unreachable } from "../result";
 import { type Refusal, refuseAtStep } from "./accept-at-step";
-import { gate, mayCloseEarly, type Run, run } from "./run";
+import type { Progress } from "./progress";
+import { advance, gate, mayCloseEarly, notBegun, type Run } from "./run";
 
-/** How far a device's clock may run ahead of the server's before its waits cannot be trusted. */
+/** How far an entry may be dated ahead of the clock it is judged by before its waits cannot be trusted. */
 const CLOCK_AHEAD_MS = 5 * 60_000;
 /** How far two devices on one job may differ; a wait must not be shortened by dating it back. */
 const CLOCK_BEHIND_MS = 2 * 60_000;
 /** How long after somebody else's an entry may come in that was made without signal: a shift. */
 const WITHOUT_SIGNAL_MS = 14 * 3_600_000;
 
+/** The clock an event is judged by. */
+export interface JudgedBy {
+  /** Server or device time, ms. */
+  readonly now: number;
+  /** The latest time the server stored anything, ms: when its own clock shows less, that clock is the wrong one. */
+  readonly lastStored?: number;
+}
+
 /**
  * Whether an event may follow what happened so far. The browser asks before it shows, the server before it stores:
  * the same rules, so a gate cannot be walked round by calling the route.
  *
- * @param now server or device time, ms · @returns the job after the event
+ * @returns the job after the event
  */
-export function accept(
-  inputs: JobInputs,
-  events: readonly JobEvent[],
-  event: JobEvent,
-  now: number,
-): Result<Run, Refusal> {
-  const before = run(inputs, events);
-  if (!before.ok) return err({ path: "", message: before.error });
-  const refusal = refuse(before.value, events, event, now);
+export function accept(job: Run, event: JobEvent, clock: JudgedBy): Result<Run, Refusal> {
+  const refusal = refuseDate(job, event, clock) ?? refuse(job, event, clock.now);
   if (refusal !== undefined) return err(refusal);
-  const after = run(inputs, [...events, event]);
+  const after = advance(job, event);
   return after.ok ? after : err({ path: "", message: after.error });
 }
 
-function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: number): Refusal | undefined {
-  const { progress, status } = job;
+/** Time must not be made up: neither before the job was there, nor ahead of the clock, nor back behind what counts. */
+function refuseDate(
+  { inputs, log, progress }: Run,
+  event: JobEvent,
+  { now, lastStored = 0 }: JudgedBy,
+): Refusal | undefined {
   const at = Date.parse(event.at);
   if (at > now + CLOCK_AHEAD_MS)
     return {
       path: "/at",
-      message: "The clock of this device runs ahead of the server's. Set it right: waits are counted by it.",
+      message:
+        lastStored > now + CLOCK_AHEAD_MS
+          ? "The server's clock is wrong: it shows an earlier time than its own newest entry. Set it right there; this device may be right."
+          : "The clock of this device runs ahead of the server's. Set it right: waits are counted by it.",
     };
-  // The newest of all, not the one before: else an old note would open the way for a wait that is dated back.
-  const newest = Math.max(...events.map((each) => Date.parse(each.at)));
-  const behind = timeCounts(job, event) ? CLOCK_BEHIND_MS : WITHOUT_SIGNAL_MS;
-  if (at < newest - behind)
+  if (at < Date.parse(inputs.openedAt) - CLOCK_BEHIND_MS)
     return {
       path: "/at",
       message:
-        "This is dated before the newest entry. If somebody else went on meanwhile, do it again; if not, set the clock of this device right: waits are counted by it.",
+        "This is dated before the job was opened. Set the clock of this device right, then make the entry again.",
     };
+  // The newest of all, not the one before: else an old note would open the way for a wait that is dated back. What a
+  // clock dated ahead of now counts as now: a clock that once ran ahead must not lock the log.
+  const newest = Math.max(...log.map((each) => Math.min(now, Date.parse(each.at))));
+  const behind = timeCounts(progress, event) ? CLOCK_BEHIND_MS : WITHOUT_SIGNAL_MS;
+  return at < newest - behind
+    ? {
+        path: "/at",
+        message:
+          "This is dated before the newest entry. If somebody else went on meanwhile, do it again; if not, set the clock of this device right: waits are counted by it.",
+      }
+    : undefined;
+}
+
+function refuse(job: Run, event: JobEvent, now: number): Refusal | undefined {
+  const { progress, status, log: events } = job;
+  // An entry may come a little ahead of the clock; a wait is over only when the clock says so.
+  const at = Math.min(now, Date.parse(event.at));
   if (events.some((each) => each.id === event.id))
     return { path: "/id", message: "Another event has this id already. Give each event its own." };
   if (status.kind === "signed-off")
     return { path: "", message: "This job is signed off. Start a new one for this valve." };
+  if (status.kind === "not-begun" && event.kind !== "undone")
+    return { path: "", message: "This job was closed as not begun. Undo that, or start a new one." };
   if (
     status.kind === "stopped" &&
+    event.kind !== "given-up" &&
     event.kind !== "resumed" &&
     event.kind !== "note-added" &&
     event.kind !== "undone"
@@ -109,6 +135,14 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
         ? undefined
         : { path: "", message: `Not yet: ${job.current?.title ?? "nothing is left to sign"}` };
     }
+    case "given-up":
+      return notBegun(job)
+        ? undefined
+        : {
+            path: "",
+            message:
+              "Work on the valve or the line has begun. Stop work and say why, or bring it to its end.",
+          };
     case "reading-taken":
     case "check-answered":
     case "check-measured":
@@ -127,11 +161,11 @@ function refuse(job: Run, events: readonly JobEvent[], event: JobEvent, now: num
 }
 
 /** Whether something is counted from when this happened: a wait, the time between two readings, the date of a service. */
-const timeCounts = (job: Run, event: JobEvent): boolean =>
+const timeCounts = (progress: Progress, event: JobEvent): boolean =>
   event.kind === "wait-started" ||
   event.kind === "reading-taken" ||
   event.kind === "signed-off" ||
-  (event.kind === "step-done" && job.progress.waits.has(event.step));
+  (event.kind === "step-done" && progress.waits.has(event.step));
 
 /** What was computed on the device has to come out again here, or somebody wrote it by hand. */
 function keptFault(event: Extract<JobEvent, { kind: "result-kept" }>): Refusal | undefined {

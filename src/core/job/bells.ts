@@ -1,6 +1,6 @@
 import { dues } from "../findings";
 import type { Sheet, Valve } from "../formats";
-import { outOfService, type Run } from "./run";
+import { isClosed, outOfService, type Run } from "./run";
 
 /** Anything that will ring, on the rope of every screen. */
 export interface Bell {
@@ -21,7 +21,7 @@ const HOUR = 3_600_000;
 /** What one open job rings: a running wait, an impairment, work that was stopped or is going on. */
 export function jobBells(job: Run): Bell[] {
   const { inputs, progress, status } = job;
-  if (status.kind === "signed-off") return [];
+  if (isClosed(job)) return [];
   const base = { valve: inputs.valve.tag, job: inputs.id };
   const bells: Bell[] = [];
   for (const [step, state] of job.states)

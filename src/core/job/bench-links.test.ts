@@ -107,10 +107,10 @@ describe("a result kept in the job", () => {
   });
 
   it("is worked out again: a figure that does not follow from its inputs is not taken", () => {
-    const { inputs } = new Walk(wetJob());
+    const { job } = new Walk(wetJob());
     const refusal = (more: object) => {
       const full = { v: 1, id: "r", at: new Date(START).toISOString(), by: "Tam", ...event, ...more };
-      const taken = accept(inputs, [], full as never, START);
+      const taken = accept(job, full as never, { now: START });
       return taken.ok ? "" : `${taken.error.path} ${taken.error.message}`;
     };
     expect(refusal({})).toBe("");

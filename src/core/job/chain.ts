@@ -1,22 +1,21 @@
 import { sha256 } from "@noble/hashes/sha2.js";
 import { bytesToHex, utf8ToBytes } from "@noble/hashes/utils.js";
+import canonicalize from "canonicalize";
 import type { JobEvent, JobInputs, SealedEvent } from "../formats";
 import { err, ok, type Result } from "../result";
 
-/** JSON with sorted keys: the same value always gives the same text. */
+/**
+ * The one text of a value (RFC 8785, JSON Canonicalization Scheme), so that strangers can check a chain by a named
+ * standard. Fields that are undefined are not there.
+ */
 export function canonical(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(canonical).join(",")}]`;
-  if (typeof value === "object" && value !== null) {
-    const entries = Object.entries(value).filter(([, each]) => each !== undefined);
-    return `{${entries
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([key, each]) => `${JSON.stringify(key)}:${canonical(each)}`)
-      .join(",")}}`;
-  }
-  return JSON.stringify(value);
+  const text = canonicalize(value);
+  if (text === undefined) throw new Error(`no canonical text of ${typeof value}`);
+  return text;
 }
 
-const digest = (value: unknown): string => bytesToHex(sha256(utf8ToBytes(canonical(value))));
+/** SHA-256 over the canonical text, in hexadecimal. */
+export const digest = (value: unknown): string => bytesToHex(sha256(utf8ToBytes(canonical(value))));
 
 /** The first link of the chain is what the job began with: changing the inputs afterwards shows, too. */
 export const chainStart = (inputs: JobInputs): string => digest(inputs);
@@ -33,8 +32,18 @@ export interface BrokenChain {
 
 /** Walks the chain; the first event that does not fit is named. */
 export function verifyChain(inputs: JobInputs, events: readonly SealedEvent[]): Result<number, BrokenChain> {
-  let previous = chainStart(inputs);
-  for (const [index, sealed] of events.entries()) {
+  return verifyFrom(chainStart(inputs), events, 0);
+}
+
+/** Walks what was added to a chain since its entry number `known`, whose hash is `previous`. */
+export function verifyFrom(
+  start: string,
+  events: readonly SealedEvent[],
+  known: number,
+): Result<number, BrokenChain> {
+  let previous = start;
+  for (let index = known; index < events.length; index++) {
+    const sealed = events[index]!;
     const { seq, serverAt, hash } = sealed.seal;
     const again = seal(sealed.event, index + 1, serverAt, previous);
     if (seq !== index + 1 || sealed.seal.previous !== previous || again.seal.hash !== hash)

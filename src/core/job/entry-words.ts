@@ -37,6 +37,8 @@ function subjectOf(event: JobEvent, step: Step | undefined, name: (part: string)
       return keptTitle(keptName(event.calculator, event.output)) ?? "Worked out";
     case "signed-off":
       return PHASE_NAMES["sign-off"];
+    case "given-up":
+      return "Closed as not begun";
     case "part-judged":
       return `${event.disposition === "renew" ? "Renew" : "Reuse"} ${name(event.part)}`;
     default:
@@ -86,6 +88,7 @@ function entryOf(event: JobEvent, step: Step | undefined): string {
     case "note-added":
       return event.text;
     case "stopped":
+    case "given-up":
     case "step-overridden":
     case "part-judged":
       return event.reason;

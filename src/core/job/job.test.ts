@@ -244,7 +244,7 @@ describe("the rules of the log", () => {
       text: "hello",
       at: new Date(walk.now + 3_600_000).toISOString(),
     } as JobEvent;
-    const taken = accept(walk.inputs, walk.events, ahead, walk.now);
+    const taken = accept(walk.job, ahead, { now: walk.now });
     expect(taken).toMatchObject({ ok: false, error: { path: "/at" } });
   });
 

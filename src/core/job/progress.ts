@@ -76,6 +76,7 @@ export interface Progress {
   readonly kept: readonly KeptResult[];
   readonly stopped?: { readonly at: number; readonly by: string; readonly reason: string };
   readonly signedOff?: { readonly at: number; readonly by: string; readonly statement: string };
+  readonly givenUp?: { readonly at: number; readonly by: string; readonly reason: string };
 }
 
 export const PROVE_STEPS = { gauge: "prove:gauge", hold: "prove:hold", again: "prove:again" } as const;
@@ -116,6 +117,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   const kept: KeptResult[] = [];
   let stopped: Progress["stopped"];
   let signedOff: Progress["signedOff"];
+  let givenUp: Progress["givenUp"];
   const startProofAnew = () => {
     proof.clear();
     waits.delete(PROVE_STEPS.hold);
@@ -228,6 +230,9 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
       case "signed-off":
         signedOff = { at, by, statement: event.statement };
         break;
+      case "given-up":
+        givenUp = { at, by, reason: event.reason };
+        break;
       case "undone":
         break;
     }
@@ -251,5 +256,6 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     kept,
     ...(stopped !== undefined && { stopped }),
     ...(signedOff !== undefined && { signedOff }),
+    ...(givenUp !== undefined && { givenUp }),
   };
 }

@@ -54,7 +54,6 @@ describe("the log, line by line", () => {
   it("has a line for every entry, undone ones too, each under its phase and its name", () => {
     const record = recordOf(walk);
     expect(record.lines).toHaveLength(walk.events.length);
-    expect(record.chain).toEqual({ intact: true, entries: walk.events.length });
     expect(new Set(record.lines.map((line) => line.by))).toEqual(new Set(["Tam Arkle"]));
     expect(record.lines.find((line) => line.entry === "Catches")?.phase).toBe("inspect");
   });
@@ -71,14 +70,15 @@ describe("the log, line by line", () => {
     expect(recordOf(two).people).toEqual(["Tam Arkle", "Isla Venn"]);
   });
 
-  it("says which entry was touched when the log does not hold together", () => {
-    const record = jobRecord(walk.job, []);
-    expect(record.chain).toEqual({ intact: true, entries: 0 });
-    const [first] = walk.events;
-    const made = seal(first!, 1, new Date(START).toISOString(), chainStart(walk.inputs));
-    const touched = { ...made, event: { ...made.event, by: "Somebody Else" } };
-    const broken = jobRecord(walk.job, [touched]).chain;
-    expect(broken.intact).toBe(false);
+  it("tells what was made without signal, with both times, and by which clock", () => {
+    const away = new Walk(wetJob());
+    away.add({ kind: "note-added", text: "In the pit", off_s: 720 });
+    const [event] = away.events;
+    const stored = START + 40 * 60_000;
+    const late = seal(event!, 1, new Date(stored).toISOString(), chainStart(away.inputs));
+    expect(jobRecord(away.job, [late]).lines[0]).toMatchObject({ at: START, storedAt: stored, off_s: 720 });
+    const soon = seal(event!, 1, new Date(START + 60_000).toISOString(), chainStart(away.inputs));
+    expect(jobRecord(away.job, [soon]).lines[0]).not.toHaveProperty("storedAt");
   });
 });
 

@@ -2,7 +2,6 @@ import { judgeNewPart, type NewPart } from "../build";
 import { keptName, keptTitle } from "../calculators";
 import { type Due, dues } from "../findings";
 import type { SealedEvent, Valve } from "../formats";
-import { verifyChain } from "./chain";
 import { type EntryWords, entryWords, foundWords } from "./entry-words";
 import { effectiveEvents } from "./progress";
 import type { Run } from "./run";
@@ -11,7 +10,14 @@ import type { Phase } from "./step";
 export interface RecordLine extends EntryWords {
   readonly at: number;
   readonly by: string;
+  /** When the server had it, ms, where that is later than can be waiting for an answer: made without signal. */
+  readonly storedAt?: number;
+  /** s by which the device's clock ran ahead; `at` is corrected by it. */
+  readonly off_s?: number;
 }
+
+/** An entry that took longer than this to the server was made without signal. */
+const WITHOUT_SIGNAL_MS = 2 * 60_000;
 
 /** The proof of a job, ready to be read or printed. */
 export interface JobRecord {
@@ -65,9 +71,6 @@ export interface JobRecord {
   }[];
   readonly lines: readonly RecordLine[];
   readonly next: Due | undefined;
-  readonly chain:
-    | { readonly intact: true; readonly entries: number }
-    | { readonly intact: false; readonly message: string };
 }
 
 /** The valve as it stands once a job on it is signed off: serviced that day, its symptom gone. */
@@ -79,7 +82,6 @@ export function afterService(valve: Valve, at: number): Valve {
 /** Puts the record together from the run and its sealed log. */
 export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const { progress, plan, inputs } = job;
-  const chain = verifyChain(inputs, sealed);
   const steps = new Map(plan.steps.map((step) => [step.id, step]));
   const name = (id: string) => inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
   const signed = progress.signedOff;
@@ -195,14 +197,17 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       at,
       by,
     })),
-    lines: sealed.map(({ event }) => ({
-      at: Date.parse(event.at),
-      by: event.by,
-      ...entryWords(job, event),
-    })),
+    lines: sealed.map(({ event, seal: { serverAt } }) => {
+      const at = Date.parse(event.at);
+      const storedAt = Date.parse(serverAt);
+      return {
+        at,
+        by: event.by,
+        ...entryWords(job, event),
+        ...(storedAt - at > WITHOUT_SIGNAL_MS && { storedAt }),
+        ...(event.off_s !== undefined && { off_s: event.off_s }),
+      };
+    }),
     next: signed === undefined ? undefined : dues(finished, inputs.sheet, signed.at)[0],
-    chain: chain.ok
-      ? { intact: true, entries: chain.value }
-      : { intact: false, message: chain.error.message },
   };
 }

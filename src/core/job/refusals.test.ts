@@ -43,7 +43,7 @@ function refusal(place: Place, event: Readonly<Record<string, unknown>>): Refusa
     step: walk.job.current?.id,
     ...event,
   } as JobEvent;
-  const taken = accept(walk.inputs, walk.events, full, walk.now);
+  const taken = accept(walk.job, full, { now: walk.now });
   return taken.ok ? "taken" : taken.error;
 }
 
@@ -144,7 +144,9 @@ describe("an entry that was made without signal, and comes in after somebody els
 
   it("does not open the way for a wait that is dated back", () => {
     const walk = new Walk(wetJob()).until((step) => step.id === "prove:hold");
+    walk.now += 2 * HOUR;
     const back = (hours: number) => ({ at: new Date(walk.now - hours * HOUR).toISOString() });
+    walk.add({ kind: "note-added", text: "Gone for tea", by: "Isla Venn" });
     walk.add({ kind: "note-added", text: "Written an hour ago", ...back(1) });
     const wait = { kind: "wait-started", step: "prove:hold", minutes: 10 };
     expect(() => walk.add({ ...wait, ...back(1) })).toThrow("dated before");

@@ -20,6 +20,10 @@ export type StepState =
 /** A job at work: what happened, what is planned now, and where the two meet. */
 export interface Run {
   readonly inputs: JobInputs;
+  /** Every event so far, those taken back and the takings back among them. */
+  readonly log: readonly JobEvent[];
+  /** The units the texts speak in. */
+  readonly system: UnitSystem;
   readonly progress: Progress;
   readonly plan: Plan;
   readonly states: ReadonlyMap<string, StepState>;
@@ -35,7 +39,9 @@ export interface Run {
 export type RunStatus =
   | { readonly kind: "at-work" }
   | { readonly kind: "stopped"; readonly reason: string; readonly at: number; readonly by: string }
-  | { readonly kind: "signed-off"; readonly at: number; readonly by: string };
+  | { readonly kind: "signed-off"; readonly at: number; readonly by: string }
+  /** Started by mistake: closed before anything was done to the valve or the line. */
+  | { readonly kind: "not-begun"; readonly reason: string; readonly at: number; readonly by: string };
 
 /** Puts a job together from its log. Fails only when the plan cannot be compiled. */
 export function run(
@@ -45,27 +51,64 @@ export function run(
 ): Result<Run, string> {
   const progress = replay(inputs, events);
   const plan = compile(inputs, progress, system);
-  if (!plan.ok) return plan;
-  const { steps } = plan.value;
-  const states = new Map(steps.map((step) => [step.id, stateOf(step, progress, plan.value)]));
-  const current = steps.find((step) => states.get(step.id)?.kind !== "done");
-  return ok({
+  return plan.ok ? ok(standingAt(inputs, events, system, progress, plan.value)) : plan;
+}
+
+/**
+ * Events that the plan is not compiled from: what was noted, photographed, counted or pulled changes where the job
+ * stands, not what has to be done. A test holds it against compiling anew.
+ */
+const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
+  "note-added",
+  "photo-taken",
+  "result-kept",
+  "stopped",
+  "resumed",
+  "signed-off",
+  "given-up",
+  "part-compared",
+  "piece-set",
+  "bolt-pulled",
+  "wait-started",
+] satisfies JobEvent["kind"][]);
+
+/** The job one event further: what `run` gives for the longer log, compiled only when the event can change the plan. */
+export function advance(job: Run, event: JobEvent): Result<Run, string> {
+  const { inputs, system } = job;
+  const log = [...job.log, event];
+  if (!LEAVES_PLAN.has(event.kind)) return run(inputs, log, system);
+  return ok(standingAt(inputs, log, system, replay(inputs, log), job.plan));
+}
+
+function standingAt(
+  inputs: JobInputs,
+  log: readonly JobEvent[],
+  system: UnitSystem,
+  progress: Progress,
+  plan: Plan,
+): Run {
+  const { steps } = plan;
+  const states = new Map(steps.map((step) => [step.id, stateOf(step, progress, plan)]));
+  return {
     inputs,
+    log,
+    system,
     progress,
-    plan: plan.value,
+    plan,
     states,
-    current,
-    tray: trayOf(inputs, progress, plan.value),
+    current: steps.find((step) => states.get(step.id)?.kind !== "done"),
+    tray: trayOf(inputs, progress, plan),
     status: statusOf(progress),
     shut: shutLinks(progress).filter((link) => !progress.done.has(`open:${link}`)),
     minutesLeft: steps.reduce(
       (sum, step) => (states.get(step.id)?.kind === "done" ? sum : sum + step.minutes),
       0,
     ),
-  });
+  };
 }
 
-function statusOf({ signedOff, stopped }: Progress): RunStatus {
+function statusOf({ signedOff, givenUp, stopped }: Progress): RunStatus {
+  if (givenUp !== undefined) return { kind: "not-begun", ...givenUp };
   if (signedOff !== undefined) return { kind: "signed-off", at: signedOff.at, by: signedOff.by };
   if (stopped !== undefined) return { kind: "stopped", ...stopped };
   return { kind: "at-work" };
@@ -202,10 +245,21 @@ export function gate(run: Run, phase: Phase): Gate {
 
 /** Nothing was shut and nothing is off: the job may end here without going through the rest. */
 export const mayCloseEarly = (run: Run): boolean =>
-  run.shut.length === 0 && run.tray.off === 0 && run.status.kind !== "signed-off";
+  run.shut.length === 0 && run.tray.off === 0 && !isClosed(run);
+
+/** Nobody works on it any more. */
+export const isClosed = ({ status }: Pick<Run, "status">): boolean =>
+  status.kind === "signed-off" || status.kind === "not-begun";
+
+/** Nothing was shut, taken off or put back so far: the job can be given up as if it had not been opened. */
+export const notBegun = (run: Run): boolean =>
+  mayCloseEarly(run) &&
+  !run.plan.steps.some((step) => TOUCHES.has(step.phase) && run.progress.done.has(step.id));
+
+const TOUCHES: ReadonlySet<Phase> = new Set(["isolate", "prove", "strip", "rebuild", "restore"]);
 
 /** Who is without service now: what the plan takes away, once its first closure is made. */
 export function outOfService(run: Run): readonly LostConsumer[] {
-  if (run.status.kind === "signed-off" || run.plan.isolation?.ok !== true) return [];
+  if (isClosed(run) || run.plan.isolation?.ok !== true) return [];
   return run.shut.length > 0 ? run.plan.isolation.value.lost : [];
 }

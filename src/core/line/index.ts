@@ -1,7 +1,8 @@
 export { checkLine } from "./check-line";
 export { MEDIA_RULES, type MediumRule, mediumOf, underLineRule } from "./media";
+export { neighbourhood } from "./neighbourhood";
 export { fed, isEnergy, type Network, network, otherEnd, reachable, standsShut, usuallyFed } from "./network";
-export { holdsPlace } from "./place";
+export { placesOf } from "./place";
 export {
   isThreeWay,
   originOf,

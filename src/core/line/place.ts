@@ -1,5 +1,8 @@
 import type { Line } from "../formats";
 
-/** Whether a line has a place or link of that name, where a registered valve can stand. */
-export const holdsPlace = (line: Line, id: string): boolean =>
-  line.nodes.some((node) => node.id === id || node.asset === id) || line.links.some((link) => link.id === id);
+/** Every name by which a registered valve can stand on a line: its places, the tags that stand there, its links. */
+export const placesOf = (line: Line): ReadonlySet<string> =>
+  new Set([
+    ...line.nodes.flatMap((node) => (node.asset === undefined ? [node.id] : [node.id, node.asset])),
+    ...line.links.map((link) => link.id),
+  ]);

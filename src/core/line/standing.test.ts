@@ -5,11 +5,11 @@ import { MEDIA } from "../formats";
 import { demoDocument } from "../job/job.fixtures";
 import {
   checkLine,
-  holdsPlace,
   isThreeWay,
   MEDIA_RULES,
   network,
   originOf,
+  placesOf,
   reachable,
   standing,
   streetGrid,
@@ -112,9 +112,9 @@ describe("media", () => {
 
 describe("finding a place", () => {
   it("by node, by tag or by link", () => {
-    expect(holdsPlace(store, "GN-HRV1")).toBe(true);
-    expect(holdsPlace(store, "GN-L1")).toBe(true);
-    expect(holdsPlace(store, "GN-L99")).toBe(false);
+    expect(placesOf(store).has("GN-HRV1")).toBe(true);
+    expect(placesOf(store).has("GN-L1")).toBe(true);
+    expect(placesOf(store).has("GN-L99")).toBe(false);
   });
 });
 

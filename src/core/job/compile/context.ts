@@ -2,20 +2,27 @@ import {
   planRebuild,
   planStrip,
   type RebuildMove,
+  type StripDemand,
   type StripPlan,
   spoiledBy,
   stripMessage,
   withSafeWork,
 } from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
-import type { Check, JobInputs, Part, Sheet } from "../../formats";
-import { type IsolationFailure, type IsolationPlan, planIsolation } from "../../isolation";
+import type { Check, JobInputs, Line, Part, Sheet } from "../../formats";
+import {
+  type IsolationDemand,
+  type IsolationFailure,
+  type IsolationPlan,
+  planIsolation,
+} from "../../isolation";
 import { mediumOf } from "../../line";
 import { toSI, type UnitSystem, unitNamed } from "../../quantity";
 import { err, ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
 import type { Progress } from "../progress";
 import type { ToolUse } from "../step";
+import { remembered } from "./remember";
 
 /** All that the phases are compiled from, worked out once. */
 export interface Context {
@@ -44,7 +51,7 @@ export function contextOf(
   system: UnitSystem,
 ): Result<Context, string> {
   const { valve } = inputs;
-  const sheet = withSafeWork(sheetOnLine(inputs));
+  const sheet = workSheet(inputs, "");
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
@@ -55,7 +62,10 @@ export function contextOf(
   const begun = strippedSoFar(progress);
   let reach = [...new Set([...inputs.reach, ...begun, ...findings.flatMap((finding) => finding.reach)])];
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const strip = planStrip(sheet, { reach, ...(valve.build !== undefined && { build: valve.build }) });
+    const strip = stripOf(
+      sheet,
+      JSON.stringify({ reach, ...(valve.build !== undefined && { build: valve.build }) }),
+    );
     if (!strip.ok) return err(stripMessage(strip.error, sheet));
     const removed = strip.value.moves.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
     const renewed = renewals(
@@ -108,11 +118,20 @@ const comesOff = (sheet: Sheet, id: string) =>
 const strippedSoFar = (progress: Progress) =>
   [...progress.done.keys()].flatMap((id) => (id.startsWith("strip:") ? [id.slice("strip:".length)] : []));
 
+/** The sheet as work on this valve takes it. */
+const workSheet = remembered((inputs: JobInputs) => withSafeWork(sheetOnLine(inputs)));
+
+const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
+
 function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
   const { line, valve } = inputs;
   // Work that is done with the medium in the pipe shuts nothing.
   if (line === undefined || inputs.sheet.isolation.workUnderPressure !== undefined) return undefined;
-  const demand = { open: [valve.node ?? valve.tag], passing: progress.passing };
+  return isolationOf(line, JSON.stringify({ open: [valve.node ?? valve.tag], passing: progress.passing }));
+}
+
+const isolationOf = remembered((line: Line, ask): Context["isolation"] => {
+  const demand = JSON.parse(ask) as IsolationDemand;
   const plain = planIsolation(line, demand);
   if (plain.ok) return plain;
   // A relief valve that is the only one of its vessel comes off when the vessel is empty, and not before.
@@ -120,7 +139,7 @@ function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
   if (first.length === 0) return plain;
   const pumped = planIsolation(line, { ...demand, pumpedOut: first });
   return pumped.ok ? pumped : plain;
-}
+});
 
 function vesselsToPumpOut(failure: IsolationFailure): string[] {
   if (failure.kind === "unprotected") return failure.vessels.map((each) => each.id);

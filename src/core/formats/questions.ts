@@ -1,0 +1,35 @@
+import { Type } from "@sinclair/typebox";
+import { LineSchema } from "./line";
+import { closed } from "./shared";
+import { SheetSchema } from "./sheet";
+
+const Ids = Type.Array(Type.String({ minLength: 1, maxLength: 100 }), { maxItems: 200 });
+
+/** What the isolation engine is asked. */
+export const ISOLATE_QUESTION = Type.Object(
+  {
+    line: LineSchema,
+    open: Type.Array(Type.String({ maxLength: 100 }), {
+      minItems: 1,
+      maxItems: 200,
+      description: "Ids of nodes or links that will be open; a valve's tag finds its node.",
+    }),
+    passing: Type.Optional(Ids),
+    avoid: Type.Optional(Ids),
+    keep: Type.Optional(Ids),
+    pumpedOut: Type.Optional(Ids),
+  },
+  closed,
+);
+
+/** What the strip planner is asked. */
+export const PLAN_QUESTION = Type.Object(
+  {
+    sheet: SheetSchema,
+    reach: Type.Array(Type.String(), { minItems: 1, maxItems: 200, description: "Parts to reach." }),
+    build: Type.Optional(Type.String()),
+    off: Type.Optional(Ids),
+    position: Type.Optional(Type.String()),
+  },
+  closed,
+);

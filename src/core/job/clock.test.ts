@@ -1,0 +1,107 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import type { JobEvent } from "../formats";
+import { accept, advance, run } from ".";
+import { START, Walk, wetJob } from "./job.fixtures";
+
+const MINUTE = 60_000;
+const note = (at: number): JobEvent => ({
+  v: 1,
+  id: "n",
+  at: new Date(at).toISOString(),
+  by: "Tam Arkle",
+  kind: "note-added",
+  text: "x",
+});
+
+describe("time cannot be made up", () => {
+  const fresh = () => new Walk(wetJob()).job;
+
+  it("an entry is not dated before the job was opened", () => {
+    expect(accept(fresh(), note(START - 142 * MINUTE), { now: START + 3 * MINUTE })).toMatchObject({
+      ok: false,
+      error: { path: "/at", message: expect.stringContaining("before the job was opened") },
+    });
+    expect(accept(fresh(), note(START - MINUTE), { now: START }).ok).toBe(true);
+  });
+
+  it("a wait is over by the clock that judges, not by the entry's own date", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "prove:hold");
+    walk.add({ kind: "wait-started", step: "prove:hold", minutes: 10 });
+    const done = (at: number): JobEvent => ({ ...note(at), kind: "step-done", step: "prove:hold" }) as never;
+    const ended = (minutes: number, ahead: number) =>
+      accept(walk.job, done(walk.now + (minutes + ahead) * MINUTE), { now: walk.now + minutes * MINUTE });
+    expect(ended(6, 4.5)).toMatchObject({
+      ok: false,
+      error: { message: expect.stringContaining("4 min to go") },
+    });
+    expect(ended(10, 0).ok).toBe(true);
+  });
+
+  it("says which clock is wrong", () => {
+    const ahead = note(START + 60 * MINUTE);
+    const told = (clock: Parameters<typeof accept>[2]) => {
+      const taken = accept(fresh(), ahead, clock);
+      return taken.ok ? "" : taken.error.message;
+    };
+    expect(told({ now: START })).toContain("The clock of this device runs ahead");
+    expect(told({ now: START, lastStored: START - MINUTE })).toContain("The clock of this device runs ahead");
+    expect(told({ now: START, lastStored: START + 50 * MINUTE })).toContain("The server's clock is wrong");
+  });
+
+  it("a clock that once ran ahead does not lock the log", () => {
+    const walk = new Walk(wetJob());
+    walk.now += 100 * 60 * MINUTE;
+    walk.add({ kind: "note-added", text: "Dated by a clock 100 h ahead" });
+    walk.now -= 100 * 60 * MINUTE;
+    expect(accept(walk.job, { ...note(walk.now + MINUTE), id: "m" }, { now: walk.now + MINUTE }).ok).toBe(
+      true,
+    );
+    const undo = { ...note(walk.now), id: "u", kind: "undone", event: walk.events[0]!.id } as never;
+    expect(accept(walk.job, undo, { now: walk.now }).ok).toBe(true);
+  });
+});
+
+describe("a job one event further", () => {
+  it("is the job compiled anew from the longer log, whatever the event", () => {
+    const walk = new Walk(wetJob(), { "disc-face": "catches" });
+    walk
+      .until((step) => step.id === "prove:gauge")
+      .add({ kind: "closure-passes", link: "V-19" })
+      .add({ kind: "stopped", reason: "Too dark" })
+      .add({ kind: "resumed" })
+      .until((step) => step.kind === "tighten")
+      .add({ kind: "undone", event: walk.events.at(-1)!.id })
+      .toEnd();
+    const { inputs, events } = walk;
+    const kinds = new Set(events.map((event) => event.kind));
+    expect(kinds.size).toBeGreaterThan(9);
+    fc.assert(
+      fc.property(fc.nat(events.length - 1), (at) => {
+        const before = run(inputs, events.slice(0, at));
+        const whole = run(inputs, events.slice(0, at + 1));
+        if (!before.ok || !whole.ok) throw new Error("a prefix does not run");
+        const stepped = advance(before.value, events[at]!);
+        expect(stepped.ok && stepped.value).toEqual(whole.value);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe("a job that was started by mistake", () => {
+  const giveUp = { kind: "given-up", reason: "The wrong valve" };
+  it("is closed as not begun, rings no more, and the closing can be undone", () => {
+    const walk = new Walk(wetJob()).add(giveUp);
+    expect(walk.job.status).toMatchObject({ kind: "not-begun", reason: "The wrong valve" });
+    expect(() => walk.add({ kind: "note-added", text: "x" })).toThrow("closed as not begun");
+    walk.add({ kind: "undone", event: walk.events[0]!.id });
+    expect(walk.job.status.kind).toBe("at-work");
+  });
+
+  it("is no way out once a valve was shut", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "shut:V-15");
+    expect(() => walk.add(giveUp)).toThrow("has begun");
+    expect(() => new Walk(wetJob()).add({ kind: "stopped", reason: "x" }).add(giveUp)).not.toThrow();
+  });
+});

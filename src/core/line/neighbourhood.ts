@@ -1,0 +1,51 @@
+import type { Line, LineNode } from "../formats";
+import { network, otherEnd } from "./network";
+
+/** What lies beyond is not known here: it may be fed from anywhere, so it counts as an energy. */
+const rim = ({ id, name, medium, stream, elevation_m, at }: LineNode): LineNode => ({
+  id,
+  kind: "boundary",
+  elevation_m,
+  ...(name !== undefined && { name }),
+  ...(medium !== undefined && { medium }),
+  ...(stream !== undefined && { stream }),
+  ...(at !== undefined && { at }),
+});
+
+/**
+ * The part of a line around a place: the nearest `most` nodes by number of links between, and a rim of boundaries where
+ * it was cut. Equipment that is opened together stays whole.
+ *
+ * @param line a line that `checkLine` found nothing wrong with
+ * @param at id of a node or link, or the tag of the valve that stands there
+ * @returns the line itself when it is no larger, or has no such place
+ */
+export function neighbourhood(line: Line, at: string, most: number): Line {
+  if (line.nodes.length <= most) return line;
+  const net = network(line);
+  const link = net.linkIndex.get(at);
+  const first =
+    net.nodeIndex.get(at) ?? net.assetIndex.get(at) ?? (link === undefined ? undefined : net.from[link]);
+  if (first === undefined) return line;
+  const inside = new Set([first]);
+  for (const node of inside) {
+    if (inside.size >= most) break;
+    for (const mate of net.nodes[node]!.with ?? []) inside.add(net.nodeIndex.get(mate)!);
+    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++)
+      inside.add(otherEnd(net, net.incident[slot]!, node));
+  }
+  // A three-way valve names its links: cut through, it would not be whole.
+  for (const node of inside)
+    if (net.nodes[node]!.threeWay !== undefined)
+      for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++)
+        inside.add(otherEnd(net, net.incident[slot]!, node));
+  const links = net.links.filter((_, index) => inside.has(net.from[index]!) || inside.has(net.to[index]!));
+  const named = new Set(links.flatMap(({ from, to }) => [from, to]));
+  return {
+    ...line,
+    nodes: net.nodes.flatMap((node, index) =>
+      inside.has(index) ? [node] : named.has(node.id) ? [rim(node)] : [],
+    ),
+    links: [...links],
+  };
+}
