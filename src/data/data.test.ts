@@ -96,15 +96,6 @@ describe("the job log", () => {
   it("belongs to a job that is there", () => {
     expect(() => jobRepository(openDatabase(":memory:")).append("none", [first])).toThrow();
   });
-
-  it("tells open jobs from closed ones", () => {
-    const jobs = jobRepository(openDatabase(":memory:"));
-    jobs.create(inputs);
-    expect(jobs.openOfValve("NQ-H07")?.inputs.id).toBe(inputs.id);
-    jobs.close(inputs.id, 5);
-    expect(jobs.open()).toEqual([]);
-    expect(jobs.ofValve("NQ-H07")[0]?.closedAt).toBe(5);
-  });
 });
 
 describe("the library", () => {

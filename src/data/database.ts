@@ -1,4 +1,4 @@
-import { mkdirSync } from "node:fs";
+import { existsSync, mkdirSync, readFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import Database from "better-sqlite3";
 import { type BetterSQLite3Database, drizzle } from "drizzle-orm/better-sqlite3";
@@ -8,6 +8,26 @@ import * as schema from "./schema";
 export type Db = BetterSQLite3Database<typeof schema>;
 
 const MIGRATIONS = join(process.cwd(), "src", "data", "migrations");
+
+/** Migrations this program knows. */
+export const MIGRATION_COUNT: number = JSON.parse(
+  readFileSync(join(MIGRATIONS, "meta", "_journal.json"), "utf8"),
+).entries.length;
+
+/** Migrations a database file has had; none when there is no file. */
+export function migrationsIn(path: string): number {
+  if (!existsSync(path)) return 0;
+  const connection = new Database(path, { readonly: true, fileMustExist: true });
+  try {
+    const had = connection.prepare("select 1 from sqlite_master where name = '__drizzle_migrations'").get();
+    if (had === undefined) return 0;
+    return (
+      connection.prepare("select count(*) as count from __drizzle_migrations").get() as { count: number }
+    ).count;
+  } finally {
+    connection.close();
+  }
+}
 
 /**
  * Opens a database file (or ":memory:") with every migration applied. Write-ahead log and full synchronous writes:

@@ -1,7 +1,10 @@
-import { and, asc, desc, eq, isNull } from "drizzle-orm";
+import { and, asc, desc, eq, gt, isNull } from "drizzle-orm";
 import type { JobInputs, SealedEvent } from "@/core/formats";
 import type { Db } from "./database";
+import { documentStore } from "./documents";
+import type { JobOrigin } from "./job-summary";
 import { jobEvents, jobs, photos } from "./schema";
+import { putTogether, takenApart } from "./stored-inputs";
 
 export interface StoredJob {
   readonly inputs: JobInputs;
@@ -18,16 +21,23 @@ export interface StoredPhoto {
   readonly bytes: Buffer;
 }
 
+/** The last entry of a log. */
+export interface LogHead {
+  readonly entries: number;
+  readonly hash: string;
+}
+
 export function jobRepository(db: Db) {
-  const eventsOf = (job: string): SealedEvent[] =>
+  const documents = documentStore(db);
+  const eventsOf = (job: string, after = 0): SealedEvent[] =>
     db
       .select({ event: jobEvents.event, seal: jobEvents.seal })
       .from(jobEvents)
-      .where(eq(jobEvents.job, job))
+      .where(and(eq(jobEvents.job, job), gt(jobEvents.seq, after)))
       .orderBy(asc(jobEvents.seq))
       .all();
   const whole = (row: typeof jobs.$inferSelect): StoredJob => ({
-    inputs: row.inputs,
+    inputs: putTogether(row.inputs, documents.get),
     events: eventsOf(row.id),
     closedAt: row.closedAt ?? undefined,
   });
@@ -36,22 +46,52 @@ export function jobRepository(db: Db) {
       const row = db.select().from(jobs).where(eq(jobs.id, id)).get();
       return row && whole(row);
     },
+    has: (id: string): boolean =>
+      db.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, id)).get() !== undefined,
+    ids: (): string[] =>
+      db
+        .select({ id: jobs.id })
+        .from(jobs)
+        .orderBy(asc(jobs.openedAt))
+        .all()
+        .map(({ id }) => id),
     open: (): StoredJob[] =>
       db.select().from(jobs).where(isNull(jobs.closedAt)).orderBy(desc(jobs.openedAt)).all().map(whole),
-    all: (): StoredJob[] => db.select().from(jobs).orderBy(desc(jobs.openedAt)).all().map(whole),
-    ofValve: (tag: string): StoredJob[] =>
-      db.select().from(jobs).where(eq(jobs.valve, tag)).orderBy(desc(jobs.openedAt)).all().map(whole),
-    openOfValve: (tag: string): StoredJob | undefined => {
-      const row = db
-        .select()
-        .from(jobs)
-        .where(and(eq(jobs.valve, tag), isNull(jobs.closedAt)))
+    /** The last entry, read without the log; nothing when there is none. */
+    head(job: string): LogHead | undefined {
+      const last = db
+        .select({ seal: jobEvents.seal })
+        .from(jobEvents)
+        .where(eq(jobEvents.job, job))
+        .orderBy(desc(jobEvents.seq))
+        .limit(1)
         .get();
-      return row && whole(row);
+      return last && { entries: last.seal.seq, hash: last.seal.hash };
     },
-    create(inputs: JobInputs): void {
+    /** Where a log came from, and what speaks against it. */
+    provenance(id: string): { readonly origin: JobOrigin; readonly doubt?: string } {
+      const row = db
+        .select({ origin: jobs.origin, doubt: jobs.doubt })
+        .from(jobs)
+        .where(eq(jobs.id, id))
+        .get();
+      return { origin: row?.origin ?? "here", ...(row?.doubt && { doubt: row.doubt }) };
+    },
+    create(
+      inputs: JobInputs,
+      { origin, doubt }: { readonly origin: JobOrigin; readonly doubt?: string } = { origin: "here" },
+    ): void {
+      const { row, documents: beside } = takenApart(inputs);
+      for (const [hash, document] of beside) documents.put(hash, document);
       db.insert(jobs)
-        .values({ id: inputs.id, valve: inputs.valve.tag, openedAt: Date.parse(inputs.openedAt), inputs })
+        .values({
+          id: inputs.id,
+          valve: inputs.valve.tag,
+          openedAt: Date.parse(inputs.openedAt),
+          inputs: row,
+          origin,
+          doubt: doubt ?? null,
+        })
         .run();
     },
     /** Adds events to the end of a log. The unique keys refuse a second event of the same id or number. */
@@ -69,9 +109,17 @@ export function jobRepository(db: Db) {
     savePhoto(photo: StoredPhoto): void {
       db.insert(photos).values(photo).onConflictDoNothing().run();
     },
-    close(job: string, at: number): void {
+    close(job: string, at: number | null): void {
       db.update(jobs).set({ closedAt: at }).where(eq(jobs.id, job)).run();
     },
+    /** Takes a job away whole, as the undo of an import does with one that it brought. */
+    remove(job: string): void {
+      db.delete(photos).where(eq(photos.job, job)).run();
+      db.delete(jobEvents).where(eq(jobEvents.job, job)).run();
+      db.delete(jobs).where(eq(jobs.id, job)).run();
+    },
+    /** Lets go of documents kept in memory, when somebody else may have written to the file. */
+    forget: documents.forget,
   };
 }
 export type JobRepository = ReturnType<typeof jobRepository>;

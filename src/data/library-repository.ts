@@ -1,7 +1,9 @@
-import { and, asc, desc, eq, sql } from "drizzle-orm";
-import type { Line, Person, Sheet, Store, Valve } from "@/core/formats";
+import { and, asc, eq, inArray, max, sql } from "drizzle-orm";
+import type { Line, Person, Sheet, Store } from "@/core/formats";
+import { digest } from "@/core/job";
 import type { Db } from "./database";
-import { lines, people, readings, sheets, stores, valves } from "./schema";
+import { documentStore } from "./documents";
+import { lineRevisions, lines, people, readings, sheets, stores, valves } from "./schema";
 
 export interface StoredReading {
   readonly valve: string;
@@ -28,21 +30,51 @@ const storedReading = ({ id: _, job, ...row }: typeof readings.$inferSelect): St
   ...(job !== null && { job }),
 });
 
-/** Everything that is brought in and looked up: sheets, lines, stores, the register, the crew, readings. */
+/** What is brought in and looked up besides the register: sheets, lines, stores, the crew, readings. */
+/** Sheets are kept as they were read: a revision does not change, and the same object is given again. */
+const MOST_SHEETS = 200;
+
 export function libraryRepository(db: Db) {
+  const sheetsRead = new Map<string, Sheet>();
+  let storesRead: { readonly text: string; readonly stores: Store[] } = { text: "[]", stores: [] };
+  /** The newest revision of a sheet, or the one asked for; read once. */
+  const sheetAt = (id: string, asked?: number): Sheet | undefined => {
+    const revision =
+      asked ??
+      db
+        .select({ newest: max(sheets.revision) })
+        .from(sheets)
+        .where(eq(sheets.id, id))
+        .get()?.newest;
+    if (revision === undefined || revision === null) return undefined;
+    const key = `${id}@${revision}`;
+    const known = sheetsRead.get(key);
+    if (known !== undefined) return known;
+    const read = db
+      .select({ document: sheets.document })
+      .from(sheets)
+      .where(and(eq(sheets.id, id), eq(sheets.revision, revision)))
+      .get()?.document;
+    if (read === undefined) return undefined;
+    if (sheetsRead.size >= MOST_SHEETS) sheetsRead.clear();
+    sheetsRead.set(key, read);
+    return read;
+  };
+  const kept = documentStore(db);
+  const keepLine = (document: Line, revision: number, hash: string) => {
+    kept.put(hash, document);
+    db.insert(lineRevisions).values({ id: document.id, revision, hash }).onConflictDoNothing().run();
+  };
   return {
-    sheets(): Sheet[] {
-      const newest = new Map<string, Sheet>();
-      for (const row of db.select().from(sheets).orderBy(asc(sheets.id), asc(sheets.revision)).all())
-        newest.set(row.id, row.document);
-      return [...newest.values()];
-    },
-    /** The newest revision, or the one asked for. */
-    sheet(id: string, revision?: number): Sheet | undefined {
-      const wanted =
-        revision === undefined ? eq(sheets.id, id) : and(eq(sheets.id, id), eq(sheets.revision, revision));
-      return db.select().from(sheets).where(wanted).orderBy(desc(sheets.revision)).limit(1).get()?.document;
-    },
+    /** The newest revision of every sheet. */
+    sheets: (): Sheet[] =>
+      db
+        .selectDistinct({ id: sheets.id })
+        .from(sheets)
+        .orderBy(asc(sheets.id))
+        .all()
+        .flatMap(({ id }) => sheetAt(id) ?? []),
+    sheet: sheetAt,
     /** Revisions of a sheet that are kept, oldest first. */
     revisions: (id: string): number[] =>
       db
@@ -52,10 +84,30 @@ export function libraryRepository(db: Db) {
         .orderBy(asc(sheets.revision))
         .all()
         .map((row) => row.revision),
+    /** The newest revision and title of each sheet, without reading the documents. */
+    sheetTitles: (): { readonly id: string; readonly title: string }[] =>
+      db
+        .select({
+          id: sheets.id,
+          title: sql<string>`json_extract(${sheets.document}, '$.title')`,
+          revision: max(sheets.revision),
+        })
+        .from(sheets)
+        .groupBy(sheets.id)
+        .orderBy(asc(sheets.id))
+        .all()
+        .map(({ id, title }) => ({ id, title })),
+    /** Adds a revision. One that is stored is never written over: jobs and records count on it. */
     saveSheet(document: Sheet): void {
       db.insert(sheets)
         .values({ id: document.id, revision: document.revision, document })
-        .onConflictDoUpdate({ target: [sheets.id, sheets.revision], set: { document } })
+        .onConflictDoNothing()
+        .run();
+    },
+    removeSheet(id: string, revision: number): void {
+      sheetsRead.delete(`${id}@${revision}`);
+      db.delete(sheets)
+        .where(and(eq(sheets.id, id), eq(sheets.revision, revision)))
         .run();
     },
     /** What a list of the lines shows, without reading their documents. */
@@ -73,13 +125,50 @@ export function libraryRepository(db: Db) {
         .orderBy(asc(lines.id))
         .all(),
     line: (id: string): Line | undefined => db.select().from(lines).where(eq(lines.id, id)).get()?.document,
+    /** Revision and hash of the line as it stands. */
+    lineVersion: (id: string): { readonly revision: number; readonly hash: string } | undefined =>
+      db.select({ revision: lines.revision, hash: lines.hash }).from(lines).where(eq(lines.id, id)).get(),
+    lineRevisions: (id: string): { readonly revision: number; readonly hash: string }[] =>
+      db
+        .select({ revision: lineRevisions.revision, hash: lineRevisions.hash })
+        .from(lineRevisions)
+        .where(eq(lineRevisions.id, id))
+        .orderBy(asc(lineRevisions.revision))
+        .all(),
+    lineAt(id: string, revision: number): Line | undefined {
+      const row = db
+        .select()
+        .from(lineRevisions)
+        .where(and(eq(lineRevisions.id, id), eq(lineRevisions.revision, revision)))
+        .get();
+      return row && (kept.get(row.hash) as Line);
+    },
+    /** Stores a line as its next revision; the same document again is no new one. */
     saveLine(document: Line): void {
+      const known = db
+        .select({ revision: lines.revision, hash: lines.hash, document: lines.document })
+        .from(lines)
+        .where(eq(lines.id, document.id))
+        .get();
+      const hash = digest(document);
+      if (known?.hash === hash) return;
+      // Stored before lines had revisions: what was there is the first.
+      if (known !== undefined && known.hash === "") {
+        const first = digest(known.document);
+        keepLine(known.document, known.revision, first);
+        db.update(lines).set({ hash: first }).where(eq(lines.id, document.id)).run();
+        if (first === hash) return;
+      }
+      const revision = (known?.revision ?? 0) + 1;
+      keepLine(document, revision, hash);
       const row = {
         name: document.name,
         medium: document.medium,
         nodes: document.nodes.length,
         links: document.links.length,
         valves: document.links.filter((link) => link.kind === "valve").length,
+        revision,
+        hash,
         document,
       };
       db.insert(lines)
@@ -87,32 +176,27 @@ export function libraryRepository(db: Db) {
         .onConflictDoUpdate({ target: lines.id, set: row })
         .run();
     },
-    stores: (): Store[] =>
-      db
-        .select()
-        .from(stores)
-        .orderBy(asc(stores.id))
-        .all()
-        .map((row) => row.document),
+    removeLine(id: string): void {
+      db.delete(lineRevisions).where(eq(lineRevisions.id, id)).run();
+      db.delete(lines).where(eq(lines.id, id)).run();
+    },
+    /** The same objects as long as nothing in them has changed. */
+    stores(): Store[] {
+      const text =
+        db.get<{ text: string }>(
+          sql`select coalesce('[' || group_concat(document) || ']', '[]') as text from (select document from ${stores} order by id)`,
+        )?.text ?? "[]";
+      if (text !== storesRead.text) storesRead = { text, stores: JSON.parse(text) };
+      return storesRead.stores;
+    },
     saveStore(document: Store): void {
       db.insert(stores)
         .values({ id: document.id, document })
         .onConflictDoUpdate({ target: stores.id, set: { document } })
         .run();
     },
-    valves: (): Valve[] =>
-      db
-        .select()
-        .from(valves)
-        .orderBy(asc(valves.tag))
-        .all()
-        .map((row) => row.row),
-    valve: (tag: string): Valve | undefined => db.select().from(valves).where(eq(valves.tag, tag)).get()?.row,
-    saveValve(row: Valve): void {
-      db.insert(valves)
-        .values({ tag: row.tag, row })
-        .onConflictDoUpdate({ target: valves.tag, set: { row } })
-        .run();
+    removeStore(id: string): void {
+      db.delete(stores).where(eq(stores.id, id)).run();
     },
     people: (): Person[] =>
       db
@@ -127,12 +211,33 @@ export function libraryRepository(db: Db) {
         .onConflictDoUpdate({ target: people.id, set: { row } })
         .run();
     },
+    removePerson(id: string): void {
+      db.delete(people).where(eq(people.id, id)).run();
+    },
+    /** Readings of several valves at once, each oldest first. */
+    readingsOf(tags: readonly string[]): ReadonlyMap<string, StoredReading[]> {
+      const by = new Map<string, StoredReading[]>();
+      const rows = db
+        .select()
+        .from(readings)
+        .where(inArray(readings.valve, [...tags]))
+        .orderBy(asc(readings.at))
+        .all();
+      for (const row of rows) by.set(row.valve, [...(by.get(row.valve) ?? []), storedReading(row)]);
+      return by;
+    },
+    valvesWithReadings: (): string[] =>
+      db
+        .selectDistinct({ valve: readings.valve })
+        .from(readings)
+        .all()
+        .map((row) => row.valve),
     readings: (tag: string): StoredReading[] =>
       db
         .select()
         .from(readings)
         .where(eq(readings.valve, tag))
-        .orderBy(asc(readings.at))
+        .orderBy(asc(readings.at), asc(readings.what))
         .all()
         .map(storedReading),
     /** Stores one reading and gives its number; the same quantity in the same millisecond is moved on by one. */
@@ -163,9 +268,16 @@ export function libraryRepository(db: Db) {
     removeReading(id: number): void {
       db.delete(readings).where(eq(readings.id, id)).run();
     },
-    /** Stores readings; one that is there already (same valve, quantity and time) stays as it is. */
-    saveReadings(rows: readonly StoredReading[]): void {
-      for (const row of rows) db.insert(readings).values(row).onConflictDoNothing().run();
+    /** Stores readings; one that is there already (same valve, quantity and time) stays as it is. Gives the new ones. */
+    saveReadings: (rows: readonly StoredReading[]): StoredReading[] =>
+      rows.filter((row) => db.insert(readings).values(row).onConflictDoNothing().run().changes > 0),
+    removeReadingsOfJob(job: string): void {
+      db.delete(readings).where(eq(readings.job, job)).run();
+    },
+    removeReadingLike({ valve, what, at }: StoredReading): void {
+      db.delete(readings)
+        .where(and(eq(readings.valve, valve), eq(readings.what, what), eq(readings.at, at)))
+        .run();
     },
     isEmpty: (): boolean =>
       db.get<{ any: number }>(

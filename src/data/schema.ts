@@ -1,5 +1,12 @@
+import { sql } from "drizzle-orm";
 import { blob, index, integer, primaryKey, real, sqliteTable, text, unique } from "drizzle-orm/sqlite-core";
-import type { JobEvent, JobInputs, Line, Person, Seal, Sheet, Store, Valve } from "@/core/formats";
+import type { JobEvent, Line, Person, Seal, Sheet, Store, Valve } from "@/core/formats";
+import type { AnchoredHead } from "./anchor-repository";
+import { NEVER } from "./due";
+import type { FindableKind } from "./find-repository";
+import type { ImportedKind } from "./import-repository";
+import type { Bell, HeldLink, JobOrigin, JobStatus, LostService } from "./job-summary";
+import type { StoredInputs } from "./stored-inputs";
 
 /** Sheets keep every revision: a job stays on the one it began with, and old records can be read. */
 export const sheets = sqliteTable(
@@ -12,7 +19,10 @@ export const sheets = sqliteTable(
   (table) => [primaryKey({ columns: [table.id, table.revision] })],
 );
 
-/** What a list shows stands beside the document: a town main is megabytes, and lists are read on every screen. */
+/**
+ * What a list shows stands beside the document: a town main is megabytes, and lists are read on every screen. The row
+ * holds the newest revision; the older ones stay in `lineRevisions`.
+ */
 export const lines = sqliteTable("lines", {
   id: text().primaryKey(),
   name: text().notNull().default(""),
@@ -20,7 +30,21 @@ export const lines = sqliteTable("lines", {
   nodes: integer().notNull().default(0),
   links: integer().notNull().default(0),
   valves: integer().notNull().default(0),
+  revision: integer().notNull().default(1),
+  hash: text().notNull().default(""),
   document: text({ mode: "json" }).notNull().$type<Line>(),
+});
+
+export const lineRevisions = sqliteTable(
+  "line_revisions",
+  { id: text().notNull(), revision: integer().notNull(), hash: text().notNull() },
+  (table) => [primaryKey({ columns: [table.id, table.revision] })],
+);
+
+/** Sheets, lines and stores as jobs and revisions hold them: each text once, by the SHA-256 of its canonical form. */
+export const documents = sqliteTable("documents", {
+  hash: text().primaryKey(),
+  document: text({ mode: "json" }).notNull().$type<unknown>(),
 });
 
 export const stores = sqliteTable("stores", {
@@ -28,10 +52,33 @@ export const stores = sqliteTable("stores", {
   document: text({ mode: "json" }).notNull().$type<Store>(),
 });
 
-export const valves = sqliteTable("valves", {
-  tag: text().primaryKey(),
-  row: text({ mode: "json" }).notNull().$type<Valve>(),
-});
+/** The register. What lists filter and sort stands in columns; `row` is the whole of it. */
+export const valves = sqliteTable(
+  "valves",
+  {
+    tag: text().primaryKey(),
+    row: text({ mode: "json" }).notNull().$type<Valve>(),
+    name: text().notNull().default(""),
+    place: text().notNull().default(""),
+    sheet: text().notNull().default(""),
+    family: text().notNull().default(""),
+    line: text(),
+    symptom: text(),
+    /** ms: `AT_ONCE` when neither service nor installation is known, `NEVER` when its sheet plans nothing. */
+    dueAt: integer().notNull().default(NEVER),
+    dueWhat: text(),
+    dueWhy: text(),
+  },
+  (table) => [
+    index("valves_by_tag").on(sql`tag collate nocase`),
+    index("valves_by_place").on(table.place, table.tag),
+    index("valves_by_sheet").on(table.sheet, table.tag),
+    index("valves_by_family").on(table.family, table.tag),
+    index("valves_by_due").on(table.dueAt, table.tag),
+    index("valves_by_symptom").on(table.symptom),
+    index("valves_by_line").on(table.line),
+  ],
+);
 
 export const people = sqliteTable("people", {
   id: text().primaryKey(),
@@ -65,11 +112,58 @@ export const jobs = sqliteTable(
     id: text().primaryKey(),
     valve: text().notNull(),
     openedAt: integer().notNull(),
-    inputs: text({ mode: "json" }).notNull().$type<JobInputs>(),
-    /** Set with the sign-off event, in its transaction, so that open jobs are found without replaying all. */
+    inputs: text({ mode: "json" }).notNull().$type<StoredInputs>(),
+    /** Set with the event that closes it, in its transaction, so that open jobs are found without replaying all. */
     closedAt: integer(),
+    origin: text().notNull().default("here").$type<JobOrigin>(),
+    /** Of a foreign log: what could not have been. */
+    doubt: text(),
   },
   (table) => [index("jobs_by_valve").on(table.valve, table.openedAt)],
+);
+
+/**
+ * How a job stands, written in the transaction that changes it: no screen replays a log to draw a list. It is worked
+ * out from the log and can be made anew from it.
+ */
+export const jobSummaries = sqliteTable(
+  "job_summaries",
+  {
+    job: text()
+      .primaryKey()
+      .references(() => jobs.id),
+    valve: text().notNull(),
+    place: text().notNull(),
+    sheet: text().notNull(),
+    sheetTitle: text().notNull(),
+    says: text().notNull(),
+    openedAt: integer().notNull(),
+    openedBy: text().notNull(),
+    closedAt: integer(),
+    status: text().notNull().$type<JobStatus>(),
+    origin: text().notNull().$type<JobOrigin>(),
+    /** Why it was stopped, or why it is foreign. */
+    because: text(),
+    phase: text().notNull(),
+    step: text().notNull(),
+    /** The step after the one in hand: what a running wait is waited for. */
+    afterwards: text().notNull(),
+    done: integer().notNull(),
+    steps: integer().notNull(),
+    minutesLeft: real().notNull(),
+    entries: integer().notNull(),
+    bells: text({ mode: "json" }).notNull().$type<readonly Bell[]>(),
+    held: text({ mode: "json" }).notNull().$type<readonly HeldLink[]>(),
+    lost: text({ mode: "json" }).notNull().$type<readonly LostService[]>(),
+    /** Of which making; a newer program makes the row anew. */
+    made: integer().notNull(),
+  },
+  (table) => [
+    index("summaries_by_status").on(table.status, table.openedAt),
+    index("summaries_by_opening").on(table.openedAt),
+    index("summaries_by_valve").on(table.valve, table.openedAt),
+    index("summaries_by_place").on(table.place),
+  ],
 );
 
 /** Append only: no row is ever updated or deleted. */
@@ -104,4 +198,69 @@ export const photos = sqliteTable(
     bytes: blob({ mode: "buffer" }).notNull(),
   },
   (table) => [primaryKey({ columns: [table.job, table.id] })],
+);
+
+/**
+ * The installation's own chain: each transaction that adds to a log or to readings is anchored by one signed row, which
+ * names the heads as they are after it. A log cut short or sealed anew no longer fits its newest anchor.
+ */
+export const anchors = sqliteTable("anchors", {
+  seq: integer().primaryKey(),
+  at: text().notNull(),
+  heads: text({ mode: "json" }).notNull().$type<readonly AnchoredHead[]>(),
+  previous: text().notNull(),
+  hash: text().notNull(),
+  signature: text().notNull(),
+});
+
+/** The newest anchored head of each log, found without walking the chain. */
+export const heads = sqliteTable(
+  "heads",
+  {
+    subject: text().notNull().$type<AnchoredHead["subject"]>(),
+    id: text().notNull(),
+    entries: integer().notNull(),
+    head: text().notNull(),
+    anchor: integer().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.subject, table.id] })],
+);
+
+/** Files brought in, so that a whole import can be undone as one. */
+export const imports = sqliteTable("imports", {
+  id: text().primaryKey(),
+  at: integer().notNull(),
+  by: text().notNull(),
+  files: text({ mode: "json" }).notNull().$type<readonly string[]>(),
+  undoneAt: integer(),
+});
+
+export const importChanges = sqliteTable(
+  "import_changes",
+  {
+    import: text()
+      .notNull()
+      .references(() => imports.id),
+    seq: integer().notNull(),
+    kind: text().notNull().$type<ImportedKind>(),
+    id: text().notNull(),
+    /** As it was; nothing when it was not there. */
+    before: text({ mode: "json" }).$type<unknown>(),
+    after: text({ mode: "json" }).notNull().$type<unknown>(),
+  },
+  (table) => [primaryKey({ columns: [table.import, table.seq] })],
+);
+
+/** What find can lead to; its words stand in the full-text index `find_words` under the same number. */
+export const findables = sqliteTable(
+  "findables",
+  {
+    id: integer().primaryKey({ autoIncrement: true }),
+    kind: text().notNull().$type<FindableKind>(),
+    owner: text().notNull(),
+    name: text().notNull(),
+    says: text().notNull(),
+    href: text().notNull(),
+  },
+  (table) => [index("findables_by_owner").on(table.kind, table.owner)],
 );

@@ -1,0 +1,114 @@
+import { and, eq, sql } from "drizzle-orm";
+import type { Db } from "./database";
+import { fullText } from "./register-repository";
+import { findables } from "./schema";
+
+export const FINDABLE_KINDS = [
+  "job",
+  "valve",
+  "place",
+  "line",
+  "link",
+  "sheet",
+  "part",
+  "kit",
+  "person",
+] as const;
+export type FindableKind = (typeof FINDABLE_KINDS)[number];
+
+/** One thing that find can lead to. */
+export interface Findable {
+  readonly kind: FindableKind;
+  /** The id of what it belongs to: all of an owner's are written anew together. */
+  readonly owner: string;
+  readonly name: string;
+  readonly says: string;
+  readonly href: string;
+  /** Words it is found by that are not shown. */
+  readonly words?: string;
+}
+
+export interface Found {
+  readonly kind: FindableKind;
+  readonly owner: string;
+  readonly name: string;
+  readonly says: string;
+  readonly href: string;
+}
+
+/** Rows that are looked at before the best are chosen: enough to rank, few enough for every keystroke. */
+const LOOKED_AT = 200;
+/** Terms of the index that are compared with a mistyped word. */
+const MOST_TERMS = 6000;
+/** A shorter word has too many that are one letter away. */
+const SHORTEST_MENDED = 4;
+
+const words = (text: string) => (text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).join(" ");
+const backward = (text: string) =>
+  words(text)
+    .split(" ")
+    .map((word) => [...word].reverse().join(""))
+    .join(" ");
+
+export function findRepository(db: Db) {
+  const remove = (kind: FindableKind, owner: string) => {
+    const old = db
+      .select({ id: findables.id })
+      .from(findables)
+      .where(and(eq(findables.kind, kind), eq(findables.owner, owner)))
+      .all();
+    for (const { id } of old) db.run(sql`delete from find_words where rowid = ${id}`);
+    if (old.length > 0)
+      db.delete(findables)
+        .where(and(eq(findables.kind, kind), eq(findables.owner, owner)))
+        .run();
+  };
+  const terms = (column: "head" | "tail", from: string): string[] =>
+    db
+      .all<{ term: string }>(
+        sql`select distinct term from find_terms where col = ${column} and term >= ${from} and term < ${`${from}\u{10ffff}`} limit ${MOST_TERMS}`,
+      )
+      .map((row) => row.term);
+  return {
+    /** Writes all that belongs to one owner; what it had before is gone. */
+    put(kind: FindableKind, owner: string, entries: readonly Omit<Findable, "kind" | "owner">[]): void {
+      remove(kind, owner);
+      for (const { name, says, href, words: more = "" } of entries) {
+        const { id } = db
+          .insert(findables)
+          .values({ kind, owner, name, says, href })
+          .returning({ id: findables.id })
+          .get();
+        const head = words(`${name} ${says} ${more}`);
+        db.run(
+          sql`insert into find_words (rowid, head, tail) values (${id}, ${head}, ${backward(`${name} ${more}`)})`,
+        );
+      }
+    },
+    remove,
+    clear(): void {
+      db.run(sql`delete from find_words`);
+      db.delete(findables).run();
+    },
+    isEmpty: (): boolean => db.select({ id: findables.id }).from(findables).limit(1).get() === undefined,
+    /** What has every word of the text, each as the beginning of one of its own. */
+    beginning(typed: string): Found[] {
+      const match = fullText(typed);
+      if (match === undefined) return [];
+      return db.all<Found>(
+        sql`select kind, owner, name, says, href from findables where id in (select rowid from find_words where head match ${match} limit ${LOOKED_AT})`,
+      );
+    },
+    /** Words of the index one slip away from this one: a letter too many, missing, wrong, or two changed about. */
+    near(word: string, isNear: (term: string) => boolean): string[] {
+      if (word.length < SHORTEST_MENDED) return [];
+      const half = Math.floor(word.length / 2);
+      const fromFront = terms("head", word.slice(0, half));
+      const fromBack = terms("tail", [...word.slice(-half)].reverse().join("")).map((term) =>
+        [...term].reverse().join(""),
+      );
+      return [...new Set([...fromFront, ...fromBack])].filter(isNear);
+    },
+  };
+}
+export type FindRepository = ReturnType<typeof findRepository>;

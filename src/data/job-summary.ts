@@ -1,0 +1,26 @@
+/** What rings, as a summary keeps it: the shape of core/job's Bell. */
+
+export type { JobStatus } from "@/core/formats";
+export type { Bell } from "@/core/job";
+
+/**
+ * Where a log came from: made here; brought in from another installation and possible entry by entry; or brought in and
+ * not shown to have been possible, so that it closes nothing.
+ */
+export type JobOrigin = "here" | "elsewhere" | "foreign";
+
+/** A valve of a line that a job holds shut. */
+export interface HeldLink {
+  readonly link: string;
+  readonly name: string;
+  readonly lock: string;
+  readonly by: string;
+  readonly at: number;
+  /** Where a three-way valve was turned to. */
+  readonly position?: string;
+}
+
+export interface LostService {
+  readonly node: string;
+  readonly name: string;
+}

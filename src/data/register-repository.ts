@@ -1,0 +1,229 @@
+import { and, asc, count, eq, inArray, isNotNull, lte, type SQL, sql } from "drizzle-orm";
+import type { Valve, ValveSort, ValveState } from "@/core/formats";
+import type { Db } from "./database";
+import type { KeptDue } from "./due";
+import { jobSummaries, sheets, valves } from "./schema";
+import type { Rows } from "./summary-repository";
+
+/** What a list of valves is asked for; what is left out is not held against a row. */
+export interface ValveQuery {
+  readonly find?: string;
+  readonly place?: string;
+  readonly sheet?: string;
+  readonly family?: string;
+  readonly state?: ValveState;
+  readonly sort: ValveSort;
+  readonly down: boolean;
+  readonly from: number;
+  readonly most: number;
+  /** ms: what is late is late by this clock. */
+  readonly now: number;
+}
+
+export interface ValveRow extends Omit<typeof valves.$inferSelect, "row"> {
+  readonly valve: Valve;
+  readonly sheetTitle: string | null;
+  /** The job that goes on, if any. */
+  readonly job: string | null;
+}
+
+/** What the sheet says of a valve that its own row does not. */
+export interface FromSheet {
+  readonly family: string;
+  readonly due: KeptDue;
+}
+
+/** A fortnight: how far ahead "due" looks. */
+const SOON_MS = 14 * 86_400_000;
+
+const openJob = sql`(select ${jobSummaries.job} from ${jobSummaries} where ${jobSummaries.valve} = ${valves.tag} and ${jobSummaries.status} in ('at-work', 'stopped') limit 1)`;
+const atWork = sql`${valves.tag} in (select ${jobSummaries.valve} from ${jobSummaries} where ${jobSummaries.status} in ('at-work', 'stopped'))`;
+
+/** The text as a full-text query: every word has to begin some word of the row. */
+export function fullText(typed: string): string | undefined {
+  const words = typed.match(/[\p{L}\p{N}]+/gu) ?? [];
+  return words.length === 0 ? undefined : words.map((word) => `"${word}"*`).join(" ");
+}
+
+export function registerRepository(db: Db) {
+  const columns = {
+    place: [valves.place, valves.tag],
+    tag: [valves.tag],
+    name: [valves.name, valves.tag],
+    sheet: [valves.sheet, valves.tag],
+    due: [valves.dueAt, valves.tag],
+  } as const;
+  const inState = (state: ValveState, now: number): SQL => {
+    switch (state) {
+      case "late":
+        return sql`${valves.dueAt} <= ${now}`;
+      case "due":
+        return sql`${valves.dueAt} <= ${now + SOON_MS}`;
+      case "at-work":
+        return atWork;
+      case "reported":
+        return isNotNull(valves.symptom);
+      case "quiet":
+        return sql`${valves.dueAt} > ${now + SOON_MS} and ${valves.symptom} is null and not ${atWork}`;
+    }
+  };
+  const where = (query: ValveQuery): SQL | undefined => {
+    const words = fullText(query.find ?? "");
+    return and(
+      words === undefined
+        ? undefined
+        : sql`${valves.tag} in (select owner from findables where kind = 'valve' and id in (select rowid from find_words where find_words match ${words}))`,
+      query.place === undefined ? undefined : eq(valves.place, query.place),
+      query.sheet === undefined ? undefined : eq(valves.sheet, query.sheet),
+      query.family === undefined ? undefined : eq(valves.family, query.family),
+      query.state && inState(query.state, query.now),
+    );
+  };
+  const ordered = ({ sort, down }: Pick<ValveQuery, "sort" | "down">) =>
+    columns[sort].map((column) => (down ? sql`${column} desc` : sql`${column} asc`));
+  const write = (row: Valve, { family, due }: FromSheet): void => {
+    const values = {
+      tag: row.tag,
+      row,
+      name: row.name,
+      place: row.place,
+      sheet: row.sheet,
+      family,
+      line: row.line ?? null,
+      symptom: row.symptom ?? null,
+      dueAt: due.at,
+      dueWhat: due.what,
+      dueWhy: due.why,
+    };
+    db.insert(valves).values(values).onConflictDoUpdate({ target: valves.tag, set: values }).run();
+  };
+  return {
+    save: write,
+    remove(tag: string): void {
+      db.delete(valves).where(eq(valves.tag, tag)).run();
+    },
+    valve: (tag: string): Valve | undefined => db.select().from(valves).where(eq(valves.tag, tag)).get()?.row,
+    /** The valve of this tag, however it is written. */
+    tagLike: (typed: string): string | undefined =>
+      db.select({ tag: valves.tag }).from(valves).where(sql`${valves.tag} = ${typed} collate nocase`).get()
+        ?.tag,
+    /** The whole register: only for what has to see all of it, never for a page. */
+    valves: (): Valve[] =>
+      db
+        .select({ row: valves.row })
+        .from(valves)
+        .orderBy(asc(valves.tag))
+        .all()
+        .map(({ row }) => row),
+    onLine: (line: string): Valve[] =>
+      db
+        .select({ row: valves.row })
+        .from(valves)
+        .where(eq(valves.line, line))
+        .orderBy(asc(valves.tag))
+        .all()
+        .map(({ row }) => row),
+    ofSheet: (sheet: string): Valve[] =>
+      db
+        .select({ row: valves.row })
+        .from(valves)
+        .where(eq(valves.sheet, sheet))
+        .all()
+        .map(({ row }) => row),
+    some: (tags: readonly string[]): ReadonlyMap<string, Valve> =>
+      new Map(
+        db
+          .select({ tag: valves.tag, row: valves.row })
+          .from(valves)
+          .where(inArray(valves.tag, [...tags]))
+          .all()
+          .map(({ tag, row }) => [tag, row]),
+      ),
+    standsAnythingAt: (place: string): boolean =>
+      db.select({ tag: valves.tag }).from(valves).where(eq(valves.place, place)).limit(1).get() !== undefined,
+    count: (): number => db.select({ total: count() }).from(valves).get()?.total ?? 0,
+    list(query: ValveQuery): Rows<ValveRow> {
+      const wanted = where(query);
+      const order = sql.join(ordered(query), sql`, `);
+      // The inner query walks an index alone; whole rows are read for one page only.
+      const page = sql`${valves}.rowid in (select rowid from ${valves} ${wanted === undefined ? sql`` : sql`where ${wanted}`} order by ${order} limit ${query.most} offset ${query.from})`;
+      const rows = db
+        .select({
+          tag: valves.tag,
+          valve: valves.row,
+          name: valves.name,
+          place: valves.place,
+          sheet: valves.sheet,
+          family: valves.family,
+          line: valves.line,
+          symptom: valves.symptom,
+          dueAt: valves.dueAt,
+          dueWhat: valves.dueWhat,
+          dueWhy: valves.dueWhy,
+          sheetTitle: sql<
+            string | null
+          >`(select json_extract(${sheets.document}, '$.title') from ${sheets} where ${sheets.id} = ${valves.sheet} order by ${sheets.revision} desc limit 1)`,
+          job: sql<string | null>`${openJob}`,
+        })
+        .from(valves)
+        .where(page)
+        .orderBy(...ordered(query))
+        .all();
+      const total = db.select({ total: count() }).from(valves).where(wanted).get()?.total ?? 0;
+      return { rows, total };
+    },
+    counts(now: number): Record<ValveState, number> {
+      const of = (state: ValveState) =>
+        db.select({ total: count() }).from(valves).where(inState(state, now)).get()?.total ?? 0;
+      return {
+        late: of("late"),
+        due: of("due"),
+        "at-work": of("at-work"),
+        reported: of("reported"),
+        quiet: of("quiet"),
+      };
+    },
+    /** Every value of a column a list can be narrowed by, with how many valves have it. */
+    facet: (by: "place" | "sheet" | "family"): { value: string; count: number }[] =>
+      db
+        .select({ value: valves[by], count: count() })
+        .from(valves)
+        .groupBy(valves[by])
+        .orderBy(asc(valves[by]))
+        .all(),
+    /** What rings by the calendar, nearest first; a valve that is being worked on does not ring as well. */
+    dueNext: (most: number): (KeptDue & { tag: string; symptom: string | null })[] =>
+      db
+        .select({
+          tag: valves.tag,
+          at: valves.dueAt,
+          what: sql<string>`coalesce(${valves.dueWhat}, '')`,
+          why: sql<string>`coalesce(${valves.dueWhy}, '')`,
+          symptom: valves.symptom,
+        })
+        .from(valves)
+        .where(sql`${valves.dueAt} < ${sql.raw("8640000000000000")} and not ${atWork}`)
+        .orderBy(asc(valves.dueAt), asc(valves.tag))
+        .limit(most)
+        .all(),
+    /** How many valves are due by each of these moments (ms, ascending): what is late counts in the first. */
+    dueBy: (moments: readonly number[]): number[] =>
+      moments.map(
+        (moment) =>
+          db.select({ total: count() }).from(valves).where(lte(valves.dueAt, moment)).get()?.total ?? 0,
+      ),
+    /** Kinds of valve that are due by then, or reported: what the store may have to give. */
+    dueKinds: (by: number): { sheet: string; generation: string | null; count: number }[] =>
+      db
+        .select({
+          sheet: valves.sheet,
+          generation: sql<string | null>`json_extract(${valves.row}, '$.generation')`,
+          count: count(),
+        })
+        .from(valves)
+        .where(sql`${valves.dueAt} <= ${by} or ${valves.symptom} is not null`)
+        .groupBy(valves.sheet, sql`2`)
+        .all(),
+  };
+}
+export type RegisterRepository = ReturnType<typeof registerRepository>;

@@ -1,0 +1,125 @@
+import { and, asc, count, desc, eq, inArray, ne, type SQL, sql } from "drizzle-orm";
+import type { JobSort, JobStatus } from "@/core/formats";
+import type { Db } from "./database";
+import type { JobOrigin } from "./job-summary";
+import { jobSummaries, jobs } from "./schema";
+
+export type JobSummary = typeof jobSummaries.$inferSelect;
+
+/** What a list of jobs is asked for; what is left out is not held against a row. */
+export interface JobQuery {
+  readonly find?: string;
+  readonly status?: JobStatus;
+  readonly place?: string;
+  readonly sort: JobSort;
+  readonly down: boolean;
+  readonly from: number;
+  readonly most: number;
+}
+
+export interface Rows<Row> {
+  readonly rows: readonly Row[];
+  readonly total: number;
+}
+
+const OPEN: JobStatus[] = ["at-work", "stopped"];
+
+/** `%` and `_` typed by a person are letters, not patterns. */
+const holding = (words: string) => `%${words.replaceAll(/[\\%_]/g, "\\$&")}%`;
+
+export function summaryRepository(db: Db) {
+  const columns = {
+    opened: jobSummaries.openedAt,
+    valve: jobSummaries.valve,
+    place: jobSummaries.place,
+    status: jobSummaries.status,
+    left: jobSummaries.minutesLeft,
+  };
+  const where = (query: Omit<JobQuery, "sort" | "down" | "from" | "most">): SQL | undefined =>
+    and(
+      query.status && eq(jobSummaries.status, query.status),
+      query.place === undefined ? undefined : eq(jobSummaries.place, query.place),
+      ...(query.find ?? "")
+        .split(/\s+/)
+        .filter((word) => word !== "")
+        .map(
+          (word) =>
+            sql`(${jobSummaries.valve} || ' ' || ${jobSummaries.says} || ' ' || ${jobSummaries.sheetTitle} || ' ' || ${jobSummaries.openedBy} || ' ' || ${jobSummaries.place}) like ${holding(word)} escape '\\'`,
+        ),
+    );
+  return {
+    save(row: JobSummary): void {
+      db.insert(jobSummaries).values(row).onConflictDoUpdate({ target: jobSummaries.job, set: row }).run();
+    },
+    remove(job: string): void {
+      db.delete(jobSummaries).where(eq(jobSummaries.job, job)).run();
+    },
+    of: (job: string): JobSummary | undefined =>
+      db.select().from(jobSummaries).where(eq(jobSummaries.job, job)).get(),
+    /** Jobs that go on: the newest opened first. */
+    open: (): JobSummary[] =>
+      db
+        .select()
+        .from(jobSummaries)
+        .where(inArray(jobSummaries.status, OPEN))
+        .orderBy(desc(jobSummaries.openedAt))
+        .all(),
+    openOfValve: (tag: string): JobSummary | undefined =>
+      db
+        .select()
+        .from(jobSummaries)
+        .where(and(eq(jobSummaries.valve, tag), inArray(jobSummaries.status, OPEN)))
+        .get(),
+    ofValve: (tag: string): JobSummary[] =>
+      db
+        .select()
+        .from(jobSummaries)
+        .where(eq(jobSummaries.valve, tag))
+        .orderBy(desc(jobSummaries.openedAt))
+        .all(),
+    list(query: JobQuery): Rows<JobSummary> {
+      const wanted = where(query);
+      const column = columns[query.sort];
+      return {
+        rows: db
+          .select()
+          .from(jobSummaries)
+          .where(wanted)
+          .orderBy(query.down ? desc(column) : asc(column), desc(jobSummaries.openedAt))
+          .limit(query.most)
+          .offset(query.from)
+          .all(),
+        total: db.select({ total: count() }).from(jobSummaries).where(wanted).get()?.total ?? 0,
+      };
+    },
+    places: (): string[] =>
+      db
+        .selectDistinct({ place: jobSummaries.place })
+        .from(jobSummaries)
+        .orderBy(asc(jobSummaries.place))
+        .all()
+        .map((row) => row.place),
+    countByStatus: (): ReadonlyMap<JobStatus, number> =>
+      new Map(
+        db
+          .select({ status: jobSummaries.status, total: count() })
+          .from(jobSummaries)
+          .groupBy(jobSummaries.status)
+          .all()
+          .map((row) => [row.status, row.total]),
+      ),
+    countByOrigin: (origin: JobOrigin): number =>
+      db.select({ total: count() }).from(jobSummaries).where(eq(jobSummaries.origin, origin)).get()?.total ??
+      0,
+    /** Jobs whose summary is missing, or was made by an older program. */
+    stale: (made: number): string[] =>
+      db
+        .select({ id: jobs.id })
+        .from(jobs)
+        .leftJoin(jobSummaries, eq(jobSummaries.job, jobs.id))
+        .where(sql`${jobSummaries.job} is null or ${ne(jobSummaries.made, made)}`)
+        .all()
+        .map((row) => row.id),
+  };
+}
+export type SummaryRepository = ReturnType<typeof summaryRepository>;
