@@ -11,17 +11,17 @@ beforeEach(() => {
   loadDemo(services);
 });
 
+const tam = { id: "tam", name: "Tam Arkle" };
 const ask = {
   calculator: "hydrant-flow",
   inputs: { static: "65 psi", residual: "50 psi", pitot1: "20 psi", diameter1: "2.5 in" },
   output: "rated",
-  by: "Tam Arkle",
 } as const;
 
 describe("a result kept with a valve", () => {
   it("is worked out on the server, stands among its readings, and is taken back", () => {
     const before = services.library.readings("NQ-H07").length;
-    const kept = keepResult(services, "NQ-H07", { ...ask, system: "us" });
+    const kept = keepResult(services, "NQ-H07", { ...ask, system: "us" }, tam);
     if (!kept.ok) throw new Error(JSON.stringify(kept.error));
     expect(kept.value).toMatchObject({
       what: "hydrant-flow-rated",
@@ -36,14 +36,17 @@ describe("a result kept with a valve", () => {
   });
 
   it("twice in one millisecond are two readings", () => {
-    const [first, second] = [keepResult(services, "NQ-H07", ask), keepResult(services, "NQ-H07", ask)];
+    const [first, second] = [
+      keepResult(services, "NQ-H07", ask, tam),
+      keepResult(services, "NQ-H07", ask, tam),
+    ];
     expect(first.ok && second.ok && first.value.id !== second.value.id).toBe(true);
   });
 
   it("is refused with the path, and nothing is stored", () => {
     const before = services.library.readings("NQ-H07").length;
     const path = (more: object, tag = "NQ-H07") => {
-      const kept = keepResult(services, tag, { ...ask, ...more });
+      const kept = keepResult(services, tag, { ...ask, ...more }, tam);
       return kept.ok ? "" : kept.error.problems[0]?.path;
     };
     expect(path({}, "NONE")).toBe("");
@@ -56,7 +59,7 @@ describe("a result kept with a valve", () => {
   it("nothing else is taken back: neither what was brought in nor what a job measured", () => {
     const history = services.library.readings("NQ-H07");
     expect(history.length).toBeGreaterThan(5);
-    const kept = keepResult(services, "NQ-H07", ask);
+    const kept = keepResult(services, "NQ-H07", ask, tam);
     if (!kept.ok) throw new Error("not kept");
     for (let id = 0; id < kept.value.id; id++) expect(takeBack(services, "NQ-H07", id)).toBe(false);
     const { what, dimension } = kept.value;

@@ -1,26 +1,50 @@
 import { sql } from "drizzle-orm";
-import { clockAheadMinutes, isDemo, services } from "./services";
+import { watched } from "./proof/watch";
+import { clockAheadMinutes, isDemo, type Services } from "./services";
+import { storageFault } from "./storage-fault";
 
 export type Health =
   | {
       readonly ok: true;
       readonly mode: "demo" | "own";
       readonly journal: string;
+      readonly at: number;
       readonly clockAheadMinutes: number;
+      /** Logs and lists of readings that are not as they were acknowledged. */
+      readonly doubts: number;
+      readonly verified: boolean;
+      /** The server's clock shows less than the newest entry it stored. */
+      readonly clockBehind: boolean;
     }
   | { readonly ok: false; readonly message: string };
 
-/** Whether the database answers; the clock is told because waits are counted by it. */
-export function health(): Health {
+const CLOCKS_DIFFER_MS = 60_000;
+
+/** Whether the database can be read and written; the clock is told because waits are counted by it. */
+export function health(services: Services): Health {
+  const { db, anchors, live, now } = services;
   try {
-    const row = services().db.get<{ journal_mode: string }>(sql`pragma journal_mode`);
+    const row = db.get<{ journal_mode: string }>(sql`pragma journal_mode`);
+    // After a fault a page is really written: a disk that is still full says so here, not at the next entry.
+    if (live.fault !== undefined) {
+      db.run(sql`pragma user_version = 0`);
+      live.fault = undefined;
+    }
+    const last = anchors.last();
+    const seen = watched(services);
     return {
       ok: true,
       mode: isDemo() ? "demo" : "own",
       journal: row?.journal_mode ?? "",
+      at: now(),
       clockAheadMinutes: clockAheadMinutes(),
+      doubts: seen.doubts.length,
+      verified: seen.whole,
+      clockBehind: last !== undefined && Date.parse(last.at) > now() + CLOCKS_DIFFER_MS,
     };
-  } catch (error) {
-    return { ok: false, message: error instanceof Error ? error.message : String(error) };
+  } catch (thrown) {
+    const message =
+      storageFault(thrown)?.message ?? (thrown instanceof Error ? thrown.message : String(thrown));
+    return { ok: false, message };
   }
 }

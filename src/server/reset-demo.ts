@@ -1,16 +1,40 @@
 import { sql } from "drizzle-orm";
+import { ok } from "@/core/result";
 import { loadDemo, loadTownMain } from "./importing/load-demo";
+import { store } from "./proof/ledger";
 import { isDemo, services } from "./services";
 
-const TABLES = ["job_events", "jobs", "readings", "valves", "people", "sheets", "lines", "stores"];
+/** Children before their parents: a foreign key must never point at nothing. */
+const TABLES = [
+  "photos",
+  "job_events",
+  "job_summaries",
+  "jobs",
+  "import_changes",
+  "imports",
+  "readings",
+  "valves",
+  "people",
+  "sheets",
+  "line_revisions",
+  "lines",
+  "stores",
+  "documents",
+  "heads",
+  "find_words",
+  "findables",
+];
 
-/** Empties the demo's tables and loads the scenario again, in one transaction. */
+/** Empties the demo's tables and loads the scenario again, in one transaction. The chain of anchors goes on. */
 export function resetDemo(): void {
   if (!isDemo()) throw new Error("only the demo can be reset");
   const all = services();
-  all.db.transaction(() => {
+  store(all, () => {
     for (const table of TABLES) all.db.run(sql.raw(`delete from ${table}`));
+    all.jobs.forget();
+    all.inHand.forget();
     loadDemo(all);
     loadTownMain(all);
+    return ok(undefined);
   });
 }

@@ -1,18 +1,41 @@
 import { join } from "node:path";
 import {
+  type AnchorRepository,
+  anchorRepository,
   type Db,
+  type FindRepository,
+  findRepository,
+  type ImportRepository,
+  importRepository,
   type JobRepository,
   jobRepository,
   type LibraryRepository,
   libraryRepository,
   openDatabase,
+  type RegisterRepository,
+  registerRepository,
+  type SummaryRepository,
+  summaryRepository,
 } from "@/data";
+import { JobsInHand } from "./jobs/jobs-in-hand";
+import { Live } from "./live";
+import { type Installation, installationIn, passingInstallation } from "./proof/installation";
 
-/** What use cases are given: a database behind repositories, a clock, ids. */
+/** What use cases are given: a database behind repositories, the installation's key, a clock, ids. */
 export interface Services {
   readonly db: Db;
   readonly jobs: JobRepository;
+  readonly summaries: SummaryRepository;
   readonly library: LibraryRepository;
+  readonly register: RegisterRepository;
+  readonly find: FindRepository;
+  readonly anchors: AnchorRepository;
+  readonly imports: ImportRepository;
+  readonly installation: Installation;
+  /** Jobs somebody works on now, as they stand. */
+  readonly inHand: JobsInHand;
+  /** Who is to hear that something changed. */
+  readonly live: Live;
   readonly now: () => number;
   readonly newId: () => string;
 }
@@ -21,8 +44,23 @@ export function servicesOn(
   db: Db,
   now: () => number = Date.now,
   newId: () => string = () => crypto.randomUUID(),
+  installation: Installation = passingInstallation(),
 ): Services {
-  return { db, jobs: jobRepository(db), library: libraryRepository(db), now, newId };
+  return {
+    db,
+    jobs: jobRepository(db),
+    summaries: summaryRepository(db),
+    library: libraryRepository(db),
+    register: registerRepository(db),
+    find: findRepository(db),
+    anchors: anchorRepository(db),
+    imports: importRepository(db),
+    installation,
+    inHand: new JobsInHand(),
+    live: new Live(),
+    now,
+    newId,
+  };
 }
 
 /** The demo has a data folder of its own, so that nothing made up mixes with real work. */
@@ -34,11 +72,20 @@ export const databasePath = (): string => join(dataFolder(), "loftbell.db");
 /** Minutes the server's clock is set ahead: for drills and tests that cannot wait; the health route shows it. */
 export const clockAheadMinutes = (): number => Number(process.env.LOFTBELL_CLOCK_AHEAD_MIN ?? 0) || 0;
 
-// Next reloads modules while developing; the connection is kept across reloads.
+/** Services on the database of this process's data folder. */
+export const ownServices = (): Services =>
+  servicesOn(
+    openDatabase(databasePath()),
+    () => Date.now() + clockAheadMinutes() * 60_000,
+    undefined,
+    installationIn(dataFolder()),
+  );
+
+// The server loads its modules twice (itself, and inside the framework): the connection is shared by both.
 const kept = globalThis as typeof globalThis & { loftbell?: Services };
 
 /** The services of this process, wired once. */
 export function services(): Services {
-  kept.loftbell ??= servicesOn(openDatabase(databasePath()), () => Date.now() + clockAheadMinutes() * 60_000);
+  kept.loftbell ??= ownServices();
   return kept.loftbell;
 }

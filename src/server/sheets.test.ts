@@ -4,6 +4,8 @@ import { demoDocument } from "@/core/job/job.fixtures";
 import { openDatabase } from "@/data";
 import { importFiles } from "./importing/import-files";
 import { openJob } from "./jobs/open-job";
+import { keepSheet } from "./register/keep-documents";
+import { keepValve } from "./register/keep-valve";
 import { type Services, servicesOn } from "./services";
 import { saveSheet } from "./sheets/save-sheet";
 
@@ -11,8 +13,8 @@ const brook = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
 let services: Services;
 beforeEach(() => {
   services = servicesOn(openDatabase(":memory:"), () => Date.parse("2027-03-01T09:00:00Z"));
-  services.library.saveSheet(brook);
-  services.library.saveValve({
+  keepSheet(services, brook);
+  keepValve(services, {
     tag: "W-1",
     name: "Softener",
     place: "Cellar",
@@ -40,13 +42,13 @@ describe("saving a sheet", () => {
       reason: { kind: "due", says: "Due" },
       reach: ["stack"],
       policy: "on-condition",
-      by: "Jory Pask",
     } as const;
-    const job = openJob(services, ask);
+    const jory = { id: "jory", name: "Jory Pask" };
+    const job = openJob(services, ask, jory);
     saveSheet(services, changed, known);
     expect(job.ok && services.jobs.find(job.value.id)?.inputs.sheet.revision).toBe(1);
-    if (job.ok) services.jobs.close(job.value.id, 1);
-    const next = openJob(services, ask);
+    if (job.ok) services.summaries.remove(job.value.id);
+    const next = openJob(services, ask, jory);
     expect(next.ok && next.value.sheet.revision).toBe(2);
   });
 
@@ -76,7 +78,7 @@ describe("saving a sheet", () => {
     expect(saveSheet(services, copy, undefined).ok).toBe(true);
     const text = JSON.stringify(services.library.sheet("brook-of-ours"));
     const fresh = servicesOn(openDatabase(":memory:"));
-    expect(importFiles(fresh, [{ name: "a.sheet.json", text }]).ok).toBe(true);
+    expect(importFiles(fresh, [{ name: "a.sheet.json", text }], "Jory Pask").ok).toBe(true);
     expect(fresh.library.sheet("brook-of-ours")).toEqual({ ...copy, revision: 1 });
   });
 });

@@ -1,13 +1,22 @@
-import type { Static } from "@sinclair/typebox";
 import { keptFrom, workAgain } from "@/core/calculators";
+import type { UnitSystem } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredReading } from "@/data";
-import type { KeepRequest } from "../api/contract";
+import type { Actor } from "../people";
+import { store } from "../proof/ledger";
 import type { Services } from "../services";
 
 export type KeepFailure =
   | { readonly kind: "unknown-valve"; readonly problems: readonly Problem[] }
   | { readonly kind: "not-worked-out"; readonly problems: readonly Problem[] };
+
+export interface KeepResult {
+  readonly calculator: string;
+  /** As typed, each with its unit. */
+  readonly inputs: Readonly<Record<string, string>>;
+  readonly output: string;
+  readonly system?: UnitSystem;
+}
 
 export interface KeptOnValve extends StoredReading {
   readonly id: number;
@@ -16,11 +25,13 @@ export interface KeptOnValve extends StoredReading {
 
 /** Keeps a result of the bench book as a reading of a valve: worked out again here from what was typed. */
 export function keepResult(
-  { library, now }: Services,
+  services: Services,
   tag: string,
-  request: Static<typeof KeepRequest>,
+  request: KeepResult,
+  actor: Actor,
 ): Result<KeptOnValve, KeepFailure> {
-  const valve = library.valve(tag);
+  const { library, register, now } = services;
+  const valve = register.valve(tag);
   if (valve === undefined)
     return err({
       kind: "unknown-valve",
@@ -29,15 +40,24 @@ export function keepResult(
   const worked = workAgain(request, request.system);
   if (!worked.ok) return err({ kind: "not-worked-out", problems: worked.error });
   const { what, label, dimension, si, said } = worked.value;
-  const reading = { valve: tag, at: now(), what, dimension, si, typed: said, by: request.by };
-  return ok({ ...reading, id: library.addReading(reading), label });
+  const reading = { valve: tag, at: now(), what, dimension, si, typed: said, by: actor.name };
+  return store(services, (ledger) => {
+    const id = library.addReading(reading);
+    ledger.readings(tag);
+    return ok({ ...reading, id, label });
+  });
 }
 
 /** Takes a kept result back; false for what a job measured and for what was brought in: that is nobody's to remove. */
-export function takeBack({ library }: Services, tag: string, id: number): boolean {
+export function takeBack(services: Services, tag: string, id: number): boolean {
+  const { library } = services;
   const reading = Number.isSafeInteger(id) ? library.reading(tag, id) : undefined;
   if (reading === undefined || reading.job !== undefined || keptFrom(reading.what) === undefined)
     return false;
-  library.removeReading(id);
+  store(services, (ledger) => {
+    library.removeReading(id);
+    ledger.readings(tag);
+    return ok(undefined);
+  });
   return true;
 }

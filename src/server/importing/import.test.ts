@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { Line, Sheet } from "@/core/formats";
 import { demoDocument } from "@/core/job/job.fixtures";
 import { openDatabase } from "@/data";
+import { keepSheet } from "../register/keep-documents";
 import { type Services, servicesOn } from "../services";
 import { importFiles } from "./import-files";
 import { registerFromLibrary, sheetLibrary } from "./sheet-library";
@@ -65,19 +66,21 @@ const WRONG: Wrong[] = [
 
 describe("a file that cannot be taken is told at its row, and changes nothing", () => {
   it.each(WRONG)("%s", (_what, files, path, says) => {
-    const taken = importFiles(services, files);
+    const taken = importFiles(services, files, "Tam Arkle");
     expect(taken.ok).toBe(false);
     if (!taken.ok) {
       expect(taken.error[0]!.path).toMatch(path);
       expect(taken.error.map((each) => each.message).join(" ")).toMatch(says);
     }
-    expect(services.library.valves()).toEqual([]);
+    expect(services.register.valves()).toEqual([]);
     expect(services.library.sheets()).toEqual([]);
   });
 
   it("the same set without the fault is taken", () => {
-    expect(importFiles(services, [json(wet), json(quay), register(row)])).toMatchObject({ ok: true });
-    expect(services.library.valves().map((valve) => valve.tag)).toEqual(["NQ-H07"]);
+    expect(importFiles(services, [json(wet), json(quay), register(row)], "Tam Arkle")).toMatchObject({
+      ok: true,
+    });
+    expect(services.register.valves().map((valve) => valve.tag)).toEqual(["NQ-H07"]);
   });
 });
 
@@ -93,11 +96,11 @@ describe("the library that ships with it", () => {
   it("brings a sheet in with the first valve of its kind", () => {
     expect(registerFromLibrary(services, valve)).toMatchObject({ ok: true });
     expect(services.library.sheet(wet.id)).toEqual(wet);
-    expect(services.library.valve("S-1")?.name).toBe("Our hydrant");
+    expect(services.register.valve("S-1")?.name).toBe("Our hydrant");
   });
 
   it("leaves a sheet alone that was adapted here", () => {
-    services.library.saveSheet({ ...wet, revision: 2, title: "As we do it" });
+    keepSheet(services, { ...wet, revision: 2, title: "As we do it" });
     registerFromLibrary(services, valve);
     expect(services.library.sheet(wet.id)?.title).toBe("As we do it");
   });
@@ -112,6 +115,6 @@ describe("the library that ships with it", () => {
       ok: false,
       error: [{ path: "/tag" }],
     });
-    expect(services.library.valve("S-1")?.name).toBe("Our hydrant");
+    expect(services.register.valve("S-1")?.name).toBe("Our hydrant");
   });
 });

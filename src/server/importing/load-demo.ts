@@ -3,6 +3,8 @@ import { join } from "node:path";
 import type { JobDocument } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
 import { streetGrid } from "@/core/line";
+import type { Installation } from "../proof/installation";
+import { anchorHash, ledgerStart } from "../proof/ledger";
 import type { Services } from "../services";
 import { type IncomingFile, importFiles } from "./import-files";
 
@@ -10,7 +12,7 @@ const SCENARIO = join(process.cwd(), "demo");
 const DATE = /\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z/g;
 
 /** The scenario's files with every date moved so that its anchor is `now`: the demo never goes stale. */
-export function scenarioFiles(now: number): IncomingFile[] {
+export function scenarioFiles(now: number, installation: Installation): IncomingFile[] {
   const { anchor } = JSON.parse(readFileSync(join(SCENARIO, "scenario.json"), "utf8")) as { anchor: string };
   const shift = now - Date.parse(anchor);
   const moved = (text: string) =>
@@ -26,12 +28,15 @@ export function scenarioFiles(now: number): IncomingFile[] {
     name,
     text: moved(readFileSync(join(SCENARIO, name), "utf8")),
   }));
-  const jobs = read("jobs").map(({ name, text }) => ({ name, text: sealedAnew(moved(text)) }));
+  const jobs = read("jobs").map(({ name, text }) => ({ name, text: sealedAnew(moved(text), installation) }));
   return [...read("sheets"), ...read("lines"), ...read("stores"), ...csv, ...jobs];
 }
 
-/** Moving the dates breaks the seals, as it should; the demo's own jobs are sealed again. */
-function sealedAnew(text: string): string {
+/**
+ * Moving the dates breaks the seals, as it should; the demo's own jobs are sealed again, and this installation signs for
+ * them: in the scenario they were done here.
+ */
+function sealedAnew(text: string, installation: Installation): string {
   const job = JSON.parse(text) as JobDocument;
   let previous = chainStart(job.inputs);
   const events = job.events.map(({ event }, index) => {
@@ -39,18 +44,29 @@ function sealedAnew(text: string): string {
     previous = sealed.seal.hash;
     return sealed;
   });
-  return JSON.stringify({ ...job, events });
+  const body = {
+    seq: 1,
+    at: events.at(-1)?.seal.serverAt ?? job.inputs.openedAt,
+    heads: [{ subject: "job" as const, id: job.inputs.id, entries: events.length, head: previous }],
+    previous: ledgerStart(installation.publicKey),
+  };
+  const hash = anchorHash(body);
+  const proof = {
+    publicKey: installation.publicKey,
+    anchor: { ...body, hash, signature: installation.sign(hash) },
+  };
+  return JSON.stringify({ ...job, events, proof });
 }
 
 /** Loads files by the importer that users have; the demo's own are sound, or it is a bug. */
 function load(services: Services, files: readonly IncomingFile[]): void {
-  const loaded = importFiles(services, files);
+  const loaded = importFiles(services, files, "Sallow Holm");
   if (!loaded.ok)
     throw new Error(`the demo does not load: ${JSON.stringify(loaded.error.slice(0, 5), null, 1)}`);
 }
 
 export function loadDemo(services: Services): void {
-  load(services, scenarioFiles(services.now()));
+  load(services, scenarioFiles(services.now(), services.installation));
 }
 
 /** The town's whole main, made by rule: too large to keep as a file, and the same every time. */

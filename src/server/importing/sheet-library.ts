@@ -2,6 +2,9 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { readDocument, type Sheet, type Valve } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
+import { store } from "../proof/ledger";
+import { keepSheet } from "../register/keep-documents";
+import { keepValve } from "../register/keep-valve";
 import type { Services } from "../services";
 
 const LIBRARY = join(process.cwd(), "demo", "sheets");
@@ -17,14 +20,15 @@ export function sheetLibrary(): Sheet[] {
 }
 
 /** Registers a valve under a sheet of the library, bringing the sheet in when it is not here yet. */
-export function registerFromLibrary({ db, library }: Services, row: Valve): Result<Valve, Problem[]> {
+export function registerFromLibrary(services: Services, row: Valve): Result<Valve, Problem[]> {
+  const { library, register } = services;
   const sheet = library.sheet(row.sheet) ?? sheetLibrary().find((each) => each.id === row.sheet);
   if (sheet === undefined) return err([{ path: "/sheet", message: "The library has no such sheet." }]);
-  if (library.valve(row.tag) !== undefined)
+  if (register.valve(row.tag) !== undefined)
     return err([{ path: "/tag", message: `"${row.tag}" is in the register already. Take another tag.` }]);
-  db.transaction(() => {
-    library.saveSheet(sheet);
-    library.saveValve(row);
+  return store(services, () => {
+    if (library.sheet(sheet.id) === undefined) keepSheet(services, sheet);
+    keepValve(services, row, library.sheet(sheet.id));
+    return ok(row);
   });
-  return ok(row);
 }

@@ -1,9 +1,18 @@
+import { setImmediate } from "node:timers/promises";
 import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
-import { accept, afterService, chainStart, type Run, run, seal, verifyChain } from "@/core/job";
+import { accept, afterService, isClosed, type Run, run, seal } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredJob } from "@/data";
+import { strangers } from "../people";
+import { type Ledger, store } from "../proof/ledger";
+import { doubtOfJob } from "../proof/verify";
+import { watched } from "../proof/watch";
+import { keepLine } from "../register/keep-documents";
+import { keepValve } from "../register/keep-valve";
 import type { Services } from "../services";
+import type { JobInHand } from "./jobs-in-hand";
+import { keepSummary } from "./summary";
 
 export type AppendFailure =
   | { readonly kind: "unknown-job"; readonly problems: readonly Problem[] }
@@ -12,7 +21,11 @@ export type AppendFailure =
   /** The rules of the job say no; what came before in the batch was not stored either. */
   | { readonly kind: "refused"; readonly problems: readonly Problem[] };
 
-const MOST_EVENTS = 500;
+export const MOST_EVENTS = 500;
+/** ms of judging after which others are served in between. */
+const AT_A_STRETCH_MS = 8;
+/** Others may add to the same job while a batch is judged; it is judged again on what they made. */
+const MOST_TRIES = 5;
 
 /**
  * Adds a batch of events to a job's log in one transaction: all of them or none. An event whose id is there already
@@ -20,79 +33,142 @@ const MOST_EVENTS = 500;
  *
  * @returns the whole log afterwards
  */
-export function appendEvents(
+export async function appendEvents(
   services: Services,
   job: string,
   batch: unknown,
-): Result<readonly SealedEvent[], AppendFailure> {
-  if (!Array.isArray(batch) || batch.length === 0 || batch.length > MOST_EVENTS)
-    return err({
-      kind: "unreadable",
-      problems: [{ path: "/events", message: `Send a list of 1 to ${MOST_EVENTS} events.` }],
-    });
-  const read = batch.map((each, index) => readEvent(each, `/events/${index}`));
-  const problems = read.flatMap((each) => (each.ok ? [] : each.error));
-  if (problems.length > 0) return err({ kind: "unreadable", problems });
-  const events = read.flatMap((each) => (each.ok ? [each.value] : []));
-
-  return services.db.transaction(() => appendTo(services, services.jobs.find(job), events), {
-    behavior: "immediate",
-  });
+): Promise<Result<readonly SealedEvent[], AppendFailure>> {
+  const events = readBatch(services, batch);
+  if (!events.ok) return events;
+  for (let tries = 0; ; tries++) {
+    const before = jobInHand(services, job);
+    if (!before.ok) return before;
+    const judged = await judge(services, before.value, events.value);
+    if (!judged.ok) return judged;
+    if (judged.value.added.length === 0) return ok(before.value.events);
+    const stored = keep(services, before.value, judged.value);
+    if (stored !== "changed-meanwhile") return ok(stored.events);
+    if (tries === MOST_TRIES) throw new Error(`job ${job} was added to in each of ${MOST_TRIES} tries`);
+  }
 }
 
-function appendTo(
-  services: Services,
-  stored: StoredJob | undefined,
-  events: readonly JobEvent[],
-): Result<readonly SealedEvent[], AppendFailure> {
+function readBatch(services: Services, batch: unknown): Result<readonly JobEvent[], AppendFailure> {
+  const unreadable = (problems: readonly Problem[]) => err({ kind: "unreadable" as const, problems });
+  if (!Array.isArray(batch) || batch.length === 0 || batch.length > MOST_EVENTS)
+    return unreadable([{ path: "/events", message: `Send a list of 1 to ${MOST_EVENTS} events.` }]);
+  const read = batch.map((each, index) => readEvent(each, `/events/${index}`));
+  const problems = read.flatMap((each) => (each.ok ? [] : each.error));
+  if (problems.length > 0) return unreadable(problems);
+  const events = read.flatMap((each) => (each.ok ? [each.value] : []));
+  const unknown = strangers(
+    services,
+    events.map((event) => event.by),
+  );
+  return unknown.length > 0
+    ? unreadable(unknown.map(({ index, message }) => ({ path: `/events/${index}/by`, message })))
+    : ok(events);
+}
+
+/**
+ * The job as it stands, verified and compiled. What is in hand is relied on as long as nobody else has written to the
+ * file; only what was added since is verified then.
+ */
+export function jobInHand(services: Services, id: string): Result<JobInHand, AppendFailure> {
+  watched(services);
+  const { jobs, inHand } = services;
+  const known = inHand.get(id);
+  const head = jobs.head(id);
+  if (
+    known !== undefined &&
+    known.events.length === (head?.entries ?? 0) &&
+    known.head === (head?.hash ?? known.head)
+  )
+    return ok(known);
+  const stored = jobs.find(id);
   if (stored === undefined)
     return err({ kind: "unknown-job", problems: [{ path: "", message: "There is no such job here." }] });
-  const intact = verifyChain(stored.inputs, stored.events);
-  if (!intact.ok) return err({ kind: "tampered", problems: [{ path: "", message: intact.error.message }] });
-  const { inputs } = stored;
-  const log = [...stored.events];
-  const added: SealedEvent[] = [];
+  const doubt = doubtOfJob(services, stored);
+  if (doubt !== undefined) return err({ kind: "tampered", problems: [{ path: "", message: doubt.message }] });
+  const at = jobAt(stored);
+  if (!at.ok) return err({ kind: "refused", problems: [{ path: "", message: at.error }] });
+  const made = { ...stored, run: at.value, head: services.anchors.head("job", id)!.head };
+  inHand.keep(made);
+  return ok(made);
+}
+
+interface Judged {
+  readonly added: readonly SealedEvent[];
+  readonly after: Run;
+}
+
+/** Puts each event to the rules of the job, on the job as the one before left it. */
+async function judge(
+  services: Services,
+  before: JobInHand,
+  events: readonly JobEvent[],
+): Promise<Result<Judged, AppendFailure>> {
   const now = services.now();
-  let after: Run | undefined;
+  const lastStored = services.anchors.last()?.at;
+  const clock = { now, ...(lastStored !== undefined && { lastStored: Date.parse(lastStored) }) };
+  const known = new Set(before.events.map(({ event }) => event.id));
+  const added: SealedEvent[] = [];
+  let after = before.run;
+  let head = before.head;
+  let since = performance.now();
   for (const [index, event] of events.entries()) {
-    if (log.some((each) => each.event.id === event.id)) continue;
-    const taken = accept(
-      inputs,
-      log.map((each) => each.event),
-      event,
-      now,
-    );
+    if (known.has(event.id)) continue;
+    known.add(event.id);
+    const taken = accept(after, event, clock);
     if (!taken.ok)
       return err({
         kind: "refused",
         problems: [{ path: `/events/${index}${taken.error.path}`, message: taken.error.message }],
       });
     after = taken.value;
-    const sealed = seal(
-      event,
-      log.length + 1,
-      new Date(now).toISOString(),
-      log.at(-1)?.seal.hash ?? chainStart(inputs),
-    );
-    log.push(sealed);
+    const sealed = seal(event, before.events.length + added.length + 1, new Date(now).toISOString(), head);
+    head = sealed.seal.hash;
     added.push(sealed);
+    if (performance.now() - since > AT_A_STRETCH_MS) {
+      await setImmediate();
+      since = performance.now();
+    }
   }
-  services.jobs.append(inputs.id, added);
-  if (
-    after !== undefined &&
-    added.some(({ event }) => event.kind === "closure-passes" || event.kind === "undone")
-  )
-    markPassing(services, stored, after);
-  if (after?.status.kind === "signed-off") finish(services, after);
-  return ok(log);
+  return ok({ added, after });
+}
+
+/** Stores what was judged, unless the job was added to since. */
+function keep(
+  services: Services,
+  before: JobInHand,
+  { added, after }: Judged,
+): JobInHand | "changed-meanwhile" {
+  const { jobs, inHand } = services;
+  const { id } = before.inputs;
+  const head = added.at(-1)!.seal.hash;
+  const done = store(services, (ledger): Result<JobInHand, "changed-meanwhile"> => {
+    const there = jobs.head(id);
+    if ((there?.entries ?? 0) !== before.events.length) return err("changed-meanwhile");
+    jobs.append(id, added);
+    ledger.job(id, before.events.length + added.length, head);
+    const { origin, doubt } = jobs.provenance(id);
+    keepSummary(services, after, { origin, ...(doubt !== undefined && { doubt }) });
+    if (added.some(({ event }) => event.kind === "closure-passes" || event.kind === "undone"))
+      markPassing(services, before, after);
+    if (isClosed(after) !== isClosed(before.run)) jobs.close(id, isClosed(after) ? services.now() : null);
+    if (after.status.kind === "signed-off") finish(services, ledger, after);
+    return ok({ inputs: before.inputs, events: [...before.events, ...added], run: after, head });
+  });
+  if (!done.ok) return done.error;
+  inHand.keep(done.value);
+  return done.value;
 }
 
 /**
  * A closure found to pass is marked on the line, so that the next job does not count on it; taking the finding back
  * takes the mark back, unless the line knew before.
  */
-function markPassing({ library }: Services, { inputs, events }: StoredJob, after: Run): void {
-  const line = inputs.line && library.line(inputs.line.id);
+function markPassing(services: Services, { inputs, events }: JobInHand, after: Run): void {
+  const line = inputs.line && services.library.line(inputs.line.id);
   if (line === undefined) return;
   const knownBefore = new Set(
     inputs.line?.links.flatMap((link) => (link.kind === "valve" && link.passes ? [link.id] : [])),
@@ -101,8 +177,9 @@ function markPassing({ library }: Services, { inputs, events }: StoredJob, after
     ...after.progress.passing,
     ...events.flatMap(({ event }) => (event.kind === "closure-passes" ? [event.link] : [])),
   ]);
+  if (mentioned.size === 0) return;
   const passes = (id: string) => after.progress.passing.includes(id) || knownBefore.has(id);
-  library.saveLine({
+  keepLine(services, {
     ...line,
     links: line.links.map((link) => {
       if (link.kind !== "valve" || !mentioned.has(link.id)) return link;
@@ -112,28 +189,18 @@ function markPassing({ library }: Services, { inputs, events }: StoredJob, after
   });
 }
 
-/** What a signature does beyond the log: the job leaves the open ones, its figures and its date go to the valve. */
-function finish({ jobs, library }: Services, job: Run): void {
+/** What a signature does beyond the log: the job's figures and its date go to the valve. */
+export function finish(services: Services, ledger: Ledger, job: Run): void {
+  const { library, register } = services;
   const { inputs, progress } = job;
-  const at = progress.signedOff?.at ?? Date.parse(inputs.openedAt);
-  jobs.close(inputs.id, at);
+  const { tag } = inputs.valve;
+  const from = { valve: tag, job: inputs.id };
   library.saveReadings(
     progress.kept.flatMap((kept) => {
       const worked = workAgain(kept);
       if (!worked.ok) return [];
       const { what, dimension, si } = worked.value;
-      return [
-        {
-          valve: inputs.valve.tag,
-          at: kept.at,
-          what,
-          dimension,
-          si,
-          typed: kept.typed,
-          by: kept.by,
-          job: inputs.id,
-        },
-      ];
+      return [{ ...from, at: kept.at, what, dimension, si, typed: kept.typed, by: kept.by }];
     }),
   );
   library.saveReadings(
@@ -142,26 +209,20 @@ function finish({ jobs, library }: Services, job: Run): void {
       if (check.kind !== "measure" || given?.answer.kind !== "measured") return [];
       const { si, typed } = given.answer;
       return [
-        {
-          valve: inputs.valve.tag,
-          at: given.at,
-          what: check.what,
-          dimension: check.dimension,
-          si,
-          typed,
-          by: given.by,
-          job: inputs.id,
-        },
+        { ...from, at: given.at, what: check.what, dimension: check.dimension, si, typed, by: given.by },
       ];
     }),
   );
+  ledger.readings(tag);
   // Closed early (a closed cock, a cap gasket): nothing was serviced, so the valve stays due.
-  if (job.current === undefined)
-    library.saveValve(afterService(library.valve(inputs.valve.tag) ?? inputs.valve, at));
+  const at = progress.signedOff?.at ?? Date.parse(inputs.openedAt);
+  const valve = register.valve(tag) ?? inputs.valve;
+  const newer = valve.serviced !== undefined && Date.parse(valve.serviced) >= at;
+  if (job.current === undefined && !newer) keepValve(services, afterService(valve, at));
 }
 
 /** A stored job as it stands. */
-export function jobAt(stored: StoredJob): Result<Run, string> {
+export function jobAt(stored: Pick<StoredJob, "inputs" | "events">): Result<Run, string> {
   return run(
     stored.inputs,
     stored.events.map((each) => each.event),

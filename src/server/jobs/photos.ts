@@ -16,6 +16,8 @@ const MOST_PX = 2000;
 /** A picture may unfold to no more than this many pixels, so that a small file cannot fill the memory. */
 const MOST_PIXELS = 50_000_000;
 
+const PHOTOGRAPHS: ReadonlySet<string> = new Set(["jpeg", "png", "webp"]);
+
 const problems = (path: string, message: string) => [{ path, message }];
 
 /**
@@ -62,7 +64,10 @@ async function cleaned(
   bytes: Uint8Array,
 ): Promise<Pick<StoredPhoto, "bytes" | "width" | "height"> | undefined> {
   try {
-    const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
+    const picture = sharp(bytes, { limitInputPixels: MOST_PIXELS });
+    // By what it is, not by what it is called: drawings and moving pictures are no photographs.
+    if (!PHOTOGRAPHS.has((await picture.metadata()).format)) return undefined;
+    const { data, info } = await picture
       .rotate()
       .resize({ width: MOST_PX, height: MOST_PX, fit: "inside", withoutEnlargement: true })
       .jpeg({ quality: 80 })

@@ -1,12 +1,15 @@
 import { type Line, readDocument, type Valve } from "@/core/formats";
-import { checkLine, holdsPlace } from "@/core/line";
+import { checkLine, placesOf } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
+import { store } from "../proof/ledger";
+import { keepLine } from "../register/keep-documents";
 import type { Services } from "../services";
 
 /** Registered valves that stand at a place which this line has no more. */
 export function leftWithoutPlace(valves: readonly Valve[], line: Line): Problem[] {
+  const places = placesOf(line);
   return valves.flatMap((valve) =>
-    valve.line !== line.id || holdsPlace(line, valve.node ?? valve.tag)
+    valve.line !== line.id || places.has(valve.node ?? valve.tag)
       ? []
       : [
           {
@@ -23,7 +26,7 @@ export function leftWithoutPlace(valves: readonly Valve[], line: Line): Problem[
  * @param known the line that was edited; nothing for a new one, whose id must be free
  */
 export function saveLine(
-  { db, library }: Services,
+  services: Services,
   document: unknown,
   known: string | undefined,
 ): Result<Line, Problem[]> {
@@ -34,19 +37,17 @@ export function saveLine(
   const line = read.value;
   const problems = checkLine(line);
   if (problems.length > 0) return err(problems);
-  return db.transaction(
-    (): Result<Line, Problem[]> => {
-      if (line.id !== known && library.line(line.id) !== undefined)
-        return err([
-          { path: "/id", message: `There is a line "${line.id}" already. Give this one another id.` },
-        ]);
-      if (known !== undefined && line.id !== known)
-        return err([{ path: "/id", message: "A line keeps its id: the register names it." }]);
-      const orphans = leftWithoutPlace(library.valves(), line);
-      if (orphans.length > 0) return err(orphans);
-      library.saveLine(line);
-      return ok(line);
-    },
-    { behavior: "immediate" },
-  );
+  const { library, register } = services;
+  return store(services, (): Result<Line, Problem[]> => {
+    if (line.id !== known && library.line(line.id) !== undefined)
+      return err([
+        { path: "/id", message: `There is a line "${line.id}" already. Give this one another id.` },
+      ]);
+    if (known !== undefined && line.id !== known)
+      return err([{ path: "/id", message: "A line keeps its id: the register names it." }]);
+    const orphans = leftWithoutPlace(register.onLine(line.id), line);
+    if (orphans.length > 0) return err(orphans);
+    keepLine(services, line);
+    return ok(line);
+  });
 }

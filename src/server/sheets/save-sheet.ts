@@ -1,6 +1,8 @@
 import { checkSheet } from "@/core/build";
 import { readDocument, type Sheet } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
+import { store } from "../proof/ledger";
+import { keepSheet } from "../register/keep-documents";
 import type { Services } from "../services";
 
 /**
@@ -10,7 +12,7 @@ import type { Services } from "../services";
  * @param known id and revision of the sheet that was edited; nothing for a new one, whose id must be free
  */
 export function saveSheet(
-  { db, library }: Services,
+  services: Services,
   document: unknown,
   known: { readonly id: string; readonly revision: number } | undefined,
 ): Result<Sheet, Problem[]> {
@@ -21,28 +23,26 @@ export function saveSheet(
   const sheet = read.value;
   const problems = checkSheet(sheet);
   if (problems.length > 0) return err(problems);
-  return db.transaction(
-    (): Result<Sheet, Problem[]> => {
-      const newest = library.sheet(sheet.id);
-      if (known === undefined && newest !== undefined)
-        return err([
-          { path: "/id", message: `There is a sheet "${sheet.id}" already. Give this one another id.` },
-        ]);
-      if (known !== undefined && sheet.id !== known.id)
-        return err([
-          { path: "/id", message: "A sheet keeps its id: valves name it. Adapt a copy to make another." },
-        ]);
-      if (known !== undefined && newest !== undefined && newest.revision !== known.revision)
-        return err([
-          {
-            path: "/revision",
-            message: `Somebody stored revision ${newest.revision} while you edited revision ${known.revision}. Take yours as a file, open the newest, and bring your changes in.`,
-          },
-        ]);
-      const stored = { ...sheet, revision: (newest?.revision ?? 0) + 1 };
-      library.saveSheet(stored);
-      return ok(stored);
-    },
-    { behavior: "immediate" },
-  );
+  const { library } = services;
+  return store(services, (): Result<Sheet, Problem[]> => {
+    const newest = library.sheet(sheet.id);
+    if (known === undefined && newest !== undefined)
+      return err([
+        { path: "/id", message: `There is a sheet "${sheet.id}" already. Give this one another id.` },
+      ]);
+    if (known !== undefined && sheet.id !== known.id)
+      return err([
+        { path: "/id", message: "A sheet keeps its id: valves name it. Adapt a copy to make another." },
+      ]);
+    if (known !== undefined && newest !== undefined && newest.revision !== known.revision)
+      return err([
+        {
+          path: "/revision",
+          message: `Somebody stored revision ${newest.revision} while you edited revision ${known.revision}. Take yours as a file, open the newest, and bring your changes in.`,
+        },
+      ]);
+    const stored = { ...sheet, revision: (newest?.revision ?? 0) + 1 };
+    keepSheet(services, stored);
+    return ok(stored);
+  });
 }

@@ -1,22 +1,22 @@
-import { type Bell, inRingingOrder, jobBells, valveBell } from "@/core/job";
-import { jobAt } from "../jobs/append-events";
+import { type Bell, inRingingOrder } from "@/core/job";
+import { AT_ONCE } from "@/data";
 import type { Services } from "../services";
 
-/** Everything that rings, nearest first: open jobs, then what is due by the calendar. */
-export function bells({ jobs, library, now }: Services): Bell[] {
-  const open = jobs.open();
-  const atWork = new Set(open.map((job) => job.inputs.valve.tag));
-  const fromJobs = open.flatMap((job) => {
-    const at = jobAt(job);
-    return at.ok ? jobBells(at.value) : [];
-  });
-  const sheets = new Map(library.sheets().map((sheet) => [sheet.id, sheet]));
-  const fromValves = library.valves().flatMap((valve) => {
-    const sheet = sheets.get(valve.sheet);
-    // A valve that is being worked on does not ring as due as well.
-    if (sheet === undefined || atWork.has(valve.tag)) return [];
-    const bell = valveBell(valve, sheet, now());
-    return bell === undefined ? [] : [bell];
-  });
+/** Bells of the calendar that any screen has room for. */
+const MOST_DUE = 60;
+
+/** What rings, nearest first: open jobs, then the next that is due by the calendar. Read from what was stored. */
+export function bells({ summaries, register, now }: Services): Bell[] {
+  const fromJobs = summaries.open().flatMap((job) => job.bells);
+  const fromValves = register.dueNext(MOST_DUE).map(
+    ({ tag, at, what, why, symptom }): Bell => ({
+      id: `${tag}:due`,
+      kind: "due",
+      at: at === AT_ONCE ? now() : at,
+      title: what,
+      says: symptom ?? why,
+      valve: tag,
+    }),
+  );
   return inRingingOrder([...fromJobs, ...fromValves]);
 }

@@ -1,11 +1,9 @@
-import { dues } from "@/core/findings";
 import type { Sheet } from "@/core/formats";
-import { type Bell, outOfService, type Run } from "@/core/job";
+import type { Bell } from "@/core/job";
 import { toSI, unitNamed } from "@/core/quantity";
-import { chooseKits } from "@/core/store";
-import type { StoredReading } from "@/data";
-import { jobAt } from "../jobs/append-events";
+import type { JobSummary, StoredReading } from "@/data";
 import type { Services } from "../services";
+import { shortages } from "./shortages";
 
 /** A trend of one measured quantity with the band its sheet allows, SI. */
 export interface Trend {
@@ -59,28 +57,28 @@ export interface OpenJobCard {
 }
 
 /** Who is out of service, what waits, or why it was stopped: in that order of weight. */
-function cardOf(job: Run, bell: Bell): OpenJobCard {
-  const lost = outOfService(job).map((each) => each.name);
-  const done = [...job.states.values()].filter((state) => state.kind === "done").length;
+function cardOf(job: JobSummary, bell: Bell): OpenJobCard {
+  const lost = job.lost.map((each) => each.name);
+  const shut = job.held.map((each) => each.link).join(", ");
   const headline =
     bell.kind === "wait"
-      ? `${job.inputs.valve.tag}, stand test`
+      ? `${job.valve}, stand test`
       : lost.length > 0
         ? `${lost.join(", ")} out of service`
-        : `${job.inputs.valve.tag}: ${job.inputs.reason.says}`;
+        : `${job.valve}: ${job.says}`;
   const says =
-    job.status.kind === "stopped"
-      ? `Stopped: ${job.status.reason}. Shut: ${job.shut.join(", ") || "nothing"}.`
+    job.status === "stopped"
+      ? `Stopped: ${job.because}. Shut: ${shut || "nothing"}.`
       : bell.kind === "wait"
-        ? `Then: ${job.plan.steps.find((step) => step.id === "prove:again")?.title ?? ""}`
-        : `Shut: ${job.shut.join(", ") || "nothing yet"}.`;
+        ? `Then: ${job.afterwards}`
+        : `Shut: ${shut || "nothing yet"}.`;
   return {
     bell,
     headline,
     says,
-    next: job.status.kind === "stopped" ? "Take it up again" : (job.current?.title ?? "Sign off"),
-    done,
-    of: job.states.size,
+    next: job.status === "stopped" ? "Take it up again" : job.step,
+    done: job.done,
+    of: job.steps,
   };
 }
 
@@ -96,119 +94,79 @@ export interface HeldValve {
 
 const DAY = 86_400_000;
 const FORTNIGHT = 14;
-/** Minutes a job takes when nothing better is known: the sheet's plan for its first symptom is used. */
+/** Minutes a job takes when nothing better is known. */
 const USUAL_MIN = 90;
+/** Open jobs that have a card, and valves that are listed: what one person can take in. */
+const MOST_CARDS = 6;
+const MOST_NEXT = 15;
+const MOST_HELD = 30;
 
 /** What Today shows: what rings now, what rings next, what is held shut, what the van lacks, the fortnight's hours. */
 export function today(services: Services, ringing: readonly Bell[]) {
-  const { library, jobs, now } = services;
-  const sheets = new Map(library.sheets().map((sheet) => [sheet.id, sheet]));
-  const runs = jobs.open().flatMap((job) => {
-    const at = jobAt(job);
-    return at.ok ? [at.value] : [];
-  });
-  const cards = runs
-    .flatMap((job) => {
-      const bell = ringing.find((each) => each.job === job.inputs.id);
-      return bell === undefined ? [] : [cardOf(job, bell)];
+  const { library, summaries, now } = services;
+  const open = new Map(summaries.open().map((job) => [job.job, job]));
+  const shown = new Set<string>();
+  const cards = ringing
+    .flatMap((bell) => {
+      const job = bell.job === undefined ? undefined : open.get(bell.job);
+      if (job === undefined || shown.has(job.job)) return [];
+      shown.add(job.job);
+      return [cardOf(job, bell)];
     })
-    .sort((a, b) => ringing.indexOf(a.bell) - ringing.indexOf(b.bell));
-  const next = ringing
-    .filter((bell) => bell.kind === "due")
-    .flatMap((bell): RingsNext[] => {
-      const valve = library.valve(bell.valve);
-      const sheet = valve && sheets.get(valve.sheet);
-      return valve === undefined || sheet === undefined
-        ? []
-        : [
-            {
-              bell,
-              name: valve.name,
-              place: valve.place,
-              sheet: sheet.title,
-              symptom: valve.symptom,
-              trend: worstTrend(library.readings(valve.tag), sheet),
-            },
-          ];
-    });
-  const held = runs.flatMap((job) =>
-    job.shut.map((link): HeldValve => {
-      const done = job.progress.done.get(`shut:${link}`);
-      const name = job.inputs.line?.links.find((each) => each.id === link)?.name ?? "";
-      return {
-        link,
-        name,
-        lock: done?.entry ?? "",
-        by: done?.by ?? "",
-        at: done?.at ?? 0,
-        valve: job.inputs.valve.tag,
-        job: job.inputs.id,
-      };
-    }),
+    .slice(0, MOST_CARDS);
+  const held = [...open.values()].flatMap(({ job, valve, held: links }) =>
+    links.map((link): HeldValve => ({ ...link, valve, job })),
   );
   return {
     cards,
-    next,
-    held,
-    short: shortages(services, sheets),
-    fortnight: fortnight(services, sheets),
+    jobs: open.size,
+    next: ringsNext(services, ringing),
+    held: held.slice(0, MOST_HELD),
+    heldInAll: held.length,
+    short: shortages(services, now() + FORTNIGHT * DAY),
+    fortnight: fortnight(services),
     empty: library.isEmpty(),
     at: now(),
   };
 }
 
-/** Kits that what is due this fortnight may need, and that the store lacks. */
-function shortages({ library, now }: Services, sheets: ReadonlyMap<string, Sheet>): string[] {
-  const store = library.stores()[0];
-  const wanted = new Map<string, { name: string; need: number; have: number }>();
-  for (const valve of library.valves()) {
-    const sheet = sheets.get(valve.sheet);
-    if (sheet === undefined) continue;
-    const due = dues(valve, sheet, now())[0];
-    if (valve.symptom === undefined && (due === undefined || due.at > now() + FORTNIGHT * DAY)) continue;
-    const soft = new Map(
-      sheet.parts
-        .filter((part) => part.soft || part.oneUse !== undefined)
-        .map((part) => [part.id, part.quantity]),
-    );
-    const kits = chooseKits(sheet, soft, store, valve.generation);
-    for (const pick of kits.picks.filter((each) => each.kind === "kit")) {
-      const have =
-        store?.stock
-          .filter((item) => item.item.id === pick.id)
-          .reduce((sum, item) => sum + item.quantity, 0) ?? 0;
-      const known = wanted.get(pick.id) ?? { name: pick.name, need: 0, have };
-      wanted.set(pick.id, { ...known, need: known.need + 1 });
-    }
-    if (kits.missing.length > 0)
-      for (const part of kits.missing) {
-        const name = sheet.parts.find((each) => each.id === part)?.name ?? part;
-        wanted.set(`${sheet.id}:${part}`, { name: `${name} for ${valve.tag}`, need: 1, have: 0 });
-      }
-  }
-  return [...wanted.values()]
-    .filter((each) => each.need > each.have)
-    .map((each) => `${each.name}: ${each.need} may be needed, ${each.have} in stock`);
+function ringsNext({ library, register }: Services, ringing: readonly Bell[]): RingsNext[] {
+  const due = ringing.filter((bell) => bell.kind === "due").slice(0, MOST_NEXT);
+  const tags = due.map((bell) => bell.valve);
+  const valves = register.some(tags);
+  const readings = library.readingsOf(tags);
+  const sheets = new Map<string, Sheet | undefined>();
+  const sheetOf = (id: string) => {
+    if (!sheets.has(id)) sheets.set(id, library.sheet(id));
+    return sheets.get(id);
+  };
+  return due.flatMap((bell): RingsNext[] => {
+    const valve = valves.get(bell.valve);
+    const sheet = valve && sheetOf(valve.sheet);
+    return valve === undefined || sheet === undefined
+      ? []
+      : [
+          {
+            bell,
+            name: valve.name,
+            place: valve.place,
+            sheet: sheet.title,
+            symptom: valve.symptom,
+            trend: worstTrend(readings.get(valve.tag) ?? [], sheet),
+          },
+        ];
+  });
 }
 
 /** Hours due on each of the next fourteen days; what is late counts today. */
-function fortnight(
-  { library, now }: Services,
-  sheets: ReadonlyMap<string, Sheet>,
-): { at: number; hours: number }[] {
+function fortnight({ register, now }: Services): { at: number; hours: number }[] {
   const midnight = new Date(now());
   midnight.setHours(0, 0, 0, 0);
-  const days = Array.from({ length: FORTNIGHT }, (_, index) => ({
-    at: midnight.getTime() + index * DAY,
-    hours: 0,
-  }));
-  for (const valve of library.valves()) {
-    const sheet = sheets.get(valve.sheet);
-    const due = sheet && dues(valve, sheet, now())[0];
-    if (due === undefined) continue;
-    const index = Math.max(0, Math.floor((due.at - midnight.getTime()) / DAY));
-    const day = days[index];
-    if (day !== undefined) day.hours += USUAL_MIN / 60;
-  }
-  return days;
+  const starts = Array.from({ length: FORTNIGHT + 1 }, (_, index) => midnight.getTime() + index * DAY);
+  const before = register.dueBy(starts.map((start) => start - 1));
+  return starts.slice(0, FORTNIGHT).map((at, index) => {
+    const upTo = before[index + 1]!;
+    const valves = index === 0 ? upTo : upTo - before[index]!;
+    return { at, hours: (valves * USUAL_MIN) / 60 };
+  });
 }

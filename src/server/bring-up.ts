@@ -1,0 +1,54 @@
+import { chainStart, run } from "@/core/job";
+import { ok } from "@/core/result";
+import { findableJob } from "./find/findable";
+import { keepSummary, SUMMARY_MADE } from "./jobs/summary";
+import { store } from "./proof/ledger";
+import { keepLine, keepPerson, keepSheet } from "./register/keep-documents";
+import { keepValve } from "./register/keep-valve";
+import type { Services } from "./services";
+
+/**
+ * Brings data of an older version up: what lists, find and the chain of anchors need beside it. Does nothing where all
+ * is there. What was stored before there were anchors is anchored as it is found.
+ */
+export function bringUp(services: Services): void {
+  const stale = services.summaries.stale(SUMMARY_MADE);
+  const anew = services.find.isEmpty();
+  const unanchored = services.anchors.last() === undefined && services.jobs.ids().length > 0;
+  if (stale.length === 0 && !anew && !unanchored) return;
+  store(services, (ledger) => {
+    for (const id of stale) {
+      const stored = services.jobs.find(id);
+      const at =
+        stored &&
+        run(
+          stored.inputs,
+          stored.events.map(({ event }) => event),
+        );
+      if (at?.ok) keepSummary(services, at.value, services.jobs.provenance(id));
+    }
+    if (anew) fillFind(services);
+    if (unanchored) {
+      for (const id of services.jobs.ids()) {
+        const { inputs, events } = services.jobs.find(id)!;
+        ledger.job(id, events.length, events.at(-1)?.seal.hash ?? chainStart(inputs));
+      }
+      for (const valve of services.library.valvesWithReadings()) ledger.readings(valve);
+    }
+    return ok(undefined);
+  });
+}
+
+/** Everything that can be found, put into the index; rows of the register get their dues with it. */
+function fillFind(services: Services): void {
+  const { library, register, find, summaries, jobs } = services;
+  for (const sheet of library.sheets()) keepSheet(services, sheet);
+  for (const { id } of library.lineSummaries()) keepLine(services, library.line(id)!);
+  for (const person of library.people()) keepPerson(services, person);
+  const sheets = new Map(library.sheets().map((sheet) => [sheet.id, sheet]));
+  for (const valve of register.valves()) {
+    register.remove(valve.tag);
+    keepValve(services, valve, sheets.get(valve.sheet));
+  }
+  for (const { job } of summaries.open()) find.put("job", job, findableJob(jobs.find(job)!.inputs));
+}

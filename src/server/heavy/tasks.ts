@@ -1,0 +1,14 @@
+import type { Problem } from "@/core/result";
+
+export type Task = "isolate" | "plan-strip";
+
+/** What a worker found: an answer, or why there is none. */
+export type TaskResult =
+  | { readonly ok: true; readonly value: object }
+  | {
+      readonly ok: false;
+      readonly status: 400 | 422;
+      readonly title: string;
+      readonly problems: readonly Problem[];
+      readonly more?: Readonly<Record<string, unknown>>;
+    };

@@ -1,0 +1,81 @@
+import type { JobStatus } from "@/core/formats";
+import { jobBells, outOfService, type Run } from "@/core/job";
+import type { HeldLink, JobOrigin, JobSummary } from "@/data";
+import { findableJob } from "../find/findable";
+import type { Services } from "../services";
+
+/** Raised when a summary is made in another way, so that older ones are made anew. */
+export const SUMMARY_MADE = 1;
+
+/** Where a log came from, and what speaks against it. */
+export interface Provenance {
+  readonly origin: JobOrigin;
+  readonly doubt?: string;
+}
+
+function heldBy(job: Run): HeldLink[] {
+  const { inputs, plan, progress } = job;
+  const turned = plan.isolation?.ok === true ? plan.isolation.value.turned : [];
+  return job.shut.map((link) => {
+    const done = progress.done.get(`shut:${link}`);
+    const position = turned.find((each) => each.node === link)?.to.id;
+    return {
+      link,
+      name: inputs.line?.links.find((each) => each.id === link)?.name ?? "",
+      lock: done?.entry ?? "",
+      by: done?.by ?? "",
+      at: done?.at ?? 0,
+      ...(position !== undefined && { position }),
+    };
+  });
+}
+
+const closedAt = ({ status }: Run): number | null =>
+  status.kind === "signed-off" || status.kind === "not-begun" ? status.at : null;
+
+/** A job as lists, Today and the rope show it. A foreign one rings nothing and holds nothing: nobody did it here. */
+export function summaryOf(job: Run, { origin, doubt }: Provenance): JobSummary {
+  const { inputs, status, current } = job;
+  const foreign = origin === "foreign";
+  const kept: JobStatus = foreign ? "foreign" : status.kind;
+  const because = foreign
+    ? (doubt ?? null)
+    : status.kind === "stopped" || status.kind === "not-begun"
+      ? status.reason
+      : null;
+  return {
+    job: inputs.id,
+    valve: inputs.valve.tag,
+    place: inputs.valve.place,
+    sheet: inputs.sheet.id,
+    sheetTitle: inputs.sheet.title,
+    says: inputs.reason.says,
+    openedAt: Date.parse(inputs.openedAt),
+    openedBy: inputs.openedBy,
+    closedAt: closedAt(job),
+    status: kept,
+    origin,
+    because,
+    phase: current?.phase ?? "sign-off",
+    step: current?.title ?? "Sign off",
+    afterwards: (current && job.plan.steps[job.plan.steps.indexOf(current) + 1]?.title) ?? "",
+    done: [...job.states.values()].filter((state) => state.kind === "done").length,
+    steps: job.states.size,
+    minutesLeft: job.minutesLeft,
+    entries: job.log.length,
+    bells: foreign ? [] : jobBells(job),
+    held: foreign ? [] : heldBy(job),
+    lost: foreign ? [] : outOfService(job).map(({ node, name }) => ({ node, name })),
+    made: SUMMARY_MADE,
+  };
+}
+
+/** Writes the summary of a job, and what find shows of it: open ones only. */
+export function keepSummary({ summaries, find }: Services, job: Run, provenance: Provenance): JobSummary {
+  const summary = summaryOf(job, provenance);
+  summaries.save(summary);
+  if (summary.status === "at-work" || summary.status === "stopped")
+    find.put("job", summary.job, findableJob(job.inputs));
+  else find.remove("job", summary.job);
+  return summary;
+}

@@ -1,0 +1,94 @@
+import {
+  createPrivateKey,
+  createPublicKey,
+  generateKeyPairSync,
+  type KeyObject,
+  sign,
+  verify,
+} from "node:crypto";
+import {
+  closeSync,
+  existsSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  readFileSync,
+  renameSync,
+  writeSync,
+} from "node:fs";
+import { join } from "node:path";
+
+/** The newest anchor, as it is remembered outside the database. */
+export interface Witness {
+  readonly seq: number;
+  readonly hash: string;
+}
+
+/** What an installation signs with, and what it remembers of itself beside its database. */
+export interface Installation {
+  /** Ed25519 public key, base64url of its 32 bytes (as in a JSON Web Key, RFC 8037). */
+  readonly publicKey: string;
+  readonly sign: (text: string) => string;
+  /** The newest anchor that was acknowledged; nothing when none ever was. */
+  readonly witness: () => Witness | undefined;
+  readonly remember: (witness: Witness) => void;
+}
+
+const KEY_FILE = "installation.key";
+const WITNESS_FILE = "newest-anchor.json";
+
+const signer = (key: KeyObject) => ({
+  publicKey: createPublicKey(key).export({ format: "jwk" }).x as string,
+  sign: (text: string) => sign(null, Buffer.from(text), key).toString("base64url"),
+});
+
+/** Whether a text was signed by the holder of a key. */
+export function signedBy(publicKey: string, text: string, signature: string): boolean {
+  try {
+    const key = createPublicKey({ format: "jwk", key: { kty: "OKP", crv: "Ed25519", x: publicKey } });
+    return verify(null, Buffer.from(text), key, Buffer.from(signature, "base64url"));
+  } catch {
+    // Not the text of a key.
+    return false;
+  }
+}
+
+/** Written whole and forced to the disk before it takes the old one's place. */
+function writeSafely(path: string, text: string, mode: number): void {
+  const file = openSync(`${path}.new`, "w", mode);
+  try {
+    writeSync(file, text);
+    fsyncSync(file);
+  } finally {
+    closeSync(file);
+  }
+  renameSync(`${path}.new`, path);
+}
+
+/** The installation whose key lies in this folder; at the first start the key is made. */
+export function installationIn(folder: string): Installation {
+  mkdirSync(folder, { recursive: true });
+  const path = join(folder, KEY_FILE);
+  if (!existsSync(path)) {
+    const { privateKey } = generateKeyPairSync("ed25519");
+    writeSafely(path, privateKey.export({ type: "pkcs8", format: "pem" }) as string, 0o600);
+  }
+  const witnessPath = join(folder, WITNESS_FILE);
+  return {
+    ...signer(createPrivateKey(readFileSync(path))),
+    witness: () => (existsSync(witnessPath) ? JSON.parse(readFileSync(witnessPath, "utf8")) : undefined),
+    remember: (witness) => writeSafely(witnessPath, JSON.stringify(witness), 0o644),
+  };
+}
+
+/** An installation that is gone with its process: for tests and for the loading of files into memory. */
+export function passingInstallation(): Installation {
+  let kept: Witness | undefined;
+  return {
+    ...signer(generateKeyPairSync("ed25519").privateKey),
+    witness: () => kept,
+    remember: (witness) => {
+      kept = witness;
+    },
+  };
+}

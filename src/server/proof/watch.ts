@@ -1,0 +1,53 @@
+import { setImmediate } from "node:timers/promises";
+import { sql } from "drizzle-orm";
+import type { Services } from "../services";
+import { type Doubt, doubts } from "./verify";
+
+/** What the watch has found so far. */
+export interface Watched {
+  readonly doubts: readonly Doubt[];
+  /** Whether everything has been looked at since the file was last written by somebody else. */
+  readonly whole: boolean;
+}
+
+interface Watch {
+  version: number;
+  found: Doubt[];
+  whole: boolean;
+}
+
+const watches = new WeakMap<Services, Watch>();
+
+/** A number of SQLite's that moves whenever another connection has written to the file. */
+const fileVersion = ({ db }: Services): number =>
+  db.get<{ data_version: number }>(sql`pragma data_version`)?.data_version ?? 0;
+
+/**
+ * What is known to be wrong with what is stored. Everything is verified once after the start, and again whenever
+ * somebody else has written to the file; that goes on beside the serving, a log at a time.
+ */
+export function watched(services: Services): Watched {
+  const version = fileVersion(services);
+  const known = watches.get(services);
+  if (known !== undefined && known.version === version) return { doubts: known.found, whole: known.whole };
+  const watch: Watch = { version, found: known?.found ?? [], whole: false };
+  watches.set(services, watch);
+  services.inHand.forget();
+  services.jobs.forget();
+  void walk(services, watch);
+  return { doubts: watch.found, whole: false };
+}
+
+async function walk(services: Services, watch: Watch): Promise<void> {
+  const found: Doubt[] = [];
+  for (const doubt of doubts(services)) {
+    if (doubt !== undefined) found.push(doubt);
+    await setImmediate();
+    // Written to again meanwhile: the walk that began then goes on.
+    if (watches.get(services) !== watch) return;
+  }
+  const news = found.length !== watch.found.length;
+  watch.found = found;
+  watch.whole = true;
+  if (news) services.live.changed();
+}

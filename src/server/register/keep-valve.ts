@@ -1,0 +1,52 @@
+import { dues } from "@/core/findings";
+import type { Sheet, Valve } from "@/core/formats";
+import { AT_ONCE, type FromSheet, NEVER } from "@/data";
+import { findableValve } from "../find/findable";
+import type { Services } from "../services";
+
+/** What a valve's row keeps of its sheet: the family it is listed under, and when it rings next. */
+export function fromSheet(valve: Valve, sheet: Sheet | undefined): FromSheet {
+  const next = sheet && dues(valve, sheet, AT_ONCE)[0];
+  return {
+    family: sheet?.family ?? "",
+    due:
+      next === undefined ? { at: NEVER, what: "", why: "" } : { at: next.at, what: next.what, why: next.why },
+  };
+}
+
+/** Stores a valve with all that lists and find show of it. */
+export function keepValve(
+  services: Services,
+  valve: Valve,
+  sheet = services.library.sheet(valve.sheet),
+): void {
+  const { register, find } = services;
+  const before = register.valve(valve.tag);
+  register.save(valve, fromSheet(valve, sheet));
+  if (
+    before === undefined ||
+    before.name !== valve.name ||
+    before.place !== valve.place ||
+    before.serial !== valve.serial
+  )
+    find.put("valve", valve.tag, findableValve(valve));
+  if (before?.place !== valve.place) keepPlace(services, valve.place);
+  if (before !== undefined && before.place !== valve.place) keepPlace(services, before.place);
+}
+
+export function removeValve(services: Services, tag: string): void {
+  const { register, find } = services;
+  const place = register.valve(tag)?.place;
+  register.remove(tag);
+  find.remove("valve", tag);
+  if (place !== undefined) keepPlace(services, place);
+}
+
+/** A place can be found as long as a valve stands there. */
+function keepPlace({ register, find }: Services, place: string): void {
+  if (register.standsAnythingAt(place))
+    find.put("place", place, [
+      { name: place, says: "Place", href: `/valves?place=${encodeURIComponent(place)}` },
+    ]);
+  else find.remove("place", place);
+}
