@@ -1,15 +1,17 @@
 import { DOCUMENT_SCHEMAS } from "@/core/formats";
+import { err, ok } from "@/core/result";
+import { SCHEMA } from "@/edge/contracts/here";
+import { refused } from "@/edge/problem";
+import { route } from "@/edge/route";
 
-export async function GET(
-  _request: Request,
-  { params }: { params: Promise<{ name: string }> },
-): Promise<Response> {
-  const { name } = await params;
+export const GET = route(SCHEMA, ({ params: { name } }) => {
   const schema = Object.entries(DOCUMENT_SCHEMAS).find(([format]) => `${format}.json` === name)?.[1];
   return schema === undefined
-    ? Response.json({ errors: [{ path: "", message: `There is no schema "${name}".` }] }, { status: 404 })
-    : Response.json(
-        { $schema: "https://json-schema.org/draft/2020-12/schema", ...schema },
-        { headers: { "content-type": "application/schema+json" } },
+    ? err(refused(404, "No such schema", `There is no schema "${name}".`))
+    : ok(
+        Response.json(
+          { $schema: "https://json-schema.org/draft/2020-12/schema", ...schema },
+          { headers: { "content-type": "application/schema+json" } },
+        ),
       );
-}
+});

@@ -1,12 +1,10 @@
-import { ImportRequest } from "@/server/api/contract";
+import { err } from "@/core/result";
+import { IMPORT } from "@/edge/contracts/importing";
+import { refusal } from "@/edge/problem";
+import { route } from "@/edge/route";
 import { importFiles, previewImport } from "@/server/importing/import-files";
-import { services } from "@/server/services";
-import { problem, readBody } from "../../edge";
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readBody(request, ImportRequest);
-  if (!body.ok) return body.error;
-  const { files, apply } = body.value;
-  const done = (apply ? importFiles : previewImport)(services(), files);
-  return done.ok ? Response.json(done.value) : problem(422, "Nothing was brought in", done.error);
-}
+export const POST = route(IMPORT, ({ body: { files, apply }, actor, services }) => {
+  const done = apply ? importFiles(services, files, actor.name) : previewImport(services, files);
+  return done.ok ? done : err(refusal(422, "Nothing was brought in", done.error));
+});

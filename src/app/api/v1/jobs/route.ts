@@ -1,13 +1,12 @@
-import { OpenJobRequest } from "@/server/api/contract";
+import { err, ok } from "@/core/result";
+import { OPEN_JOB } from "@/edge/contracts/jobs";
+import { refusal } from "@/edge/problem";
+import { route } from "@/edge/route";
 import { openJob } from "@/server/jobs/open-job";
-import { services } from "@/server/services";
-import { problem, readBody } from "../../edge";
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readBody(request, OpenJobRequest);
-  if (!body.ok) return body.error;
-  const opened = openJob(services(), body.value);
+export const POST = route(OPEN_JOB, ({ body, actor, services }) => {
+  const opened = openJob(services, body, actor);
   return opened.ok
-    ? Response.json({ id: opened.value.id }, { status: 201 })
-    : problem(422, "The job cannot be opened", opened.error);
-}
+    ? ok({ id: opened.value.id })
+    : err(refusal(422, "The job cannot be opened", opened.error));
+});

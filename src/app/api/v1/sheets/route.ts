@@ -1,19 +1,18 @@
-import { SheetSchema } from "@/core/formats";
-import { services } from "@/server/services";
+import { err, ok } from "@/core/result";
+import { SAVE_SHEET } from "@/edge/contracts/documents";
+import { refusal } from "@/edge/problem";
+import { route } from "@/edge/route";
 import { saveSheet } from "@/server/sheets/save-sheet";
-import { problem, readBody } from "../../edge";
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readBody(request, SheetSchema);
-  if (!body.ok) return body.error;
-  const { id, revision } = body.value;
-  const newest = services().library.sheet(id);
-  const saved = saveSheet(services(), body.value, newest && { id, revision });
-  if (saved.ok) return Response.json({ id: saved.value.id, revision: saved.value.revision }, { status: 201 });
+export const POST = route(SAVE_SHEET, ({ body, query, services }) => {
+  const { id, revision } = body;
+  const newest = query.as === "new" ? undefined : services.library.sheet(id);
+  const saved = saveSheet(services, body, newest && { id, revision });
+  if (saved.ok) return ok({ id: saved.value.id, revision: saved.value.revision });
   const stale = saved.error.some((each) => each.path === "/revision");
-  return problem(
-    stale ? 409 : 422,
-    stale ? "Not the newest revision" : "The sheet is not valid",
-    saved.error,
+  return err(
+    stale
+      ? refusal(409, "Not the newest revision", saved.error)
+      : refusal(422, "The sheet is not valid", saved.error),
   );
-}
+});

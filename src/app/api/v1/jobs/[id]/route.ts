@@ -1,23 +1,13 @@
-import type { JobDocument } from "@/core/formats";
-import { services } from "@/server/services";
-import { problem } from "../../../edge";
+import { err, ok } from "@/core/result";
+import { GET_JOB } from "@/edge/contracts/jobs";
+import { attachment } from "@/edge/files";
+import { refused } from "@/edge/problem";
+import { route } from "@/edge/route";
+import { exportJob } from "@/server/jobs/export-job";
 
-export async function GET(
-  _request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const job = services().jobs.find((await params).id);
-  if (job === undefined)
-    return problem(404, "No such job", [{ path: "", message: "There is no such job here." }]);
-  const document: JobDocument = {
-    format: "loftbell.job",
-    version: 1,
-    inputs: job.inputs,
-    events: [...job.events],
-  };
-  return Response.json(document, {
-    headers: {
-      "content-disposition": `attachment; filename="${job.inputs.valve.tag}-${job.inputs.id}.job.json"`,
-    },
-  });
-}
+export const GET = route(GET_JOB, ({ params: { id }, services }) => {
+  const document = exportJob(services, id);
+  return document === undefined
+    ? err(refused(404, "No such job", "There is no such job here."))
+    : ok(attachment(document, `${document.inputs.valve.tag}-${id}.job.json`));
+});

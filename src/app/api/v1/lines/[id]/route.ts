@@ -1,15 +1,19 @@
-import { services } from "@/server/services";
-import { problem } from "../../../edge";
+import { err, ok } from "@/core/result";
+import { GET_LINE, SAVE_LINE } from "@/edge/contracts/documents";
+import { attachment } from "@/edge/files";
+import { refusal, refused } from "@/edge/problem";
+import { route } from "@/edge/route";
+import { saveLine } from "@/server/lines/save-line";
 
-export async function GET(
-  _request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const { id } = await params;
-  const document = services().library.line(id);
-  if (document === undefined)
-    return problem(404, "No such line", [{ path: "", message: `There is no line "${id}" here.` }]);
-  return Response.json(document, {
-    headers: { "content-disposition": `attachment; filename="${document.id}.line.json"` },
-  });
-}
+const none = (id: string) => err(refused(404, "No such line", `There is no line "${id}" here.`));
+
+export const GET = route(GET_LINE, ({ params: { id }, query: { revision }, services: { library } }) => {
+  const document = revision === undefined ? library.line(id) : library.lineAt(id, revision);
+  return document === undefined ? none(id) : ok(attachment(document, `${id}.line.json`));
+});
+
+export const PUT = route(SAVE_LINE, ({ params: { id }, body, services }) => {
+  if (services.library.lineVersion(id) === undefined) return none(id);
+  const saved = saveLine(services, body, id);
+  return saved.ok ? ok({ id: saved.value.id }) : err(refusal(422, "The line is not valid", saved.error));
+});

@@ -1,21 +1,18 @@
-import { services } from "@/server/services";
-import { problem } from "../../../edge";
+import { err, ok } from "@/core/result";
+import { GET_SHEET } from "@/edge/contracts/documents";
+import { attachment } from "@/edge/files";
+import { refused } from "@/edge/problem";
+import { route } from "@/edge/route";
 
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const { id } = await params;
-  const revision = new URL(request.url).searchParams.get("revision");
-  const document = services().library.sheet(id, revision === null ? undefined : Number(revision));
-  if (document === undefined)
-    return problem(404, "No such sheet", [
-      {
-        path: "",
-        message: `There is no sheet "${id}"${revision === null ? "" : ` of revision ${revision}`} here.`,
-      },
-    ]);
-  return Response.json(document, {
-    headers: { "content-disposition": `attachment; filename="${document.id}.sheet.json"` },
-  });
-}
+export const GET = route(GET_SHEET, ({ params: { id }, query: { revision }, services }) => {
+  const document = services.library.sheet(id, revision);
+  return document === undefined
+    ? err(
+        refused(
+          404,
+          "No such sheet",
+          `There is no sheet "${id}"${revision === undefined ? "" : ` of revision ${revision}`} here.`,
+        ),
+      )
+    : ok(attachment(document, `${id}.sheet.json`));
+});

@@ -1,12 +1,12 @@
 import { checkSheet } from "@/core/build";
-import { SheetSchema } from "@/core/formats";
-import { problem, readBody } from "../../../edge";
+import { err, ok } from "@/core/result";
+import { CHECK_SHEET } from "@/edge/contracts/documents";
+import { refusal } from "@/edge/problem";
+import { route } from "@/edge/route";
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readBody(request, SheetSchema);
-  if (!body.ok) return body.error;
-  const problems = checkSheet(body.value);
-  if (problems.length > 0) return problem(422, "The sheet is not valid", problems);
-  const { parts, checks, kits } = body.value;
-  return Response.json({ valid: true, parts: parts.length, checks: checks.length, kits: kits.length });
-}
+export const POST = route(CHECK_SHEET, ({ body }) => {
+  const problems = checkSheet(body);
+  if (problems.length > 0) return err(refusal(422, "The sheet is not valid", problems));
+  const { parts, checks, kits } = body;
+  return ok({ valid: true, parts: parts.length, checks: checks.length, kits: kits.length });
+});

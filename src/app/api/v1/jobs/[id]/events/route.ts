@@ -1,6 +1,8 @@
+import { err, ok } from "@/core/result";
+import { ADD_EVENTS } from "@/edge/contracts/jobs";
+import { refusal } from "@/edge/problem";
+import { route } from "@/edge/route";
 import { type AppendFailure, appendEvents } from "@/server/jobs/append-events";
-import { services } from "@/server/services";
-import { problem, readJson } from "../../../../edge";
 
 const STATUS: Record<AppendFailure["kind"], readonly [number, string]> = {
   "unknown-job": [404, "No such job"],
@@ -9,15 +11,12 @@ const STATUS: Record<AppendFailure["kind"], readonly [number, string]> = {
   tampered: [409, "The log was changed"],
 };
 
-export async function POST(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const body = await readJson(request);
-  if (!body.ok) return body.error;
-  const events = (body.value as { events?: unknown } | null)?.events;
-  const log = appendEvents(services(), (await params).id, events);
-  if (log.ok) return Response.json({ events: log.value });
+export const POST = route(ADD_EVENTS, async ({ params: { id }, body, services }) => {
+  const log = await appendEvents(services, id, body.events);
+  if (log.ok) {
+    const sent = new Set(body.events.map((event) => (event as { id?: unknown }).id));
+    return ok({ entries: log.value.length, stored: log.value.filter(({ event }) => sent.has(event.id)) });
+  }
   const [status, title] = STATUS[log.error.kind];
-  return problem(status, title, log.error.problems);
-}
+  return err(refusal(status, title, log.error.problems));
+});

@@ -1,26 +1,23 @@
-import { KeepRequest } from "@/server/api/contract";
+import { err, ok } from "@/core/result";
+import { KEEP_RESULT, READINGS } from "@/edge/contracts/register";
+import { refusal, refused } from "@/edge/problem";
+import { route } from "@/edge/route";
 import { keepResult } from "@/server/bench/keep-result";
-import { services } from "@/server/services";
-import { problem, readBody } from "../../../../edge";
-
-type Params = { params: Promise<{ tag: string }> };
 
 /** Every reading of a valve, oldest first. */
-export async function GET(_request: Request, { params }: Params): Promise<Response> {
-  const { tag } = await params;
-  const { library } = services();
-  return library.valve(tag) === undefined
-    ? problem(404, "No such valve", [{ path: "", message: `There is no valve "${tag}" in the register.` }])
-    : Response.json({ readings: library.readings(tag) });
-}
+export const GET = route(READINGS, ({ params: { tag }, services: { register, library } }) =>
+  register.valve(tag) === undefined
+    ? err(refused(404, "No such valve", `There is no valve "${tag}" in the register.`))
+    : ok({ readings: library.readings(tag) }),
+);
 
 /** Keeps a result of the bench book with the valve. */
-export async function POST(request: Request, { params }: Params): Promise<Response> {
-  const body = await readBody(request, KeepRequest);
-  if (!body.ok) return body.error;
-  const kept = keepResult(services(), (await params).tag, body.value);
-  if (kept.ok) return Response.json(kept.value, { status: 201 });
-  return kept.error.kind === "unknown-valve"
-    ? problem(404, "No such valve", kept.error.problems)
-    : problem(422, "Not valid", kept.error.problems);
-}
+export const POST = route(KEEP_RESULT, ({ params: { tag }, body, actor, services }) => {
+  const kept = keepResult(services, tag, body, actor);
+  if (kept.ok) return kept;
+  return err(
+    kept.error.kind === "unknown-valve"
+      ? refusal(404, "No such valve", kept.error.problems)
+      : refusal(422, "Not valid", kept.error.problems),
+  );
+});

@@ -1,0 +1,12 @@
+import { err, ok } from "@/core/result";
+import { ADD_PERSON } from "@/edge/contracts/here";
+import { refusal } from "@/edge/problem";
+import { route } from "@/edge/route";
+import { addPerson } from "@/server/people";
+
+export const POST = route(ADD_PERSON, ({ body, services }) => {
+  const added = addPerson(services, body);
+  return added.ok
+    ? ok({ id: added.value.id, name: added.value.name })
+    : err(refusal(422, "Not added", added.error));
+});

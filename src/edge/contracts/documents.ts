@@ -1,0 +1,95 @@
+import { Type } from "@sinclair/typebox";
+import { LineSchema, SheetSchema } from "@/core/formats";
+import { contract } from "../contract";
+
+const closed = { additionalProperties: false };
+const DocumentId = Type.Object({ id: Type.String({ minLength: 1, maxLength: 100 }) }, closed);
+const Revision = Type.Object(
+  { revision: Type.Optional(Type.Integer({ minimum: 1, maximum: 1_000_000 })) },
+  closed,
+);
+
+export const CHECK_SHEET = contract({
+  id: "checkSheet",
+  method: "POST",
+  path: "/api/v1/sheets/check",
+  chapter: "Documents",
+  says: "Checks a whole service sheet; the body is the sheet.",
+  body: SheetSchema,
+  answer: Type.Object(
+    { valid: Type.Boolean(), parts: Type.Integer(), checks: Type.Integer(), kits: Type.Integer() },
+    closed,
+  ),
+  refuses: { 422: "Every problem at its path." },
+});
+
+export const SAVE_SHEET = contract({
+  id: "saveSheet",
+  method: "POST",
+  path: "/api/v1/sheets",
+  chapter: "Documents",
+  says: "Stores a sheet as the next revision of its id; a new id begins at revision 1. Older revisions stay.",
+  asker: "crew-if-any",
+  query: Type.Object(
+    {
+      as: Type.Optional(
+        Type.Unsafe<"new">({ type: "string", enum: ["new"], description: "Its id has to be free." }),
+      ),
+    },
+    closed,
+  ),
+  body: SheetSchema,
+  status: 201,
+  answer: Type.Object({ id: Type.String(), revision: Type.Integer() }, closed),
+  refuses: { 409: "Its revision is not the newest.", 422: "Every problem at its path." },
+});
+
+export const GET_SHEET = contract({
+  id: "sheet",
+  method: "GET",
+  path: "/api/v1/sheets/{id}",
+  chapter: "Documents",
+  says: "A sheet as a document: the newest revision, or the one asked for.",
+  params: DocumentId,
+  query: Revision,
+  answer: SheetSchema,
+  refuses: { 404: "There is no such sheet or revision." },
+});
+
+export const NEW_LINE = contract({
+  id: "newLine",
+  method: "POST",
+  path: "/api/v1/lines",
+  chapter: "Documents",
+  says: "Stores a new line; its id has to be free.",
+  asker: "crew-if-any",
+  body: LineSchema,
+  status: 201,
+  answer: Type.Object({ id: Type.String() }, closed),
+  refuses: { 422: "Every problem at its path." },
+});
+
+export const SAVE_LINE = contract({
+  id: "saveLine",
+  method: "PUT",
+  path: "/api/v1/lines/{id}",
+  chapter: "Documents",
+  says: "Stores a line as its next revision. Jobs that run keep what they began with.",
+  asker: "crew-if-any",
+  params: DocumentId,
+  body: LineSchema,
+  answer: Type.Object({ id: Type.String() }, closed),
+  refuses: { 404: "There is no such line.", 422: "Every problem at its path." },
+});
+
+export const GET_LINE = contract({
+  id: "line",
+  method: "GET",
+  path: "/api/v1/lines/{id}",
+  chapter: "Documents",
+  says: "A line as a document: as it stands, or the revision asked for.",
+  params: DocumentId,
+  query: Revision,
+  answer: LineSchema,
+  refuses: { 404: "There is no such line or revision." },
+});

@@ -1,0 +1,98 @@
+import { Type } from "@sinclair/typebox";
+import type { RebuildMove, StripPlan } from "@/core/build";
+import type { Calculator } from "@/core/calculators";
+import { ISOLATE_QUESTION, PLAN_QUESTION } from "@/core/formats";
+import type { Alternative, IsolationPlan } from "@/core/isolation";
+import { answerOf, contract } from "../contract";
+
+const closed = { additionalProperties: false };
+
+export const ISOLATE = contract({
+  id: "isolate",
+  method: "POST",
+  path: "/api/v1/line/isolate",
+  chapter: "Engines",
+  says: "What to shut so that the named places can be opened, and what follows. Worked out off the serving thread; a plan that takes longer than ten seconds is given up.",
+  takes: ["application/json"],
+  body: Type.Uint8Array(),
+  describes: ISOLATE_QUESTION,
+  answer: answerOf<IsolationPlan & { readonly alternatives: readonly Alternative[]; readonly bound: string }>(
+    "{closures, turned, bleeds, minutes, exact, shutting, restoring, section, lost, pumps, pumpedOut, prove, locked, stored, permits, alternatives, bound}; `bound` says how many consumers were tried for a way to keep them in service.",
+  ),
+  refuses: {
+    422: "The line is not valid, or there is no plan: with openPath, makeGood or vessels.",
+    503: "It took too long, or the workers are busy.",
+  },
+});
+
+export const PLAN = contract({
+  id: "planStrip",
+  method: "POST",
+  path: "/api/v1/build/plan",
+  chapter: "Engines",
+  says: "What comes off to reach parts, in which order, and how it goes back. Worked out off the serving thread.",
+  takes: ["application/json"],
+  body: Type.Uint8Array(),
+  describes: PLAN_QUESTION,
+  answer: answerOf<
+    StripPlan & {
+      readonly rebuild: readonly RebuildMove[];
+      readonly spoiled: readonly { readonly part: string; readonly why: string }[];
+    }
+  >("{moves, minutes, toolChanges, bodyTurns, exact, offBy, rebuild, spoiled}"),
+  refuses: { 422: "The sheet is not valid, or the part cannot be reached." },
+});
+
+export const CALCULATORS_LIST = contract({
+  id: "calculators",
+  method: "GET",
+  path: "/api/v1/calculators",
+  chapter: "Engines",
+  says: "All calculators with their inputs, dimensions, ranges and units.",
+  answer: answerOf<{ readonly calculators: readonly Omit<Calculator, "compute">[] }>("{calculators: [...]}"),
+});
+
+export const CALCULATE = contract({
+  id: "calculate",
+  method: "POST",
+  path: "/api/v1/calculators/{id}",
+  chapter: "Engines",
+  says: "One calculation.",
+  params: Type.Object({ id: Type.String({ maxLength: 60 }) }, closed),
+  body: Type.Object(
+    {
+      inputs: Type.Record(
+        Type.String(),
+        Type.Object(
+          { value: Type.Union([Type.Number(), Type.String()]), unit: Type.Optional(Type.String()) },
+          closed,
+        ),
+      ),
+      system: Type.Optional(Type.Union([Type.Literal("metric"), Type.Literal("us")])),
+    },
+    closed,
+  ),
+  answer: answerOf<object>(
+    "{outputs: {name: {value, unit, si}}, tables: {name: [row]}, verdict, reasons, cautions, sources}",
+  ),
+  refuses: {
+    404: "There is no such calculator.",
+    422: "The path of each input that is unknown, missing, of another dimension or out of range.",
+  },
+});
+
+export const GASKET_TEMPLATE = contract({
+  id: "gasketTemplate",
+  method: "GET",
+  path: "/bench/{id}/template/{kind}",
+  chapter: "Engines",
+  says: "The gasket cutter's template at full size; the inputs as typed: ?bore=102+mm&circle=180+mm.",
+  params: Type.Object({ id: Type.String({ maxLength: 60 }), kind: Type.String({ maxLength: 10 }) }, closed),
+  query: Type.Object({}, { additionalProperties: Type.String({ maxLength: 80 }) }),
+  answer: Type.String(),
+  gives: "application/pdf",
+  refuses: {
+    404: "There is no such template.",
+    422: "The path of each input that is unknown or out of range.",
+  },
+});

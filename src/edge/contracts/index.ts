@@ -1,0 +1,43 @@
+import type { Contract } from "../contract";
+import { CHECK_SHEET, GET_LINE, GET_SHEET, NEW_LINE, SAVE_LINE, SAVE_SHEET } from "./documents";
+import { CALCULATE, CALCULATORS_LIST, GASKET_TEMPLATE, ISOLATE, PLAN } from "./engines";
+import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
+import { IMPORT, UNDO_IMPORT } from "./importing";
+import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
+import { JOBS_CSV, KEEP_RESULT, READINGS, REGISTER_VALVE, TAKE_BACK, VALVES_CSV } from "./register";
+
+/** Every route there is; a test holds the folders of the app to this list. */
+export const CONTRACTS: readonly Contract[] = [
+  ISOLATE,
+  PLAN,
+  CALCULATORS_LIST,
+  CALCULATE,
+  GASKET_TEMPLATE,
+  OPEN_JOB,
+  GET_JOB,
+  ADD_EVENTS,
+  PUT_PHOTO,
+  GET_PHOTO,
+  JOBS_CSV,
+  FIND,
+  READINGS,
+  KEEP_RESULT,
+  TAKE_BACK,
+  REGISTER_VALVE,
+  VALVES_CSV,
+  CHECK_SHEET,
+  SAVE_SHEET,
+  GET_SHEET,
+  NEW_LINE,
+  SAVE_LINE,
+  GET_LINE,
+  SCHEMA,
+  IMPORT,
+  UNDO_IMPORT,
+  BELLS,
+  LIVE,
+  ADD_PERSON,
+  RESET_DEMO,
+  HEALTH,
+  OPENAPI,
+] as unknown as readonly Contract[];

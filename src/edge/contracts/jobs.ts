@@ -1,0 +1,115 @@
+import { Type } from "@sinclair/typebox";
+import { EventSchema, JobSchema, SealedEventSchema } from "@/core/formats";
+import { contract } from "../contract";
+
+const closed = { additionalProperties: false };
+const JobId = Type.Object({ id: Type.String({ minLength: 1, maxLength: 100 }) }, closed);
+const PhotoId = Type.Object(
+  { id: Type.String({ minLength: 1, maxLength: 100 }), photo: Type.String({ minLength: 1, maxLength: 100 }) },
+  closed,
+);
+
+export const OPEN_JOB = contract({
+  id: "openJob",
+  method: "POST",
+  path: "/api/v1/jobs",
+  chapter: "Jobs",
+  says: "Opens a job on a registered valve, in the name of the one who asks.",
+  asker: "crew",
+  body: Type.Object(
+    {
+      valve: Type.String({ minLength: 1, maxLength: 100 }),
+      reason: Type.Object(
+        {
+          kind: Type.Union([Type.Literal("due"), Type.Literal("symptom"), Type.Literal("event")]),
+          says: Type.String({ minLength: 1, maxLength: 400 }),
+        },
+        closed,
+      ),
+      reach: Type.Array(Type.String({ minLength: 1, maxLength: 100 }), { maxItems: 200 }),
+      policy: Type.Union([
+        Type.Literal("on-condition"),
+        Type.Literal("what-was-disturbed"),
+        Type.Literal("everything-open"),
+      ]),
+    },
+    closed,
+  ),
+  status: 201,
+  answer: Type.Object({ id: Type.String() }, closed),
+  refuses: { 401: "Nobody of the crew asks.", 422: "The job cannot be opened." },
+});
+
+export const GET_JOB = contract({
+  id: "job",
+  method: "GET",
+  path: "/api/v1/jobs/{id}",
+  chapter: "Jobs",
+  says: "A job as a loftbell.job document, with the anchor that signs for the end of its log.",
+  params: JobId,
+  answer: JobSchema,
+  refuses: { 404: "There is no such job." },
+});
+
+export const ADD_EVENTS = contract({
+  id: "addEvents",
+  method: "POST",
+  path: "/api/v1/jobs/{id}/events",
+  chapter: "Jobs",
+  says: "Adds events to a job's log, all or none; an event whose id is known is passed over. Each is by one of the crew.",
+  asker: "crew",
+  params: JobId,
+  body: Type.Object(
+    // Each is read on its own, so that one written by a newer program is told as such.
+    {
+      events: Type.Array(Type.Unknown(), {
+        minItems: 1,
+        maxItems: 500,
+        description: "Events as in loftbell.job.",
+      }),
+    },
+    closed,
+  ),
+  answer: Type.Object({ entries: Type.Integer(), stored: Type.Array(SealedEventSchema) }, closed),
+  refuses: {
+    401: "Nobody of the crew asks.",
+    404: "There is no such job.",
+    409: "The rules of the job refuse it, or its log was changed.",
+    422: "An event cannot be read.",
+    503: "The server cannot store.",
+  },
+});
+export const EVENT_SCHEMA = EventSchema;
+
+export const PUT_PHOTO = contract({
+  id: "putPhoto",
+  method: "PUT",
+  path: "/api/v1/jobs/{id}/photos/{photo}",
+  chapter: "Jobs",
+  says: "The bytes of a photograph that the job's log speaks of (JPEG, PNG or WebP by content); place and device are taken out.",
+  asker: "crew",
+  params: PhotoId,
+  takes: ["image/jpeg", "image/png", "image/webp"],
+  body: Type.Uint8Array(),
+  answer: Type.Object(
+    { photo: Type.String(), width: Type.Integer(), height: Type.Integer(), bytes: Type.Integer() },
+    closed,
+  ),
+  refuses: {
+    404: "There is no such job.",
+    409: "The log has no such photograph.",
+    422: "No picture that can be read.",
+  },
+});
+
+export const GET_PHOTO = contract({
+  id: "photo",
+  method: "GET",
+  path: "/api/v1/jobs/{id}/photos/{photo}",
+  chapter: "Jobs",
+  says: "A photograph of a job.",
+  params: PhotoId,
+  answer: Type.String({ description: "The picture." }),
+  gives: "image/jpeg",
+  refuses: { 404: "It is not here." },
+});

@@ -1,0 +1,107 @@
+import { randomBytes } from "node:crypto";
+import { rmSync, writeFileSync } from "node:fs";
+import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
+import { networkInterfaces } from "node:os";
+import { join } from "node:path";
+import { monitorEventLoopDelay } from "node:perf_hooks";
+import next from "next";
+import { ALWAYS, contentPolicy, isLoopback, ownHosts, refuseArriving } from "@/edge/guard";
+import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
+import { openStore } from "@/server/open-store";
+import { dataFolder } from "@/server/services";
+
+/** Serves Loft Bell: opens the store, lets in what may come in, and hands it to the pages and routes. */
+const host = process.env.HOST ?? "127.0.0.1";
+const port = Number(process.env.PORT ?? 4180);
+const developing = process.argv.includes("--dev");
+const hosts = ownHosts(
+  host,
+  port,
+  Object.values(networkInterfaces()).flatMap((each) => (each ?? []).map(({ address }) => address)),
+  (process.env.LOFTBELL_HOSTS ?? "").split(","),
+);
+
+const opened = openStore();
+if (!opened.ok) console.error(`\n${opened.error}\n`);
+if (!isLoopback(host)) {
+  process.env.LOFTBELL_OPEN_TO_NETWORK = "yes";
+  console.warn(
+    `\nHOST is ${host}: everybody on this network can read all that is stored and write in anybody's name; there is no sign-in yet, and nothing is encrypted. Use it on a network of your own only.\n`,
+  );
+}
+
+function refuse(answer: ServerResponse, refusal: Refusal): void {
+  answer
+    .writeHead(refusal.status, { "content-type": PROBLEM_TYPE })
+    .end(JSON.stringify(problemBody(refusal)));
+}
+
+/** What every address answers while there is no store to work on. */
+function outOfOrder(request: IncomingMessage, answer: ServerResponse, message: string): void {
+  if (request.url?.startsWith("/api/") === true) {
+    const refusal = {
+      ...refused(503, "The server cannot store", message),
+      more: { kind: "cannot-store", ok: false, message },
+    };
+    refuse(answer, refusal);
+    return;
+  }
+  const text = message.replaceAll("&", "&amp;").replaceAll("<", "&lt;");
+  answer
+    .writeHead(503, {
+      "content-type": "text/html; charset=utf-8",
+      "content-security-policy": "default-src 'none'; style-src 'unsafe-inline'",
+    })
+    .end(
+      `<!doctype html><html lang="en"><meta name="viewport" content="width=device-width"><title>Loft Bell cannot work</title><body style="margin:0;background:#F5F3EC;color:#17242D;font:20px/1.5 sans-serif"><main style="max-width:40rem;margin:12vh auto;padding:0 1.5rem;border-left:8px solid #B3261E"><h1>Loft Bell cannot work on this data.</h1><p>${text}</p><p>Nothing was changed. Entries made on the devices stay there until the server stores again.</p></main>`,
+    );
+}
+
+const app = next({ dev: developing, hostname: host, port });
+const handle = app.getRequestHandler();
+if (opened.ok) await app.prepare();
+
+const server = createServer((request, answer) => {
+  for (const [name, value] of Object.entries(ALWAYS)) answer.setHeader(name, value);
+  const { method = "GET", url = "/", headers } = request;
+  const refusal = refuseArriving({ method, url, headers }, hosts);
+  if (refusal !== undefined) return refuse(answer, refusal);
+  if (!opened.ok) return outOfOrder(request, answer, opened.error);
+  if (!url.startsWith("/_next/static/")) {
+    const policy = contentPolicy(randomBytes(16).toString("base64"), developing);
+    // The framework reads the nonce from here and gives it to its scripts.
+    headers["content-security-policy"] = policy;
+    answer.setHeader("content-security-policy", policy);
+  }
+  void handle(request, answer);
+});
+server.on("upgrade", (request, socket, head) => void app.getUpgradeHandler()(request, socket, head));
+server.on("error", (error: NodeJS.ErrnoException) => {
+  console.error(
+    error.code === "EADDRINUSE"
+      ? `Port ${port} is taken: another server runs there. End it, or choose another with PORT.`
+      : error.message,
+  );
+  process.exit(1);
+});
+
+/** For the bench: how long the serving thread was held, told at the end. */
+const held = process.env.LOFTBELL_WATCH_LOOP === "yes" ? monitorEventLoopDelay({ resolution: 5 }) : undefined;
+held?.enable();
+
+/** Who serves this folder: whoever wants to empty it has to ask first. */
+const sign = join(dataFolder(), "serving.json");
+server.listen(port, host, () => {
+  const shown = host.includes(":") ? `[${host}]` : host;
+  console.log(`Loft Bell: http://${shown}:${port}`);
+  if (opened.ok) writeFileSync(sign, JSON.stringify({ pid: process.pid, url: `http://${shown}:${port}` }));
+});
+for (const signal of ["SIGINT", "SIGTERM"] as const)
+  process.on(signal, () => {
+    rmSync(sign, { force: true });
+    if (held !== undefined)
+      console.log(
+        `Held: p99 ${(held.percentile(99) / 1e6).toFixed(0)} ms, longest ${(held.max / 1e6).toFixed(0)} ms`,
+      );
+    process.exit(0);
+  });
