@@ -3,11 +3,11 @@ import "@fontsource/barlow-condensed/500.css";
 import "@fontsource/barlow-condensed/600.css";
 import "./globals.css";
 import type { Metadata, Viewport } from "next";
+import { headers } from "next/headers";
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
 import { isDemo, services } from "@/server/services";
-import { bells } from "@/server/today/bells";
-import { findables } from "@/server/today/findables";
+import { newsNow } from "@/server/today/news";
 import { SettingsProvider } from "@/ui/settings";
 import { Shell } from "@/ui/shell";
 import { readSettings } from "./settings";
@@ -23,15 +23,23 @@ export const dynamic = "force-dynamic";
 const FOLLOW = `if(document.documentElement.dataset.theme==="system")document.documentElement.dataset.theme=matchMedia("(prefers-color-scheme: dark)").matches?"dark":"light"`;
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const settings = await readSettings();
   const all = services();
+  const crew = all.library.people().map((person) => person.name);
+  const said = await readSettings();
+  // Whoever is not of the crew is nobody here.
+  const settings = { ...said, who: crew.includes(said.who) ? said.who : "" };
+  const nonce = /'nonce-([^']+)'/.exec((await headers()).get("content-security-policy") ?? "")?.[1];
   return (
     <html lang="en" data-theme={settings.theme} data-motion={settings.motion} suppressHydrationWarning>
       <body>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: a constant of ours, run before the first paint */}
-        <script dangerouslySetInnerHTML={{ __html: FOLLOW }} />
-        <SettingsProvider settings={settings}>
-          <Shell bells={bells(all)} findables={findables(all)} demo={isDemo()}>
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: FOLLOW }} />
+        <SettingsProvider settings={settings} crew={crew}>
+          <Shell
+            news={newsNow(all)}
+            demo={isDemo()}
+            openToNetwork={process.env.LOFTBELL_OPEN_TO_NETWORK === "yes"}
+          >
             {children}
           </Shell>
         </SettingsProvider>

@@ -1,10 +1,11 @@
 import clsx from "clsx";
 import Link from "next/link";
+import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
 import { bells } from "@/server/today/bells";
 import { today } from "@/server/today/today";
 import { Sparkline } from "@/ui/draw/sparkline";
-import { Empty } from "@/ui/notice";
+import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
 import { Day, When } from "@/ui/when";
@@ -17,18 +18,19 @@ const CREW_HOURS = 8;
 export default function TodayPage() {
   const all = services();
   const ringing = bells(all);
-  const { cards, next, held, short, fortnight, empty } = today(all, ringing);
+  const { cards, jobs, next, held, heldInAll, short, fortnight, empty, at } = today(all, ringing);
+  const { doubts, whole } = watched(all);
   if (empty) return <FirstSteps />;
-  const dueNow = next.filter((each) => each.bell.at <= Date.now()).slice(0, Math.max(0, 3 - cards.length));
+  const dueNow = next.filter((each) => each.bell.at <= at).slice(0, Math.max(0, 3 - cards.length));
   const later = next.filter((each) => !dueNow.includes(each));
   return (
     <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[1fr_344px]">
       <h1 className="sr-only">Today</h1>
       <ul className="grid gap-4 md:grid-cols-2 lg:col-span-2 xl:grid-cols-3">
-        {cards.slice(0, 6).map((card) => (
+        {cards.map((card) => (
           <li key={card.bell.id}>
             <Link
-              href={`/jobs/${card.bell.job}`}
+              href={`/jobs/${encodeURIComponent(card.bell.job ?? "")}`}
               className={clsx(
                 "card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4",
                 card.bell.kind === "wait" ? TOP.wait : card.bell.kind === "at-work" ? TOP.due : TOP.stop,
@@ -60,7 +62,7 @@ export default function TodayPage() {
         {dueNow.map((each) => (
           <li key={each.bell.id}>
             <Link
-              href={`/valves/${each.bell.valve}`}
+              href={`/valves/${encodeURIComponent(each.bell.valve)}`}
               className={clsx("card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4", TOP.due)}
             >
               <b className="text-[19px] leading-tight">
@@ -79,6 +81,39 @@ export default function TodayPage() {
           </li>
         ))}
       </ul>
+      {jobs > cards.length && (
+        <p className="lg:col-span-2">
+          <Link href="/jobs?state=at-work" className="min-h-11 content-center underline underline-offset-4">
+            {jobs - cards.length} more open jobs
+          </Link>
+        </p>
+      )}
+      {doubts.length > 0 && (
+        <div className="lg:col-span-2">
+          <Notice tone="stop" live>
+            <b>Not as it was stored:</b>
+            <ul className="mt-1 list-disc pl-5">
+              {doubts.slice(0, 4).map((doubt) => (
+                <li key={doubt.subject + doubt.id}>
+                  {doubt.subject === "job" ? (
+                    <Link href={`/jobs/${encodeURIComponent(doubt.id)}/record`} className="underline">
+                      Job {doubt.id}
+                    </Link>
+                  ) : doubt.subject === "readings" ? (
+                    <Link href={`/valves/${encodeURIComponent(doubt.id)}`} className="underline">
+                      Readings of {doubt.id}
+                    </Link>
+                  ) : (
+                    "The installation"
+                  )}
+                  : {doubt.message}
+                </li>
+              ))}
+            </ul>
+            {!whole && <p>Still looking at the rest.</p>}
+          </Notice>
+        </div>
+      )}
       <Panel title="Rings next" className="min-w-0">
         {later.length === 0 && (
           <Empty>Nothing else is due. Bring in a register in the Loft to see more.</Empty>
@@ -87,7 +122,7 @@ export default function TodayPage() {
           {later.slice(0, 12).map((each) => (
             <li key={each.bell.id}>
               <Link
-                href={`/valves/${each.bell.valve}`}
+                href={`/valves/${encodeURIComponent(each.bell.valve)}`}
                 className="grid min-h-[61px] grid-cols-[110px_1fr_76px] items-center gap-3 py-1.5 lg:grid-cols-[112px_1fr_150px_84px]"
               >
                 <Plate id={each.bell.valve} />
@@ -113,10 +148,11 @@ export default function TodayPage() {
       <div className="flex flex-col gap-3">
         <Panel title="Stays isolated">
           {held.length === 0 && <p className="text-soft">Nothing is held shut.</p>}
+          {heldInAll > held.length && <p className="text-soft">{heldInAll} in all; the newest first.</p>}
           <ul className="dashed">
             {held.map((each) => (
-              <li key={each.link} className="py-1.5">
-                <Link href={`/jobs/${each.job}`}>
+              <li key={each.job + each.link} className="py-1.5">
+                <Link href={`/jobs/${encodeURIComponent(each.job)}`}>
                   <b>
                     {each.link} {each.name}
                   </b>

@@ -1,7 +1,6 @@
 import { cookies } from "next/headers";
+import { SETTINGS_COOKIE } from "@/edge/who-is";
 import type { Settings } from "@/ui/settings";
-
-export const SETTINGS_COOKIE = "loftbell";
 
 /** Settings of this device; what is missing or odd takes the usual. */
 export async function readSettings(): Promise<Settings> {

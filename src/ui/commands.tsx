@@ -2,27 +2,63 @@
 
 import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
-import { useEffect } from "react";
+import { useEffect, useRef, useState } from "react";
+import { call } from "@/edge/client";
+import type { AnswerTo } from "@/edge/contract";
+import { FIND } from "@/edge/contracts/here";
 import { typing } from "./keys";
 
-export interface Findable {
-  readonly group: string;
-  readonly name: string;
-  readonly words: string;
-  readonly href: string;
+type Found = AnswerTo<typeof FIND>;
+
+const GROUPS: Readonly<Record<string, string>> = {
+  valve: "Valves",
+  job: "Open jobs",
+  place: "Places",
+  line: "Lines",
+  link: "Isolating valves",
+  sheet: "Sheets",
+  part: "Parts",
+  kit: "Kits",
+  person: "The crew",
+  bench: "Bench book",
+};
+
+/** Letters come faster than answers: the last word of a burst is asked for. */
+const PAUSE_MS = 70;
+
+/** What stands under the field. What was found for other letters is not what was asked for. */
+type Shown =
+  | { readonly kind: "nothing-typed" }
+  | { readonly kind: "looking"; readonly before: Found | undefined }
+  | { readonly kind: "found"; readonly found: Found }
+  | { readonly kind: "no-answer" };
+
+/** What the server finds for what stands in the field. */
+function useFound(typed: string): Shown {
+  const [answer, setAnswer] = useState<{ readonly typed: string; readonly found: Found | undefined }>();
+  useEffect(() => {
+    if (typed.trim() === "") return;
+    const stop = new AbortController();
+    const timer = setTimeout(async () => {
+      const answer = await call(FIND, { query: { words: typed }, signal: stop.signal });
+      if (!stop.signal.aborted) setAnswer({ typed, found: answer.ok ? answer.value : undefined });
+    }, PAUSE_MS);
+    return () => {
+      stop.abort();
+      clearTimeout(timer);
+    };
+  }, [typed]);
+  if (typed.trim() === "") return { kind: "nothing-typed" };
+  if (answer?.typed !== typed) return { kind: "looking", before: answer?.found };
+  return answer.found === undefined ? { kind: "no-answer" } : { kind: "found", found: answer.found };
 }
 
-/** Find and go, by `/` or Ctrl-K: valves, open jobs, lines, sheets and their parts, calculations. */
-export function Commands({
-  open,
-  onOpenChange,
-  findables,
-}: {
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
-  findables: readonly Findable[];
-}) {
+/** Find and go, by `/` or Ctrl-K: looked for in the server as one types. */
+export function Commands({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   const router = useRouter();
+  const [typed, setTyped] = useState("");
+  const [chosen, setChosen] = useState("");
+  const shown = useFound(typed);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const find = event.key === "/" && !typing(event);
@@ -34,41 +70,97 @@ export function Commands({
     addEventListener("keydown", onKey);
     return () => removeEventListener("keydown", onKey);
   }, [onOpenChange]);
-  const groups = [...new Set(findables.map((each) => each.group))];
+  useEffect(() => {
+    if (!open) setTyped("");
+  }, [open]);
+
+  const found = shown.kind === "found" ? shown.found : shown.kind === "looking" ? shown.before : undefined;
+  const keyed = (found?.hits ?? []).map((hit, index) => ({ ...hit, key: `${index} ${hit.href}` }));
+  // What was asked for comes first and Enter takes it. What is only near is not taken unless somebody chooses it.
+  const sure = shown.kind === "found" && !shown.found.near ? keyed[0] : undefined;
+  const first = sure?.key ?? "";
+  useEffect(() => setChosen(first), [first]);
+  // Enter pressed while the answer is on its way waits for it: it must not open what stood there before.
+  const pressed = useRef(false);
+  useEffect(() => {
+    if (shown.kind === "looking") return;
+    if (pressed.current && sure !== undefined) {
+      onOpenChange(false);
+      router.push(sure.href);
+    }
+    pressed.current = false;
+  }, [shown.kind, sure, onOpenChange, router]);
+  const kinds = [...new Set(keyed.map((hit) => hit.kind))];
   return (
     <Command.Dialog
       open={open}
       onOpenChange={onOpenChange}
       label="Find"
+      shouldFilter={false}
+      value={chosen}
+      onValueChange={setChosen}
       overlayClassName="fixed inset-0 z-40 bg-black/45"
       contentClassName="card fixed top-[10vh] left-1/2 z-50 w-[min(620px,94vw)] -translate-x-1/2 overflow-hidden shadow-2xl"
+      onKeyDown={(event) => {
+        if (event.key !== "Enter" || shown.kind !== "looking") return;
+        event.preventDefault();
+        event.stopPropagation();
+        pressed.current = true;
+      }}
     >
       <Command.Input
-        placeholder="Find a valve, part or sum"
+        placeholder="Tag, place, serial, part, kit, sum …"
+        value={typed}
+        onValueChange={setTyped}
         className="h-14 w-full border-rule border-b-[1.5px] bg-card px-5 text-[18px] outline-none"
       />
-      <Command.List className="max-h-[56vh] overflow-y-auto p-2">
-        <Command.Empty className="p-4 text-soft">Nothing found. Try a tag, a place or a part.</Command.Empty>
-        {groups.map((group) => (
+      <Command.List className="max-h-[56vh] overflow-y-auto p-2" aria-busy={shown.kind === "looking"}>
+        {shown.kind === "nothing-typed" && (
+          <p className="p-4 text-soft">
+            Type a tag and press Enter. Names, places, serials, isolating valves, parts, kits, people and sums
+            are found as well.
+          </p>
+        )}
+        {shown.kind === "looking" && found === undefined && (
+          <p role="status" className="p-4 text-soft">
+            Looking …
+          </p>
+        )}
+        {shown.kind === "no-answer" && (
+          <p role="alert" className="p-4 text-stop">
+            The server does not answer. Find needs a signal.
+          </p>
+        )}
+        {shown.kind === "found" && keyed.length === 0 && (
+          <p role="status" className="p-4 text-soft">
+            Nothing begins with “{typed}”, and nothing is one letter away. Try a tag, a place or a part.
+          </p>
+        )}
+        {found?.near && keyed.length > 0 && (
+          <p role="status" className="px-3 pt-2 text-wait">
+            Nothing is called so. Close to it: choose one, if you mean it.
+          </p>
+        )}
+        {kinds.map((kind) => (
           <Command.Group
-            key={group}
-            heading={group}
+            key={kind}
+            heading={GROUPS[kind] ?? kind}
             className="[&_[cmdk-group-heading]]:caption [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3"
           >
-            {findables
-              .filter((each) => each.group === group)
-              .map((each) => (
+            {keyed
+              .filter((hit) => hit.kind === kind)
+              .map((hit) => (
                 <Command.Item
-                  key={each.href + each.name}
-                  value={`${each.name} ${each.words} ${each.href}`}
+                  key={hit.key}
+                  value={hit.key}
                   onSelect={() => {
                     onOpenChange(false);
-                    router.push(each.href);
+                    router.push(hit.href);
                   }}
                   className="flex min-h-11 cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-sunk"
                 >
-                  <span className="font-semibold">{each.name}</span>
-                  <span className="truncate text-[14px] text-soft">{each.words}</span>
+                  <span className="font-semibold">{hit.name}</span>
+                  <span className="truncate text-[14px] text-soft">{hit.says}</span>
                 </Command.Item>
               ))}
           </Command.Group>

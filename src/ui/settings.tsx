@@ -8,16 +8,35 @@ export interface Settings {
   readonly system: UnitSystem;
   readonly theme: "light" | "dark" | "system";
   readonly motion: "on" | "off";
+  /** The one of the crew who holds it; empty when nobody was chosen. */
   readonly who: string;
 }
 
-const Context = createContext<Settings>({ system: "metric", theme: "system", motion: "on", who: "" });
-
-export function SettingsProvider({ settings, children }: { settings: Settings; children: ReactNode }) {
-  return <Context.Provider value={settings}>{children}</Context.Provider>;
+interface Here {
+  readonly settings: Settings;
+  /** Names of the crew: entries are signed by one of them. */
+  readonly crew: readonly string[];
 }
 
-export const useSettings = (): Settings => useContext(Context);
+const Context = createContext<Here>({
+  settings: { system: "metric", theme: "system", motion: "on", who: "" },
+  crew: [],
+});
+
+export function SettingsProvider({
+  settings,
+  crew,
+  children,
+}: {
+  settings: Settings;
+  crew: readonly string[];
+  children: ReactNode;
+}) {
+  return <Context.Provider value={{ settings, crew }}>{children}</Context.Provider>;
+}
+
+export const useSettings = (): Settings => useContext(Context).settings;
+export const useCrew = (): readonly string[] => useContext(Context).crew;
 
 /** Keeps the settings of this device for a year; the server reads them with the next page. */
 export function saveSettings(settings: Settings): void {

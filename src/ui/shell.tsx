@@ -5,10 +5,12 @@ import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import type { Bell } from "@/core/job";
-import { Commands, type Findable } from "./commands";
+import type { LiveNews } from "@/edge/contracts/here";
+import { Commands } from "./commands";
 import { BellShape, type Knot, Rope } from "./draw/rope";
 import { HatchDefs } from "./draw/solids";
 import { KeyMap } from "./key-map";
+import { useNews } from "./use-news";
 import { shortWhen, useNow } from "./when";
 
 const TABS = [
@@ -24,7 +26,9 @@ const TABS = [
 
 /** The way to what rings: the job it belongs to, or the valve that is due. */
 export const bellHref = (bell: Bell) =>
-  bell.job === undefined ? `/valves/${bell.valve}` : `/jobs/${bell.job}`;
+  bell.job === undefined
+    ? `/valves/${encodeURIComponent(bell.valve)}`
+    : `/jobs/${encodeURIComponent(bell.job)}`;
 
 function knotOf(bell: Bell, now: number | null): Knot {
   const late = now !== null && bell.at < now;
@@ -59,16 +63,18 @@ function knotOf(bell: Bell, now: number | null): Knot {
 
 /** What surrounds every screen: the bell and its rope, the tabs, find, keys. */
 export function Shell({
-  bells,
-  findables,
+  news,
   demo,
+  openToNetwork,
   children,
 }: {
-  bells: readonly Bell[];
-  findables: readonly Findable[];
+  news: LiveNews;
   demo: boolean;
+  /** Whether others on the network reach this server. */
+  openToNetwork: boolean;
   children: ReactNode;
 }) {
+  const { bells, doubts } = useNews(news);
   const path = usePathname();
   const now = useNow(1000);
   const [finding, setFinding] = useState(false);
@@ -159,9 +165,32 @@ export function Shell({
             </button>
           </div>
         </header>
-        <main className="min-w-0 flex-1">{children}</main>
+        {(openToNetwork || doubts > 0) && (
+          <div className="no-print flex flex-col gap-1 border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-[15px] text-ink md:px-5">
+            {openToNetwork && (
+              <p>
+                <b>Open to this network:</b> whoever reaches it can read everything and write in anybody’s
+                name. There is no sign-in yet.
+              </p>
+            )}
+            {doubts > 0 && (
+              <p role="status">
+                <b>
+                  {doubts === 1 ? "One record is" : `${doubts} records are`} not as{" "}
+                  {doubts === 1 ? "it was" : "they were"} stored.
+                </b>{" "}
+                <Link href="/loft#proof" className="underline underline-offset-4">
+                  See which
+                </Link>
+              </p>
+            )}
+          </div>
+        )}
+        <main id="main" className="min-w-0 flex-1">
+          {children}
+        </main>
       </div>
-      <Commands open={finding} onOpenChange={setFinding} findables={findables} />
+      <Commands open={finding} onOpenChange={setFinding} />
       <KeyMap />
     </div>
   );

@@ -3,13 +3,18 @@
 import { format } from "date-fns";
 import { useEffect, useState } from "react";
 import { formatDuration } from "@/core/quantity";
+import { clockAhead } from "@/edge/clock";
 
-/** The time, renewed every `every` ms; null until the browser has it, so that server and browser draw the same. */
+/**
+ * The time by the server's clock, renewed every `every` ms; null until the browser has it, so that server and browser
+ * draw the same.
+ */
 export function useNow(every: number): number | null {
   const [now, setNow] = useState<number | null>(null);
   useEffect(() => {
-    setNow(Date.now());
-    const timer = setInterval(() => setNow(Date.now()), every);
+    const tell = () => setNow(Date.now() - clockAhead());
+    tell();
+    const timer = setInterval(tell, every);
     return () => clearInterval(timer);
   }, [every]);
   return now;

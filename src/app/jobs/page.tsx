@@ -1,63 +1,95 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { jobAt } from "@/server/jobs/append-events";
+import { asked, type SearchParams } from "@/app/list-query";
+import { JOB_STATES, readAs } from "@/core/formats";
+import { JOB_LIST_QUERY } from "@/edge/contracts/register";
+import { listJobs, PAGE } from "@/server/lists/lists";
+import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
-import { Empty } from "@/ui/notice";
+import { Empty, Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
-import { Plate } from "@/ui/plate";
-import { Day } from "@/ui/when";
+import { JobList } from "./job-list";
+import { STATUS_LABELS } from "./status-labels";
 
 export const metadata: Metadata = { title: "Jobs" };
 
-const SAYS = { "at-work": "at work", stopped: "stopped", "signed-off": "signed off" } as const;
-
-export default function JobsPage() {
-  const jobs = services().jobs.all();
+export default async function JobsPage({ searchParams }: { searchParams: SearchParams }) {
+  const all = services();
+  const counts = all.summaries.countByStatus();
+  if (counts.size === 0)
+    return (
+      <Page title="Jobs">
+        <Empty>No job yet. Open a valve and start one.</Empty>
+      </Page>
+    );
+  const read = readAs(JOB_LIST_QUERY, asked(await searchParams));
+  if (!read.ok)
+    return (
+      <Page title="Jobs">
+        <Notice tone="stop">
+          This address asks for what the list does not have:{" "}
+          {read.error.map((each) => each.message).join(" ")}{" "}
+          <Link href="/jobs" className="underline underline-offset-4">
+            Show all jobs
+          </Link>
+        </Notice>
+      </Page>
+    );
+  const query = read.value;
+  const { rows, total } = listJobs(all, query);
+  const doubts = new Map(
+    watched(all).doubts.flatMap(({ subject, id, message }) =>
+      subject === "job" ? [[id, message] as const] : [],
+    ),
+  );
   return (
-    <Page title="Jobs" says="Open ones first. A job is started from its valve.">
-      <section className="card px-4 py-1">
-        {jobs.length === 0 && <Empty>No job yet. Open a valve and start one.</Empty>}
-        <ul className="dashed">
-          {[...jobs]
-            .sort((a, b) => Number(a.closedAt !== undefined) - Number(b.closedAt !== undefined))
-            .map((job) => {
-              const at = jobAt(job);
-              const status = at.ok ? at.value.status.kind : "stopped";
-              const done = at.ok
-                ? [...at.value.states.values()].filter((state) => state.kind === "done").length
-                : 0;
-              return (
-                <li key={job.inputs.id}>
-                  <Link
-                    href={
-                      job.closedAt === undefined ? `/jobs/${job.inputs.id}` : `/jobs/${job.inputs.id}/record`
-                    }
-                    className="grid min-h-[62px] grid-cols-[112px_1fr_auto] items-center gap-3 py-1.5"
-                  >
-                    <Plate id={job.inputs.valve.tag} />
-                    <span className="min-w-0">
-                      {job.inputs.reason.says}
-                      <small className="block text-[14.5px] text-soft">
-                        {job.inputs.sheet.title}; <Day at={Date.parse(job.inputs.openedAt)} />,{" "}
-                        {job.inputs.openedBy}
-                      </small>
-                    </span>
-                    <span
-                      className={`plate text-right text-[18px] ${status === "stopped" ? "text-stop" : status === "signed-off" ? "text-go-text" : ""}`}
-                    >
-                      {SAYS[status]}
-                      {status !== "signed-off" && at.ok && (
-                        <small className="block text-[15px] text-soft">
-                          {done} of {at.value.states.size}
-                        </small>
-                      )}
-                    </span>
-                  </Link>
-                </li>
-              );
-            })}
-        </ul>
-      </section>
+    <Page title="Jobs" says="The newest first. A job is started from its valve.">
+      <JobList
+        ask={{
+          ...query,
+          sort: query.sort ?? "opened",
+          down: query.sort === undefined ? "yes" : query.down,
+          page: query.page ?? 1,
+        }}
+        rows={rows.map((row) => ({
+          job: row.job,
+          valve: row.valve,
+          place: row.place,
+          says: row.says,
+          sheet: row.sheetTitle,
+          openedAt: row.openedAt,
+          openedBy: row.openedBy,
+          closed: row.status !== "at-work" && row.status !== "stopped",
+          status: row.status,
+          elsewhere: row.origin === "elsewhere",
+          step: row.step,
+          done: row.done,
+          steps: row.steps,
+          doubt: doubts.get(row.job),
+        }))}
+        total={total}
+        pageSize={PAGE}
+        filters={[
+          {
+            name: "state",
+            label: "State",
+            options: JOB_STATES.flatMap((state) => {
+              const count = counts.get(state) ?? 0;
+              return count === 0
+                ? []
+                : [[state, `${STATUS_LABELS[state]} (${count.toLocaleString("en")})`] as const];
+            }),
+          },
+          {
+            name: "place",
+            label: "Place",
+            options: all.summaries
+              .places()
+              .slice(0, 150)
+              .map((place) => [place, place] as const),
+          },
+        ]}
+      />
     </Page>
   );
 }

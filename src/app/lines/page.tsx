@@ -1,23 +1,14 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import type { Line } from "@/core/formats";
 import { services } from "@/server/services";
-import { LineGlance } from "@/ui/line-glance";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
+import { LineInList } from "./line-in-list";
 
 export const metadata: Metadata = { title: "Lines" };
 
 /** A larger line is not drawn in a list. */
 const MOST_DRAWN = 200;
-
-function Glance({ line }: { line: Line | undefined }) {
-  return line === undefined ? (
-    <p className="px-1 py-3 text-soft">Too large to show small: open it to move about in it.</p>
-  ) : (
-    <LineGlance line={line} target="" />
-  );
-}
 
 export default function LinesPage() {
   const { library } = services();
@@ -43,13 +34,17 @@ export default function LinesPage() {
       <ul className="grid gap-4 md:grid-cols-2">
         {lines.map((line) => (
           <li key={line.id} className="card p-3">
-            <Link href={`/lines/${line.id}`} className="block">
+            <Link href={`/lines/${encodeURIComponent(line.id)}`} className="block">
               <b className="text-[20px]">{line.name}</b>
               <span className="block text-soft">
                 {line.medium}; {line.nodes} places, {line.valves} valves
               </span>
             </Link>
-            <Glance line={line.nodes <= MOST_DRAWN ? library.line(line.id) : undefined} />
+            {line.nodes <= MOST_DRAWN ? (
+              <LineInList id={line.id} />
+            ) : (
+              <p className="px-1 py-3 text-soft">Too large to show small: open it to move about in it.</p>
+            )}
           </li>
         ))}
       </ul>

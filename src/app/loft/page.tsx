@@ -3,6 +3,8 @@ import Link from "next/link";
 import { isDemo, services } from "@/server/services";
 import { Empty } from "@/ui/notice";
 import { Page, Panel } from "@/ui/page";
+import { AddPerson } from "@/ui/who-picker";
+import { ProofPanel } from "./proof-panel";
 import { ResetDemo } from "./reset-demo";
 import { SettingsForm } from "./settings-form";
 
@@ -13,8 +15,8 @@ export default function LoftPage() {
   const people = library.people();
   return (
     <Page title="The loft" says="Settings of this device, the crew, and what comes in and goes out.">
-      <div className="grid gap-4 lg:grid-cols-2">
-        <SettingsForm people={people.map((person) => person.name)} />
+      <div className="grid items-start gap-4 lg:grid-cols-2">
+        <SettingsForm />
         <Panel title="Bring in">
           <p className="mb-3">
             A register, readings, a crew (CSV); sheets, lines, stock, jobs (JSON). You see what would change
@@ -25,7 +27,7 @@ export default function LoftPage() {
           </Link>
         </Panel>
         <Panel title="The crew" note={`${people.length}`}>
-          {people.length === 0 && <Empty>Nobody yet. Bring in a crew.csv with id, name and may.</Empty>}
+          {people.length === 0 && <Empty>Nobody yet. Add yourself here, or bring in a crew.csv.</Empty>}
           <ul className="dashed">
             {people.map((person) => (
               <li key={person.id} className="py-2">
@@ -34,12 +36,26 @@ export default function LoftPage() {
               </li>
             ))}
           </ul>
+          {people.length > 0 && (
+            <details className="mt-2">
+              <summary className="btn btn-quiet">Add somebody</summary>
+              <div className="mt-3">
+                <AddPerson />
+              </div>
+            </details>
+          )}
         </Panel>
+        <ProofPanel />
         <Panel title="For other programs">
           <ul className="list-disc space-y-1 pl-5">
             <li>
-              <a className="underline underline-offset-4" href="/api/v1">
+              <Link className="underline underline-offset-4" href="/loft/routes">
                 Routes and what they take
+              </Link>
+            </li>
+            <li>
+              <a className="underline underline-offset-4" href="/api/v1/openapi.json">
+                The same as OpenAPI 3.1
               </a>
             </li>
             {["sheet", "line", "store", "job"].map((name) => (

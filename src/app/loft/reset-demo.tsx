@@ -1,11 +1,14 @@
 "use client";
 
+import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { toast } from "sonner";
+import { call } from "@/edge/client";
+import { RESET_DEMO } from "@/edge/contracts/here";
 import { Modal } from "@/ui/modal";
-import { resetDemoAction } from "./actions";
 
 export function ResetDemo() {
+  const router = useRouter();
   const [asking, setAsking] = useState(false);
   const [waiting, start] = useTransition();
   return (
@@ -27,7 +30,9 @@ export function ResetDemo() {
           onClick={() => {
             setAsking(false);
             start(async () => {
-              toast((await resetDemoAction()).message);
+              const done = await call(RESET_DEMO, { body: {} });
+              toast(done.ok ? "The demo begins anew." : done.error.problems[0]?.message);
+              router.refresh();
             });
           }}
         >

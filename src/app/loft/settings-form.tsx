@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type Settings, saveSettings, useSettings } from "@/ui/settings";
+import { WhoPicker } from "@/ui/who-picker";
 
 const CHOICES = {
   system: {
@@ -29,7 +30,7 @@ const CHOICES = {
   },
 } as const;
 
-export function SettingsForm({ people }: { people: readonly string[] }) {
+export function SettingsForm() {
   const router = useRouter();
   const [settings, setSettings] = useState(useSettings());
   const set = (change: Partial<Settings>) => {
@@ -49,20 +50,10 @@ export function SettingsForm({ people }: { people: readonly string[] }) {
   return (
     <section className="card flex flex-col gap-3 p-4">
       <h2 className="caption">This device</h2>
-      <label className="block">
-        <span className="font-semibold">Who is holding it</span>
-        <input
-          className="field mt-1"
-          list="loft-crew"
-          value={settings.who}
-          onChange={(event) => set({ who: event.target.value })}
-        />
-        <datalist id="loft-crew">
-          {people.map((person) => (
-            <option key={person} value={person} />
-          ))}
-        </datalist>
-      </label>
+      <div>
+        <h3 className="mb-1 font-semibold">Who is holding it</h3>
+        <WhoPicker onChosen={(who) => setSettings({ ...settings, who })} />
+      </div>
       {Object.entries(CHOICES).map(([key, { label, options }]) => (
         <fieldset key={key}>
           <legend className="font-semibold">{label}</legend>

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { services } from "@/server/services";
-import { PartIcon } from "@/ui/draw/part";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
+import { SheetIcons } from "./sheet-in-list";
 
 export const metadata: Metadata = { title: "Sheets" };
 
@@ -39,11 +39,7 @@ export default function SheetsPage() {
                 {sheet.maker} {sheet.model}, revision {sheet.revision}
               </span>
               <span className="mt-1 block text-soft">{sheet.summary}</span>
-              <span className="mt-2 flex flex-wrap gap-1">
-                {sheet.parts.slice(0, 6).map((part) => (
-                  <PartIcon key={part.id} part={part} size={46} />
-                ))}
-              </span>
+              <SheetIcons id={sheet.id} />
               <span className="mt-2 block">
                 {sheet.parts.length} parts, {sheet.checks.length} checks, {sheet.kits.length} kits
               </span>

@@ -1,53 +1,122 @@
+import clsx from "clsx";
 import type { Metadata } from "next";
+import Link from "next/link";
+import { asked, type SearchParams } from "@/app/list-query";
+import { readAs, VALVE_STATES, type ValveState } from "@/core/formats";
+import { VALVE_LIST_QUERY } from "@/edge/contracts/register";
+import { AT_ONCE_MS, listValves, NEVER_MS, PAGE, valveCounts } from "@/server/lists/lists";
+import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
-import { bells } from "@/server/today/bells";
-import { Empty } from "@/ui/notice";
+import { familyName } from "@/ui/family-name";
+import { listAddress } from "@/ui/list/list-address";
+import { Empty, Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
-import { Plate } from "@/ui/plate";
-import { When } from "@/ui/when";
+import { ValveList } from "./valve-list";
 
 export const metadata: Metadata = { title: "Valves" };
 
-export default function ValvesPage() {
+const STATES: Readonly<Record<ValveState, string>> = {
+  late: "Late",
+  due: "Due in a fortnight",
+  "at-work": "At work",
+  reported: "Reported",
+  quiet: "Quiet",
+};
+const TONE: Partial<Record<ValveState, string>> = { late: "text-stop", reported: "text-wait" };
+
+export default async function ValvesPage({ searchParams }: { searchParams: SearchParams }) {
   const all = services();
-  const ringing = bells(all);
-  const sheets = new Map(all.library.sheets().map((sheet) => [sheet.id, sheet.title]));
-  const valves = all.library.valves();
-  const places = [...new Set(valves.map((valve) => valve.place))];
-  return (
-    <Page title="Valves" says={`${valves.length} in the register.`}>
-      {valves.length === 0 && (
+  const count = all.register.count();
+  if (count === 0)
+    return (
+      <Page title="Valves">
         <Empty>
           No valve is registered. Bring in a register in the Loft, or pick a sheet from the library.
         </Empty>
-      )}
-      {places.map((place) => (
-        <section key={place} className="card px-4 pt-3 pb-1">
-          <h2 className="caption">{place}</h2>
-          <ul className="dashed">
-            {valves
-              .filter((valve) => valve.place === place)
-              .map((valve) => {
-                const bell = ringing.find((each) => each.valve === valve.tag);
-                return (
-                  <li key={valve.tag} className="grid grid-cols-[112px_1fr_auto] items-center gap-3 py-1.5">
-                    <Plate id={valve.tag} href={`/valves/${valve.tag}`} />
-                    <span className="min-w-0">
-                      <span className="block">{valve.name}</span>
-                      <small className="block text-[14.5px] text-soft">
-                        {sheets.get(valve.sheet) ?? valve.sheet}
-                        {valve.symptom ? `; ${valve.symptom}` : ""}
-                      </small>
-                    </span>
-                    <span className="plate text-right text-[18px]">
-                      {bell === undefined ? "–" : bell.kind === "due" ? <When at={bell.at} /> : "at work"}
-                    </span>
-                  </li>
-                );
-              })}
-          </ul>
-        </section>
-      ))}
+      </Page>
+    );
+  const read = readAs(VALVE_LIST_QUERY, asked(await searchParams));
+  if (!read.ok)
+    return (
+      <Page title="Valves">
+        <Notice tone="stop">
+          This address asks for what the list does not have:{" "}
+          {read.error.map((each) => each.message).join(" ")}{" "}
+          <Link href="/valves" className="underline underline-offset-4">
+            Show all valves
+          </Link>
+        </Notice>
+      </Page>
+    );
+  const query = read.value;
+  const { rows, total } = listValves(all, query);
+  const doubted = new Set(
+    watched(all).doubts.flatMap(({ subject, id }) => (subject === "readings" ? [id] : [])),
+  );
+  const titles = new Map(all.library.sheetTitles().map(({ id, title }) => [id, title]));
+  const counts = valveCounts(all);
+  const now = all.now();
+  return (
+    <Page title="Valves" says={`${count.toLocaleString("en")} in the register.`}>
+      <ul className="no-print grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5">
+        {VALVE_STATES.map((state) => (
+          <li key={state}>
+            <Link
+              href={listAddress("/valves", query, { state: query.state === state ? undefined : state })}
+              aria-current={query.state === state ? "true" : undefined}
+              className={clsx(
+                "card flex min-h-14 items-baseline justify-between gap-2 px-3 py-2",
+                query.state === state && "border-ink! bg-sunk!",
+              )}
+            >
+              <span>{STATES[state]}</span>
+              <span className={clsx("plate text-[26px]", counts[state] > 0 && TONE[state])}>
+                {counts[state].toLocaleString("en")}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <ValveList
+        ask={{ ...query, sort: query.sort ?? "place", page: query.page ?? 1 }}
+        rows={rows.map(({ tag, name, place, sheet, sheetTitle, family, symptom, dueAt, job }) => ({
+          tag,
+          name,
+          place,
+          sheet: sheetTitle ?? sheet,
+          family,
+          symptom,
+          due: dueAt === NEVER_MS ? null : dueAt === AT_ONCE_MS ? now : dueAt,
+          job,
+          doubt: doubted.has(tag),
+        }))}
+        total={total}
+        pageSize={PAGE}
+        filters={[
+          { name: "place", label: "Place", options: facet(all.register.facet("place"), (value) => value) },
+          {
+            name: "sheet",
+            label: "Sheet",
+            options: facet(all.register.facet("sheet"), (value) => titles.get(value) ?? value),
+          },
+          { name: "family", label: "Family", options: facet(all.register.facet("family"), familyName) },
+        ]}
+      />
     </Page>
   );
+}
+
+/** A longer choice is no choice: the most frequent are offered, the search finds the rest. */
+const MOST_OFFERED = 150;
+
+function facet(
+  values: readonly { readonly value: string; readonly count: number }[],
+  label: (value: string) => string,
+): (readonly [string, string])[] {
+  return values
+    .filter(({ value }) => value !== "")
+    .toSorted((a, b) => b.count - a.count)
+    .slice(0, MOST_OFFERED)
+    .map(({ value, count }) => [value, `${label(value)} (${count.toLocaleString("en")})`] as const)
+    .toSorted((a, b) => a[1].localeCompare(b[1]));
 }

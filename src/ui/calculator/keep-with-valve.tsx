@@ -2,9 +2,12 @@
 
 import { BookmarkPlus } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { Calculator, MeasuredOutput } from "@/core/calculators";
+import { call } from "@/edge/client";
+import { FIND } from "@/edge/contracts/here";
+import { KEEP_RESULT, TAKE_BACK } from "@/edge/contracts/register";
 import { Modal } from "../modal";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
@@ -12,6 +15,20 @@ import { saidOf } from "./answer-card";
 import type { CalculatorForm } from "./use-calculator";
 
 const UNDO_MS = 60_000;
+
+/** Valves whose tag or name begins with what was typed. */
+function useValvesNear(typed: string): readonly { readonly name: string; readonly says: string }[] {
+  const [near, setNear] = useState<readonly { readonly name: string; readonly says: string }[]>([]);
+  useEffect(() => {
+    if (typed.trim() === "") return setNear([]);
+    const stop = new AbortController();
+    void call(FIND, { query: { words: typed }, signal: stop.signal }).then((answer) => {
+      if (answer.ok) setNear(answer.value.hits.filter((hit) => hit.kind === "valve"));
+    });
+    return () => stop.abort();
+  }, [typed]);
+  return near;
+}
 
 /** Figures of an answer that can be kept as a reading. */
 export const keepable = (calculator: Calculator, form: CalculatorForm): readonly MeasuredOutput[] =>
@@ -21,16 +38,8 @@ export const keepable = (calculator: Calculator, form: CalculatorForm): readonly
   );
 
 /** Keeps one figure of the answer as a reading of a valve; taken back with one touch. */
-export function KeepWithValve({
-  calculator,
-  form,
-  valves,
-}: {
-  calculator: Calculator;
-  form: CalculatorForm;
-  valves: readonly { readonly tag: string; readonly name: string }[];
-}) {
-  const { system, who } = useSettings();
+export function KeepWithValve({ calculator, form }: { calculator: Calculator; form: CalculatorForm }) {
+  const { system } = useSettings();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [typedTag, setTag] = useState("");
@@ -38,39 +47,28 @@ export function KeepWithValve({
   const [refusal, setRefusal] = useState<string>();
   const [sending, setSending] = useState(false);
   const choices = keepable(calculator, form);
-  if (choices.length === 0 || valves.length === 0) return null;
+  const near = useValvesNear(typedTag);
+  if (choices.length === 0) return null;
   const chosen = choices.find((each) => each.name === output) ?? choices[0]!;
   const keep = async () => {
-    const tag = valves.find((valve) => valve.tag.toLowerCase() === typedTag.trim().toLowerCase())?.tag;
+    const tag = near.find((valve) => valve.name.toLowerCase() === typedTag.trim().toLowerCase())?.name;
     if (tag === undefined) {
       setRefusal("Choose a valve of the register: type its tag.");
       return;
     }
     setSending(true);
-    const answer = await fetch(`/api/v1/valves/${encodeURIComponent(tag)}/readings`, {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({
-        calculator: calculator.id,
-        inputs: form.typed,
-        output: chosen.name,
-        system,
-        by: who || "not named",
-      }),
-    }).catch(() => undefined);
+    const kept = await call(KEEP_RESULT, {
+      params: { tag },
+      body: { calculator: calculator.id, inputs: { ...form.typed }, output: chosen.name, system },
+    });
     setSending(false);
-    const body = (await answer?.json().catch(() => ({}))) as
-      | { id?: number; errors?: { message: string }[] }
-      | undefined;
-    if (!answer?.ok || body?.id === undefined) {
-      setRefusal(
-        body?.errors?.[0]?.message ?? "No answer from the server: nothing is kept. Try again with a signal.",
-      );
+    if (!kept.ok) {
+      setRefusal(kept.error.problems[0]?.message);
       return;
     }
     setOpen(false);
     setRefusal(undefined);
-    const { id } = body;
+    const { id } = kept.value;
     toast(`Kept with ${tag}: ${saidOf(chosen, form.answer!.outputs)}`, {
       // Long enough to look at the valve and come back with gloves on.
       duration: UNDO_MS,
@@ -78,8 +76,8 @@ export function KeepWithValve({
       action: {
         label: "Undo",
         onClick: () =>
-          void fetch(`/api/v1/valves/${encodeURIComponent(tag)}/readings/${id}`, { method: "DELETE" }).then(
-            (gone) => toast(gone.ok ? `Taken back from ${tag}.` : "It could not be taken back."),
+          void call(TAKE_BACK, { params: { tag, id: String(id) } }).then((gone) =>
+            toast(gone.ok ? `Taken back from ${tag}.` : "It could not be taken back."),
           ),
       },
     });
@@ -108,9 +106,9 @@ export function KeepWithValve({
           />
         </label>
         <datalist id="keep-valves">
-          {valves.map((valve) => (
-            <option key={valve.tag} value={valve.tag}>
-              {valve.name}
+          {near.map((valve) => (
+            <option key={valve.name} value={valve.name}>
+              {valve.says}
             </option>
           ))}
         </datalist>

@@ -8,10 +8,11 @@ import { BoltCircle } from "../draw/bolt-circle";
 import { StackCount } from "../draw/stack";
 import { endWords } from "../end-words";
 import { useSettings } from "../settings";
+import { SignName } from "../who-picker";
 import { Counter } from "./bodies-strip";
 import { ComparePart, useComparison } from "./compare-part";
 import { JoinDrawing } from "./join-drawing";
-import { type BodyProps, Field, StepForm } from "./step-form";
+import { type BodyProps, Field, STEP_FORM, StepForm } from "./step-form";
 import { useWrench, WrenchPanel } from "./wrench";
 
 const RULE_TONE = {
@@ -214,13 +215,14 @@ function Account({
 }
 
 export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
-  const { who } = useSettings();
   return (
-    <StepForm onDone={() => log.add({ kind: "signed-off", statement: "Back in service" })}>
+    <SignName
+      id={STEP_FORM}
+      onSigned={(name) => log.add({ kind: "signed-off", statement: "Back in service" }, name)}
+    >
       <p className="card p-4 text-[17px]" data-step={step.id}>
-        I, <b>{who || log.job.inputs.openedBy}</b>, put {log.job.inputs.valve.tag} back in service. Every
-        closure is open, every test is passed.
+        I put {log.job.inputs.valve.tag} back in service. Every closure is open, every test is passed.
       </p>
-    </StepForm>
+    </SignName>
   );
 }

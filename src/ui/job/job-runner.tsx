@@ -4,23 +4,26 @@ import clsx from "clsx";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
-import type { Phase, Run } from "@/core/job";
+import { isClosed, notBegun, type Phase, type Run } from "@/core/job";
 import { formatQuantity } from "@/core/quantity";
 import { Axis, type AxisPart } from "../draw/axis";
 import { kindsOf, LineDrawing } from "../draw/line-drawing";
 import { PipeKey } from "../draw/pipe";
 import { typing } from "../keys";
 import { lineView, type Setting } from "../line-view";
+import { Notice } from "../notice";
 import { PartCard } from "../part-card";
 import { Plate } from "../plate";
 import { useSettings } from "../settings";
+import { WhoPicker } from "../who-picker";
 import { NoteModal, StopModal } from "./modals";
 import { PhaseBar } from "./phase-bar";
 import { RefusedEntries } from "./refused-entries";
 import { StepCard } from "./step-card";
 import { STEP_FORM } from "./step-form";
 import { Tray } from "./tray";
-import { useJobLog } from "./use-job-log";
+import { useClockFault } from "./use-clock-fault";
+import { type Saving, useJobLog } from "./use-job-log";
 
 type View = "step" | "axis" | "tray" | "line";
 
@@ -31,17 +34,18 @@ const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"])
 export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: readonly JobEvent[] }) {
   const router = useRouter();
   const { who, system } = useSettings();
-  const log = useJobLog(inputs, stored, who || inputs.openedBy, system);
+  const log = useJobLog(inputs, stored, who, system);
+  const clock = useClockFault();
   const { job, saving } = log;
   const [view, setView] = useState<View>("step");
   const [modal, setModal] = useState<"note" | "stop">();
   const phase = job.current?.phase ?? "sign-off";
   const atLine = AT_THE_LINE.has(phase) && inputs.line !== undefined;
-  const signedOff = job.status.kind === "signed-off";
+  const signedOff = isClosed(job);
   const nothingRefused = log.refused.length === 0;
 
   useEffect(() => {
-    if (signedOff && saving === "saved" && nothingRefused) router.push(`/jobs/${inputs.id}/record`);
+    if (signedOff && saving.kind === "saved" && nothingRefused) router.push(`/jobs/${inputs.id}/record`);
   }, [signedOff, saving, nothingRefused, router, inputs.id]);
 
   const onKey = useCallback(
@@ -110,7 +114,27 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
           className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}
         >
           <RefusedEntries log={log} />
-          <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
+          {clock !== undefined && (
+            <div className="mb-3">
+              <Notice tone="wait">{clock}</Notice>
+            </div>
+          )}
+          {saving.kind === "not-stored" && (
+            <div className="mb-3">
+              <Notice tone="stop" live>
+                <b>The server does not store.</b> {saving.why} What you enter is kept on this device.
+              </Notice>
+            </div>
+          )}
+          {who === "" && !signedOff ? (
+            <section aria-label="Who is holding this device?" className="card flex flex-col gap-3 p-5">
+              <h1 className="font-bold text-[28px] leading-tight">Who is holding this device?</h1>
+              <p className="text-soft">Every entry stands in the record with a name. Nobody is presumed.</p>
+              <WhoPicker />
+            </section>
+          ) : (
+            <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
+          )}
         </section>
         <section
           className={clsx(
@@ -157,27 +181,31 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
         onClose={() => setModal(undefined)}
         job={job}
         onStop={(reason) => log.add({ kind: "stopped", reason })}
+        {...(notBegun(job) && {
+          onGiveUp: (reason: string) => log.add({ kind: "given-up", reason }),
+        })}
       />
     </div>
   );
 }
 
-function SavingSign({ saving }: { saving: string }) {
-  const says =
-    saving === "saved"
-      ? "saved"
-      : saving === "sending"
-        ? "saving …"
-        : "kept on this device, waiting for signal";
+const SAVING: Record<Saving["kind"], string> = {
+  saved: "saved",
+  sending: "saving …",
+  "waiting-for-signal": "kept on this device, waiting for signal",
+  "not-stored": "kept on this device, the server does not store",
+};
+
+function SavingSign({ saving }: { saving: Saving }) {
   return (
     <span
       role="status"
       className={clsx(
         "plate ml-auto text-[15px]",
-        saving === "waiting-for-signal" ? "text-wait" : "text-go-text",
+        saving.kind === "waiting-for-signal" || saving.kind === "not-stored" ? "text-wait" : "text-go-text",
       )}
     >
-      {says}
+      {SAVING[saving.kind]}
     </span>
   );
 }

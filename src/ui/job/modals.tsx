@@ -96,28 +96,56 @@ export function StopModal({
   onClose,
   job,
   onStop,
+  onGiveUp,
 }: {
   open: boolean;
   onClose: () => void;
   job: Run;
   onStop: (reason: string) => void;
+  /** There as long as nothing was done to the valve or the line. */
+  onGiveUp?: (reason: string) => void;
 }) {
+  const [mistake, setMistake] = useState(false);
   const shut =
     job.shut.length > 0
       ? `${job.shut.join(", ")} stay shut. The bell rings on every screen until this is taken up again.`
       : "Nothing is shut. The job stays open and rings.";
   return (
     <Modal open={open} onOpenChange={(now) => !now && onClose()} title="Stop work" says={shut}>
-      <Words
-        label="Why?"
-        button="Stop work here"
-        tone="stop"
-        usual={["Too dark", "A part is missing", "Called away", "Not safe to go on"]}
-        onDone={(reason) => {
-          onStop(reason);
-          onClose();
-        }}
-      />
+      {onGiveUp !== undefined && (
+        <button
+          type="button"
+          className="btn btn-quiet"
+          aria-pressed={mistake}
+          onClick={() => setMistake(!mistake)}
+        >
+          {mistake ? "No: stop it, to be taken up again" : "It was started by mistake"}
+        </button>
+      )}
+      {onGiveUp !== undefined && mistake ? (
+        <Words
+          key="mistake"
+          label="What was the mistake?"
+          button="Close it as not begun"
+          tone="stop"
+          usual={["The wrong valve", "Two jobs for one", "Not needed any more"]}
+          onDone={(reason) => {
+            onGiveUp(reason);
+            onClose();
+          }}
+        />
+      ) : (
+        <Words
+          label="Why?"
+          button="Stop work here"
+          tone="stop"
+          usual={["Too dark", "A part is missing", "Called away", "Not safe to go on"]}
+          onDone={(reason) => {
+            onStop(reason);
+            onClose();
+          }}
+        />
+      )}
     </Modal>
   );
 }

@@ -103,9 +103,9 @@ describe("sending", () => {
   const waiting = ["a", "b", "c"].map(note);
 
   it("says which are stored", async () => {
-    expect(await sendEntries("job", waiting, answering(200, { events: [] }))).toEqual({
+    expect(await sendEntries("job", waiting, answering(200, { entries: 3, stored: [] }))).toEqual({
       kind: "stored",
-      ids: ["a", "b", "c"],
+      events: waiting,
     });
   });
 
@@ -134,10 +134,10 @@ describe("sending", () => {
     let sent: { events: JobEvent[] } = { events: [] };
     const post = (async (_url: unknown, init?: RequestInit) => {
       sent = JSON.parse(String(init?.body));
-      return Response.json({ events: [] });
+      return Response.json({ entries: 0, stored: [] });
     }) as typeof fetch;
     const answer = await sendEntries("job", many, post);
     expect(sent.events).toHaveLength(500);
-    expect(answer.kind === "stored" && answer.ids).toHaveLength(500);
+    expect(answer.kind === "stored" && answer.events).toHaveLength(500);
   });
 });

@@ -1,4 +1,7 @@
 import type { JobEvent } from "@/core/formats";
+import { call } from "@/edge/client";
+import { clockAhead, corrected } from "@/edge/clock";
+import { ADD_EVENTS } from "@/edge/contracts/jobs";
 
 /** An entry that the server did not take, and why. */
 export interface Refused {
@@ -84,27 +87,54 @@ export class Outbox {
 const MOST_AT_ONCE = 500;
 
 export type Sent =
-  | { readonly kind: "stored"; readonly ids: readonly string[] }
+  /** As the server has them: an entry made under a wrong clock was put right. */
+  | { readonly kind: "stored"; readonly events: readonly JobEvent[] }
   | { readonly kind: "no-signal" }
+  | { readonly kind: "cannot-store"; readonly why: string }
+  /** Nobody of the crew holds this device: the entries wait until somebody is chosen. */
+  | { readonly kind: "nobody"; readonly why: string }
   /** This entry was not taken; those after it have not been looked at yet. */
   | { readonly kind: "refused"; readonly event: JobEvent; readonly why: string };
 
-/** Sends what waits. Sending twice is harmless: the server knows each entry by its id. */
-export async function sendEntries(job: string, waiting: readonly JobEvent[], post = fetch): Promise<Sent> {
+/**
+ * Sends what waits. Sending twice is harmless: the server knows each entry by its id. What is refused for its date while
+ * this device's clock is known to be wrong is put right by what was measured, marked, and sent again.
+ */
+export async function sendEntries(
+  job: string,
+  waiting: readonly JobEvent[],
+  post: typeof fetch = fetch,
+): Promise<Sent> {
   const batch = waiting.slice(0, MOST_AT_ONCE);
-  const answer = await post(`/api/v1/jobs/${job}/events`, {
-    method: "POST",
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify({ events: batch }),
-  }).catch(() => undefined);
-  if (answer === undefined || answer.status >= 500) return { kind: "no-signal" };
-  if (answer.ok) return { kind: "stored", ids: batch.map((event) => event.id) };
-  const body = (await answer.json().catch(() => ({}))) as { errors?: { path: string; message: string }[] };
-  const [first] = body.errors ?? [];
-  const place = Number(/^\/events\/(\d+)/.exec(first?.path ?? "")?.[1] ?? 0);
-  return {
-    kind: "refused",
-    event: batch[place] ?? batch[0]!,
-    why: first?.message ?? "The server refused it.",
-  };
+  const sent = await sendBatch(job, batch, post);
+  if (sent.kind !== "misdated") return sent;
+  const ahead = clockAhead();
+  const again = await sendBatch(
+    job,
+    batch.map((event) => corrected(event, ahead)),
+    post,
+  );
+  return again.kind === "misdated" ? { ...again, kind: "refused" } : again;
+}
+
+async function sendBatch(
+  job: string,
+  batch: readonly JobEvent[],
+  post: typeof fetch,
+): Promise<Sent | (Omit<Extract<Sent, { kind: "refused" }>, "kind"> & { readonly kind: "misdated" })> {
+  const answer = await call(ADD_EVENTS, { params: { id: job }, body: { events: [...batch] } }, post);
+  if (answer.ok) {
+    const stored = new Map(answer.value.stored.map(({ event }) => [event.id, event]));
+    return { kind: "stored", events: batch.map((event) => stored.get(event.id) ?? event) };
+  }
+  const { kind, problems } = answer.error;
+  const [first] = problems;
+  const why = first?.message ?? "The server refused it.";
+  if (kind === "no-signal") return { kind };
+  if (kind === "cannot-store") return { kind, why };
+  if (answer.error.kind === "refused" && answer.error.status === 401) return { kind: "nobody", why };
+  const [, index, field] = /^\/events\/(\d+)(\/\w+)?/.exec(first?.path ?? "") ?? [];
+  const event = batch[Number(index ?? 0)] ?? batch[0]!;
+  const misdated = field === "/at" && clockAhead() !== 0 && event.off_s === undefined;
+  return { kind: misdated ? "misdated" : "refused", event, why };
 }

@@ -1,6 +1,8 @@
 import { sha256 } from "@noble/hashes/sha2.js";
 import { bytesToHex } from "@noble/hashes/utils.js";
 import { createStore, del, entries, get, set } from "idb-keyval";
+import { call } from "@/edge/client";
+import { PUT_PHOTO } from "@/edge/contracts/jobs";
 
 /** A photograph on this device, until the server has it. */
 interface Kept {
@@ -43,11 +45,9 @@ export async function sendPhotos(job: string): Promise<number> {
   const waiting = (await entries<string, Kept>(store())).filter(([, each]) => each.job === job);
   let left = waiting.length;
   for (const [name, { photo, blob }] of waiting) {
-    const answer = await fetch(`/api/v1/jobs/${job}/photos/${photo}`, { method: "PUT", body: blob }).catch(
-      () => undefined,
-    );
+    const answer = await call(PUT_PHOTO, { params: { id: job, photo }, body: blob });
     // Stored, or refused for good: what the server cannot read it will never read.
-    if (answer?.ok === true || answer?.status === 422) {
+    if (answer.ok || (answer.error.kind === "refused" && answer.error.status === 422)) {
       await del(name, store());
       left -= 1;
     }

@@ -4,8 +4,10 @@ import clsx from "clsx";
 import { Wrench } from "lucide-react";
 import { type ReactNode, useCallback, useEffect, useRef, useState } from "react";
 import { mayCloseEarly, type Step } from "@/core/job";
+import { Modal } from "../modal";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
+import { SignName } from "../who-picker";
 import { CaptureBody, CheckBody, CollectBody } from "./bodies-inspect";
 import { GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
 import { FitBody, SignOffBody, TightenBody, TrayBody, tightenTitle } from "./bodies-rebuild";
@@ -24,7 +26,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const { system } = useSettings();
   const [means, setMeans] = useState<string>();
   const [again, setAgain] = useState<string>();
-  const [asking, setAsking] = useState<"skip" | "renew">();
+  const [asking, setAsking] = useState<"skip" | "renew" | "close">();
   const step = job.current;
   const state = step === undefined ? undefined : job.states.get(step.id);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -75,16 +77,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
                 </button>
               )}
               {mayCloseEarly(job) && (
-                <button
-                  type="button"
-                  className="btn btn-quiet bg-card"
-                  onClick={() =>
-                    log.add({
-                      kind: "signed-off",
-                      statement: `Closed at triage: ${state.says}`.slice(0, 400),
-                    })
-                  }
-                >
+                <button type="button" className="btn btn-quiet bg-card" onClick={() => setAsking("close")}>
                   Close the job here
                 </button>
               )}
@@ -139,6 +132,24 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         </Notice>
       )}
       <StepFooter log={log} step={step} halted={halted} means={means} onNote={onNote} onStop={onStop} />
+      <Modal
+        open={asking === "close"}
+        onOpenChange={(now) => !now && setAsking(undefined)}
+        title="Close the job here?"
+        says="Nothing was shut and nothing was taken off. The valve stays due, and the record says why."
+      >
+        <SignName
+          onSigned={(name) => {
+            const says = state?.kind === "halted" ? state.says : "";
+            log.add({ kind: "signed-off", statement: `Closed at triage: ${says}`.slice(0, 400) }, name);
+            setAsking(undefined);
+          }}
+        >
+          <button type="submit" className="btn btn-go min-h-14">
+            Sign and close
+          </button>
+        </SignName>
+      </Modal>
       <ReasonModal
         open={asking === "skip"}
         onClose={() => setAsking(undefined)}

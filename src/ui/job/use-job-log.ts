@@ -1,13 +1,21 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { JobEvent, JobInputs, SealedEvent } from "@/core/formats";
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { JobEvent, JobInputs } from "@/core/formats";
 import { accept, entryWords, type PlanChange, planChange, type Run, run } from "@/core/job";
 import type { UnitSystem } from "@/core/quantity";
+import { call } from "@/edge/client";
+import { clockAhead } from "@/edge/clock";
+import { GET_JOB } from "@/edge/contracts/jobs";
 import { Outbox, type Refused, sendEntries } from "./outbox";
 
 /** How the newest entries stand: on the server, or kept on this device until it answers. */
-export type Saving = "saved" | "sending" | "waiting-for-signal";
+export type Saving =
+  | { readonly kind: "saved" }
+  | { readonly kind: "sending" }
+  | { readonly kind: "waiting-for-signal" }
+  /** The server answers, but not to store: that is no matter of signal. */
+  | { readonly kind: "not-stored"; readonly why: string };
 
 type Draft = {
   [K in JobEvent["kind"]]: Omit<Extract<JobEvent, { kind: K }>, "v" | "id" | "at" | "by">;
@@ -22,7 +30,8 @@ export interface JobLog {
   readonly refusal: string | undefined;
   /** It was about what stood in the field: as soon as that is typed over, it is about nothing. */
   readonly forgetRefusal: () => void;
-  readonly add: (event: Draft) => boolean;
+  /** @param by who answers for it, where that is asked anew; else the one who holds the device */
+  readonly add: (event: Draft, by?: string) => boolean;
   readonly undo: () => void;
   /** Entries made on this device that the server did not take: somebody else went on meanwhile. */
   readonly refused: readonly Refused[];
@@ -33,6 +42,14 @@ export interface JobLog {
 }
 
 const RETRY_MS = 3000;
+const SAVED: Saving = { kind: "saved" };
+
+function standing(inputs: JobInputs, events: readonly JobEvent[], system: UnitSystem): Run {
+  const made = run(inputs, events, system);
+  if (!made.ok) throw new Error(made.error);
+  return made.value;
+}
+
 /** Of a note. */
 const MOST_LETTERS = 400;
 
@@ -46,24 +63,26 @@ export function useJobLog(
   who: string,
   system: UnitSystem,
 ): JobLog {
-  const [events, setEvents] = useState<readonly JobEvent[]>(stored);
+  const [job, setJob] = useState<Run>(() => standing(inputs, stored, system));
   const [waiting, setWaiting] = useState<readonly JobEvent[]>([]);
   const [refused, setRefused] = useState<readonly Refused[]>([]);
-  const [saving, setSaving] = useState<Saving>("saved");
+  const [saving, setSaving] = useState<Saving>(SAVED);
   const [change, setChange] = useState<PlanChange>();
   const [refusal, setRefusal] = useState<string>();
   const sending = useRef(false);
   // Two taps may come before the next paint: each is judged by what the one before made.
-  const latest = useRef(events);
+  const latest = useRef(job);
+  const stand = useCallback((made: Run) => {
+    latest.current = made;
+    setJob(made);
+  }, []);
+  const replaceLog = useCallback(
+    (events: readonly JobEvent[]) => stand(standing(inputs, events, system)),
+    [inputs, system, stand],
+  );
   useEffect(() => {
-    latest.current = events;
-  }, [events]);
-
-  const job = useMemo(() => {
-    const made = run(inputs, events, system);
-    if (!made.ok) throw new Error(made.error);
-    return made.value;
-  }, [inputs, events, system]);
+    if (latest.current.system !== system) replaceLog(latest.current.log);
+  }, [system, replaceLog]);
 
   // Entries that were made without signal, before this page was closed.
   useEffect(() => {
@@ -74,42 +93,50 @@ export function useJobLog(
     box.drop(left.filter((event) => known.has(event.id)).map((event) => event.id));
     const waiting = left.filter((event) => !known.has(event.id));
     if (waiting.length === 0) return;
-    setEvents([...stored, ...waiting]);
+    replaceLog([...stored, ...waiting]);
     setWaiting(waiting);
-  }, [inputs.id, stored]);
+  }, [inputs.id, stored, replaceLog]);
 
   const send = useCallback(async () => {
     if (sending.current || waiting.length === 0) return;
     sending.current = true;
-    setSaving((was) => (was === "waiting-for-signal" ? was : "sending"));
+    setSaving((was) => (was.kind === "saved" ? { kind: "sending" } : was));
     const sent = await sendEntries(inputs.id, waiting);
     sending.current = false;
     const box = new Outbox(inputs.id);
-    if (sent.kind === "no-signal") return setSaving("waiting-for-signal");
-    if (sent.kind === "stored") {
-      const ids = new Set(sent.ids);
-      box.drop(ids);
-      setWaiting((now) => now.filter((event) => !ids.has(event.id)));
-      return setSaving("saved");
+    switch (sent.kind) {
+      case "no-signal":
+        return setSaving({ kind: "waiting-for-signal" });
+      case "cannot-store":
+      case "nobody":
+        return setSaving({ kind: "not-stored", why: sent.why });
+      case "stored": {
+        const there = new Map(sent.events.map((event) => [event.id, event]));
+        box.drop(there.keys());
+        setWaiting((now) => now.filter((event) => !there.has(event.id)));
+        if (sent.events.some((event) => event.off_s !== undefined))
+          replaceLog(latest.current.log.map((event) => there.get(event.id) ?? event));
+        return setSaving(SAVED);
+      }
+      case "refused": {
+        // The server's log is the truth: somebody else went on meanwhile. What it did not take is put aside, not lost;
+        // what came after is judged on its own.
+        box.refuse(sent);
+        setRefused(box.refused());
+        const gone = sent.event.id;
+        const fresh = await call(GET_JOB, { params: { id: inputs.id } });
+        const there = fresh.ok ? fresh.value.events.map((each) => each.event) : undefined;
+        const known = new Set(there?.map((event) => event.id));
+        replaceLog(
+          there === undefined
+            ? latest.current.log.filter((event) => event.id !== gone)
+            : [...there, ...box.waiting().filter((event) => !known.has(event.id))],
+        );
+        setWaiting((now) => now.filter((event) => event.id !== gone));
+        return setSaving(SAVED);
+      }
     }
-    // The server's log is the truth: somebody else went on meanwhile. What it did not take is put aside, not lost; what
-    // came after is judged on its own.
-    box.refuse(sent);
-    setRefused(box.refused());
-    const gone = sent.event.id;
-    const fresh = await fetch(`/api/v1/jobs/${inputs.id}`).then(
-      (each) => each.json() as Promise<{ events?: SealedEvent[] }>,
-      () => undefined,
-    );
-    setEvents((now) => {
-      const there = fresh?.events?.map((each) => each.event) ?? [];
-      const known = new Set(there.map((event) => event.id));
-      const mine = box.waiting().filter((event) => !known.has(event.id));
-      return fresh?.events === undefined ? now.filter((event) => event.id !== gone) : [...there, ...mine];
-    });
-    setWaiting((now) => now.filter((event) => event.id !== gone));
-    setSaving("saved");
-  }, [waiting, inputs.id]);
+  }, [waiting, inputs.id, replaceLog]);
 
   useEffect(() => {
     if (waiting.length === 0) return;
@@ -123,29 +150,36 @@ export function useJobLog(
   }, [waiting, send]);
 
   const add = useCallback(
-    (draft: Draft): boolean => {
-      const now = Date.now();
+    (draft: Draft, by = who): boolean => {
+      if (by === "") {
+        setRefusal("Choose who is holding this device first.");
+        return false;
+      }
+      // By the server's clock: a wrong one of this device is put right by what was measured, and that is marked.
+      const ahead = clockAhead();
+      const now = Date.now() - ahead;
       const event = {
         v: 1,
         id: crypto.randomUUID(),
         at: new Date(now).toISOString(),
-        by: who,
+        by,
+        ...(ahead !== 0 && { off_s: Math.round(ahead / 1000) }),
         ...draft,
       } as JobEvent;
-      const taken = accept(inputs, latest.current, event, now);
+      const before = latest.current;
+      const taken = accept(before, event, { now });
       if (!taken.ok) {
         setRefusal(taken.error.message);
         return false;
       }
       setRefusal(undefined);
-      setChange(planChange(job, taken.value));
+      setChange(planChange(before, taken.value));
       new Outbox(inputs.id).keep(event);
-      latest.current = [...latest.current, event];
-      setEvents(latest.current);
+      stand(taken.value);
       setWaiting((now) => [...now, event]);
       return true;
     },
-    [inputs, job, who],
+    [inputs.id, who, stand],
   );
 
   const undo = useCallback(() => {

@@ -13,11 +13,9 @@ import { ChapterMark } from "@/ui/draw/chapter-mark";
 export function CalculatorScreen({
   id,
   start,
-  valves,
 }: {
   id: string;
   start: Readonly<Record<string, string>> | undefined;
-  valves: readonly { readonly tag: string; readonly name: string }[];
 }) {
   const calculator = calculatorNamed(id)!;
   return (
@@ -31,7 +29,7 @@ export function CalculatorScreen({
       <CalculatorPanel calculator={calculator} {...(start !== undefined && { start })}>
         {(form) => (
           <div className="no-print flex flex-wrap gap-2">
-            <KeepWithValve calculator={calculator} form={form} valves={valves} />
+            <KeepWithValve calculator={calculator} form={form} />
             {form.answer?.bell !== undefined && <SetBell title={calculator.title} bell={form.answer.bell} />}
             <button type="button" className="btn btn-quiet" onClick={() => share(id, form)}>
               <Link2 size={20} aria-hidden /> Copy link

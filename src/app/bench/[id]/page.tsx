@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { pathId } from "@/app/path-id";
 import { calculatorNamed } from "@/core/calculators";
-import { services } from "@/server/services";
 import { CalculatorScreen } from "./calculator-screen";
 
 type Props = {
@@ -10,11 +10,11 @@ type Props = {
 };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: calculatorNamed((await params).id)?.title ?? "Bench book" };
+  return { title: calculatorNamed(pathId((await params).id))?.title ?? "Bench book" };
 }
 
 export default async function CalculatorPage({ params, searchParams }: Props) {
-  const { id } = await params;
+  const id = pathId((await params).id);
   const calculator = calculatorNamed(id);
   if (calculator === undefined) notFound();
   const query = await searchParams;
@@ -24,15 +24,11 @@ export default async function CalculatorPage({ params, searchParams }: Props) {
       return typeof text === "string" ? [[name, text]] : [];
     }),
   );
-  const valves = services()
-    .library.valves()
-    .map(({ tag, name }) => ({ tag, name }));
   return (
     <CalculatorScreen
       key={JSON.stringify(start)}
       id={id}
       start={Object.keys(start).length > 0 ? start : undefined}
-      valves={valves}
     />
   );
 }

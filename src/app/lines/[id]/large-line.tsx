@@ -2,6 +2,8 @@
 
 import { useEffect, useState } from "react";
 import type { Line } from "@/core/formats";
+import { call, pathOf } from "@/edge/client";
+import { GET_LINE } from "@/edge/contracts/documents";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { LineScreen } from "./line-screen";
@@ -26,11 +28,10 @@ export function LargeLine({
   const [failed, setFailed] = useState(false);
   useEffect(() => {
     const stop = new AbortController();
-    fetch(`/api/v1/lines/${id}`, { signal: stop.signal })
-      .then((answer) => (answer.ok ? answer.json() : Promise.reject(new Error(answer.statusText))))
-      .then(setLine, () => {
-        if (!stop.signal.aborted) setFailed(true);
-      });
+    void call(GET_LINE, { params: { id }, signal: stop.signal }).then((answer) => {
+      if (answer.ok) setLine(answer.value);
+      else if (!stop.signal.aborted) setFailed(true);
+    });
     return () => stop.abort();
   }, [id]);
   if (failed)
@@ -54,7 +55,7 @@ export function LargeLine({
       held={held}
       registered={registered}
       first={first}
-      source={`/api/v1/lines/${id}`}
+      source={pathOf(GET_LINE, { id })}
     />
   );
 }

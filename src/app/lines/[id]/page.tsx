@@ -1,7 +1,8 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { pathId } from "@/app/path-id";
 import { lineAsItStands } from "@/core/job";
-import { holdsPlace } from "@/core/line";
+import { placesOf } from "@/core/line";
 import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
 import { LargeLine } from "./large-line";
@@ -20,11 +21,11 @@ export default async function LinePage({
   searchParams: Promise<{ open?: string }>;
 }) {
   const all = services();
-  const { id } = await params;
+  const id = pathId((await params).id);
   const { open } = await searchParams;
   const summary = all.library.lineSummaries().find((each) => each.id === id);
   if (summary === undefined) notFound();
-  const targets = all.library.valves().filter((valve) => valve.line === id);
+  const targets = all.register.onLine(id);
   const registered = targets.map((valve) => ({ id: valve.node ?? valve.tag, name: valve.name }));
   const held = heldShut(all);
   if (summary.links > MOST_SENT)
@@ -39,7 +40,7 @@ export default async function LinePage({
     );
   const line = all.library.line(id)!;
   const first =
-    open !== undefined && holdsPlace(line, open)
+    open !== undefined && placesOf(line).has(open)
       ? open
       : (registered[0]?.id ?? line.nodes.find((node) => node.asset !== undefined)?.id ?? "");
   return (

@@ -2,49 +2,54 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { toast } from "sonner";
+import type { Problem } from "@/core/result";
+import { call } from "@/edge/client";
+import type { AnswerTo } from "@/edge/contract";
+import { IMPORT, UNDO_IMPORT } from "@/edge/contracts/importing";
 import { Notice } from "@/ui/notice";
+import { ImportChanges } from "./import-changes";
 
-interface Line {
-  readonly file: string;
-  readonly what: string;
-  readonly effect: "new" | "changes" | "same";
-}
+type Preview = AnswerTo<typeof IMPORT>;
 type Shown =
   | { readonly kind: "none" }
   | { readonly kind: "reading" }
-  | { readonly kind: "preview" | "done"; readonly lines: readonly Line[] }
-  | { readonly kind: "refused"; readonly problems: readonly { path: string; message: string }[] };
+  | { readonly kind: "preview" | "done"; readonly preview: Preview }
+  | { readonly kind: "refused"; readonly problems: readonly Problem[] };
 
 const EFFECT = { new: "comes in", changes: "changes what is here", same: "is here already" } as const;
 
-/** Choose, see what would change, then do it: every file or none. */
+/** Choose, see what would change field by field, then do it: every file or none, undone as one. */
 export function ImportFiles() {
   const router = useRouter();
   const [files, setFiles] = useState<{ name: string; text: string }[]>([]);
   const [shown, setShown] = useState<Shown>({ kind: "none" });
   const send = async (chosen: typeof files, apply: boolean) => {
     setShown({ kind: "reading" });
-    const answer = await fetch("/api/v1/import", {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({ files: chosen, apply }),
-    }).catch(() => undefined);
-    const body = await answer?.json().catch(() => undefined);
-    if (answer?.ok) setShown({ kind: apply ? "done" : "preview", lines: body.lines });
-    else
-      setShown({
-        kind: "refused",
-        problems: body?.errors ?? [
-          { path: "", message: "The server did not answer. Nothing was changed; try again." },
-        ],
-      });
-    if (answer?.ok && apply) router.refresh();
+    const answer = await call(IMPORT, { body: { files: chosen, apply } });
+    if (!answer.ok) {
+      setShown({ kind: "refused", problems: answer.error.problems });
+      return;
+    }
+    setShown({ kind: apply ? "done" : "preview", preview: answer.value });
+    if (apply) router.refresh();
   };
+  const undo = async (id: string) => {
+    const undone = await call(UNDO_IMPORT, { params: { id } });
+    if (!undone.ok) {
+      setShown({ kind: "refused", problems: undone.error.problems });
+      return;
+    }
+    setShown({ kind: "none" });
+    toast("Everything is again as it was before.");
+    router.refresh();
+  };
+  const nothing = shown.kind === "preview" && shown.preview.lines.every((line) => line.effect === "same");
   return (
     <div className="flex flex-col gap-4">
       <label className="card block cursor-pointer border-dashed p-6 text-center">
         <b className="block text-[20px]">Choose files</b>
-        <span className="text-soft">.csv or .json, several at once, up to 5 MB together</span>
+        <span className="text-soft">.csv or .json, several at once, up to 40 MB together</span>
         <input
           type="file"
           multiple
@@ -65,7 +70,7 @@ export function ImportFiles() {
       {shown.kind === "reading" && <p role="status">Reading …</p>}
       {shown.kind === "refused" && (
         <Notice tone="stop" live>
-          <b>Nothing was brought in.</b> Mend these and choose the files again:
+          <b>Nothing was changed.</b> Mend these, then try again:
           <ul className="mt-1 list-disc pl-5">
             {shown.problems.map((each) => (
               <li key={each.path + each.message}>
@@ -79,17 +84,31 @@ export function ImportFiles() {
         <section className="card p-4">
           <h2 className="caption">{shown.kind === "preview" ? "This would happen" : "Brought in"}</h2>
           <ul className="dashed">
-            {shown.lines.map((line) => (
-              <li key={line.file} className="grid gap-x-4 py-2 sm:grid-cols-[1fr_1fr_auto]">
-                <b>{line.what}</b>
-                <span className="break-all text-soft">{line.file}</span>
-                <span className="plate text-[17px]">{EFFECT[line.effect]}</span>
+            {shown.preview.lines.map((line) => (
+              <li key={line.file} className="py-2">
+                <div className="grid gap-x-4 sm:grid-cols-[1fr_1fr_auto]">
+                  <b>{line.what}</b>
+                  <span className="break-all text-soft">{line.file}</span>
+                  <span className="plate text-[17px]">{EFFECT[line.effect]}</span>
+                </div>
+                {line.caution !== undefined && (
+                  <div className="mt-2">
+                    <Notice tone="wait">{line.caution}</Notice>
+                  </div>
+                )}
+                <ImportChanges changes={line.changes} total={line.total} />
               </li>
             ))}
           </ul>
-          {shown.kind === "preview" && (
+          {shown.kind === "preview" && !nothing && (
             <button type="button" className="btn btn-go mt-3" onClick={() => void send(files, true)}>
               Bring it in
+            </button>
+          )}
+          {nothing && <p className="mt-2">All of it is here already: there is nothing to bring in.</p>}
+          {shown.kind === "done" && shown.preview.id !== undefined && (
+            <button type="button" className="btn btn-quiet mt-3" onClick={() => void undo(shown.preview.id!)}>
+              Undo all of it
             </button>
           )}
         </section>

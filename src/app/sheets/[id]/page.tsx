@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
 import { endWords } from "@/ui/end-words";
@@ -11,13 +12,13 @@ import { SheetAxis } from "@/ui/sheet-axis";
 type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ part?: string; revision?: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: services().library.sheet((await params).id)?.title ?? "Sheet" };
+  return { title: services().library.sheet(pathId((await params).id))?.title ?? "Sheet" };
 }
 
 export default async function SheetPage({ params, searchParams }: Props) {
   const { system } = await readSettings();
   const { library } = services();
-  const { id } = await params;
+  const id = pathId((await params).id);
   const { part, revision } = await searchParams;
   const revisions = library.revisions(id);
   const sheet = library.sheet(id, revision === undefined ? undefined : Number(revision));

@@ -4,8 +4,8 @@ import { services } from "@/server/services";
 import { AxisKey } from "@/ui/draw/axis";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
-import { PlainAxis } from "@/ui/plain-axis";
 import { PrintButton } from "@/ui/print-button";
+import { SheetOnWall } from "../sheet-in-list";
 
 export const metadata: Metadata = { title: "All axes" };
 
@@ -34,7 +34,7 @@ export default function AxesPage() {
             <span className="plate block text-[16px] text-soft">
               {sheet.maker} {sheet.model}
             </span>
-            <PlainAxis sheet={sheet} form="narrow" />
+            <SheetOnWall id={sheet.id} />
           </li>
         ))}
       </ul>

@@ -1,7 +1,11 @@
 "use client";
 
-import { useActionState } from "react";
-import { type Registered, registerAction } from "./actions";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { Valve } from "@/core/formats";
+import type { Problem } from "@/core/result";
+import { call } from "@/edge/client";
+import { REGISTER_VALVE } from "@/edge/contracts/register";
 
 export function RegisterForm({
   sheet,
@@ -12,12 +16,34 @@ export function RegisterForm({
   builds: readonly { id: string; name: string }[];
   generations: readonly string[];
 }) {
-  const [shown, submit, waiting] = useActionState<Registered, FormData>(registerAction, { kind: "none" });
-  const problem = (name: string) =>
-    shown.kind === "refused" ? shown.problems.find((each) => each.path === `/${name}`)?.message : undefined;
-  const typed = (name: string) => (shown.kind === "refused" ? shown.typed[name] : "");
+  const router = useRouter();
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  const [waiting, setWaiting] = useState(false);
+  const problem = (name: string) => problems.find((each) => each.path === `/${name}`)?.message;
+  const others = problems.filter((each) => !["/tag", "/name", "/place"].includes(each.path));
+  const register = async (form: FormData) => {
+    // What is left empty is left out, not stored as nothing.
+    const row = Object.fromEntries(
+      [...form].flatMap(([key, value]) => {
+        const text = typeof value === "string" ? value.trim() : "";
+        return text === "" ? [] : [[key, text] as const];
+      }),
+    );
+    setWaiting(true);
+    const done = await call(REGISTER_VALVE, { body: row as unknown as Valve });
+    setWaiting(false);
+    if (!done.ok) return setProblems(done.error.problems);
+    router.push(`/valves/${encodeURIComponent(done.value.tag)}`);
+    router.refresh();
+  };
   return (
-    <form action={submit} className="grid gap-3 sm:grid-cols-2">
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void register(new FormData(event.currentTarget));
+      }}
+      className="grid gap-3 sm:grid-cols-2"
+    >
       <input type="hidden" name="sheet" value={sheet} />
       {(
         [
@@ -32,7 +58,6 @@ export function RegisterForm({
             className="field mt-1"
             name={name}
             placeholder={hint}
-            defaultValue={typed(name)}
             aria-invalid={problem(name) !== undefined}
           />
           {problem(name) && <span className="text-[15px] text-stop">{problem(name)}</span>}
@@ -60,6 +85,11 @@ export function RegisterForm({
           </select>
         </label>
       )}
+      {others.map((each) => (
+        <p key={each.path + each.message} role="alert" className="text-stop sm:col-span-2">
+          {each.message}
+        </p>
+      ))}
       <button type="submit" disabled={waiting} className="btn btn-go self-end">
         {waiting ? "Registering …" : "Register this valve"}
       </button>

@@ -1,9 +1,14 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { STATUS_LABELS } from "@/app/jobs/status-labels";
+import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { dues } from "@/core/findings";
+import type { JobStatus } from "@/core/formats";
+import { neighbourhood } from "@/core/line";
 import { preferredUnit, unitNamed } from "@/core/quantity";
+import { doubtOfReadings } from "@/server/proof/verify";
 import { services } from "@/server/services";
 import { BenchReadings } from "@/ui/bench-readings";
 import { LineGlance } from "@/ui/line-glance";
@@ -17,19 +22,26 @@ import { Day, When } from "@/ui/when";
 type Params = { params: Promise<{ tag: string }> };
 
 export async function generateMetadata({ params }: Params): Promise<Metadata> {
-  return { title: (await params).tag };
+  return { title: pathId((await params).tag) };
 }
 
+/** Places of a line that a glance can show. */
+const MOST_GLANCED = 120;
+
+const isOpen = ({ status }: { readonly status: JobStatus }) => status === "at-work" || status === "stopped";
+
 export default async function ValvePage({ params }: Params) {
-  const { tag } = await params;
+  const tag = pathId((await params).tag);
   const { system } = await readSettings();
-  const { library, jobs, now } = services();
-  const valve = library.valve(tag);
+  const all = services();
+  const { library, register, summaries, now } = all;
+  const valve = register.valve(tag);
   if (valve === undefined) notFound();
   const sheet = library.sheet(valve.sheet);
   const line = valve.line === undefined ? undefined : library.line(valve.line);
-  const history = jobs.ofValve(tag);
-  const open = history.find((job) => job.closedAt === undefined);
+  const history = summaries.ofValve(tag);
+  const open = history.find(isOpen);
+  const doubt = doubtOfReadings(all, tag);
   const readings = library.readings(tag);
   const due = sheet === undefined ? [] : dues(valve, sheet, now());
   const measures = sheet?.checks.filter((check) => check.kind === "measure" && check.phase === "test") ?? [];
@@ -44,11 +56,11 @@ export default async function ValvePage({ params }: Params) {
           </p>
         </div>
         {open === undefined ? (
-          <Link href={`/valves/${tag}/start`} className="btn btn-go min-h-14 text-[19px]">
+          <Link href={`/valves/${encodeURIComponent(tag)}/start`} className="btn btn-go min-h-14 text-[19px]">
             Start a job
           </Link>
         ) : (
-          <Link href={`/jobs/${open.inputs.id}`} className="btn btn-go min-h-14 text-[19px]">
+          <Link href={`/jobs/${encodeURIComponent(open.job)}`} className="btn btn-go min-h-14 text-[19px]">
             Go on with the job
           </Link>
         )}
@@ -70,6 +82,11 @@ export default async function ValvePage({ params }: Params) {
           </Notice>
         )}
         <Panel title="Readings" note={readings.length > 0 ? `${readings.length} on record` : ""}>
+          {doubt !== undefined && (
+            <Notice tone="stop" live>
+              {doubt.message}
+            </Notice>
+          )}
           {readings.length === 0 && (
             <Empty>No reading yet. The first job on this valve begins the trend.</Empty>
           )}
@@ -97,17 +114,19 @@ export default async function ValvePage({ params }: Params) {
           {history.length === 0 && <Empty>No job has been done here with Loft Bell.</Empty>}
           <ul className="dashed">
             {history.map((job) => (
-              <li key={job.inputs.id} className="flex min-h-12 items-center justify-between gap-3 py-1">
+              <li key={job.job} className="flex min-h-12 items-center justify-between gap-3 py-1">
                 <Link
                   className="min-h-11 content-center underline underline-offset-4"
-                  href={
-                    job.closedAt === undefined ? `/jobs/${job.inputs.id}` : `/jobs/${job.inputs.id}/record`
-                  }
+                  href={`/jobs/${encodeURIComponent(job.job)}${isOpen(job) ? "" : "/record"}`}
                 >
-                  {job.inputs.reason.says}
+                  {job.says}
                 </Link>
-                <span className="text-soft">
-                  {job.closedAt === undefined ? "open" : <Day at={job.closedAt} />}
+                <span className={job.status === "foreign" ? "text-stop" : "text-soft"}>
+                  {job.status === "signed-off" && job.closedAt !== null ? (
+                    <Day at={job.closedAt} />
+                  ) : (
+                    STATUS_LABELS[job.status]
+                  )}
                 </span>
               </li>
             ))}
@@ -155,9 +174,12 @@ export default async function ValvePage({ params }: Params) {
         </Panel>
         {line !== undefined && (
           <Panel title="On the line" note={line.name}>
-            <LineGlance line={line} target={valve.node ?? valve.tag} />
+            <LineGlance
+              line={neighbourhood(line, valve.node ?? valve.tag, MOST_GLANCED)}
+              target={valve.node ?? valve.tag}
+            />
             <Link
-              href={`/lines/${line.id}?open=${valve.node ?? valve.tag}`}
+              href={`/lines/${encodeURIComponent(line.id)}?open=${encodeURIComponent(valve.node ?? valve.tag)}`}
               className="btn btn-quiet mt-2 w-full"
             >
               What has to be shut

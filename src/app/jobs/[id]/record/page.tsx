@@ -1,10 +1,15 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
-import { jobRecord, PHASE_NAMES } from "@/core/job";
-import { formatQuantity } from "@/core/quantity";
+import { isClosed, jobRecord, PHASE_NAMES, type Run } from "@/core/job";
+import { formatDuration, formatQuantity } from "@/core/quantity";
+import { pathOf } from "@/edge/client";
+import { GET_JOB, GET_PHOTO } from "@/edge/contracts/jobs";
 import { jobAt } from "@/server/jobs/append-events";
+import { proofOf } from "@/server/proof/prove";
+import { doubtOfJob, doubtOfReadings } from "@/server/proof/verify";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { Plate } from "@/ui/plate";
@@ -15,13 +20,17 @@ export const metadata: Metadata = { title: "Record" };
 
 /** The proof of a job: reads on screen, prints on A4. */
 export default async function RecordPage({ params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params;
+  const id = pathId((await params).id);
   const { system } = await readSettings();
-  const stored = services().jobs.find(id);
+  const all = services();
+  const stored = all.jobs.find(id);
   if (stored === undefined) notFound();
+  const { origin, doubt: foreign } = all.jobs.provenance(id);
+  const doubt = doubtOfJob(all, stored) ?? doubtOfReadings(all, stored.inputs.valve.tag);
+  const proof = proofOf(all, id);
   const job = jobAt(stored);
   if (!job.ok) return <Notice tone="stop">{job.error}</Notice>;
-  const { inputs, status } = job.value;
+  const { inputs } = job.value;
   const record = jobRecord(job.value, stored.events);
   return (
     <article className="mx-auto max-w-[940px] px-4 py-5 md:px-6 print:p-0">
@@ -34,7 +43,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
           </p>
         </div>
         <div className="no-print flex gap-2">
-          <a className="btn btn-quiet" href={`/api/v1/jobs/${id}`} download>
+          <a className="btn btn-quiet" href={pathOf(GET_JOB, { id })} download>
             Take it as a file
           </a>
           <PrintButton />
@@ -44,20 +53,27 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
         <p className="plate mt-2 text-[16px]">Demonstration data: not for real equipment.</p>
       )}
       <div className="mt-3">
-        {record.chain.intact ? (
-          <Notice tone="go">
-            <b>The log is whole.</b> {record.chain.entries} entries, each sealed to the one before.{" "}
-            {status.kind === "signed-off" ? (
-              <>
-                Signed off by {status.by}, <Day at={status.at} time />.
-              </>
-            ) : (
-              "Not signed off yet."
-            )}
+        {doubt !== undefined ? (
+          <Notice tone="stop" live>
+            {doubt.message}
+          </Notice>
+        ) : origin === "foreign" ? (
+          <Notice tone="stop" live>
+            <b>This log is foreign.</b> It was brought in, and it cannot be shown to have happened so:{" "}
+            {foreign} It closes nothing, and nobody here answers for it.
           </Notice>
         ) : (
-          <Notice tone="stop" live>
-            {record.chain.message}
+          <Notice tone="go">
+            <b>The log is whole.</b> {stored.events.length} entries, each sealed to the one before
+            {proof !== undefined && (
+              <>
+                , and anchored as number {proof.anchor.seq} on <Day at={Date.parse(proof.anchor.at)} time />
+              </>
+            )}
+            . <RecordStatus job={job.value} />
+            {origin === "elsewhere" && (
+              <> It was brought in from another installation; every entry was possible when it was made.</>
+            )}
           </Notice>
         )}
       </div>
@@ -160,7 +176,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
                 <li key={photo} className="w-36">
                   {/* biome-ignore lint/performance/noImgElement: made small already, behind our own route */}
                   <img
-                    src={`/api/v1/jobs/${id}/photos/${photo}`}
+                    src={pathOf(GET_PHOTO, { id, photo })}
                     alt={says}
                     className="h-28 w-36 rounded border border-rule object-cover"
                   />
@@ -229,6 +245,17 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
                 <tr key={index} className="border-rule border-b align-top">
                   <td className="whitespace-nowrap py-1 pr-3">
                     <Day at={line.at} time />
+                    {line.storedAt !== undefined && (
+                      <small className="block text-soft">
+                        without signal; stored <Day at={line.storedAt} time />
+                      </small>
+                    )}
+                    {line.off_s !== undefined && (
+                      <small className="block text-soft">
+                        clock {formatDuration(Math.abs(line.off_s))} {line.off_s > 0 ? "ahead" : "behind"},
+                        put right
+                      </small>
+                    )}
                   </td>
                   <td className="pr-3">{line.phase === undefined ? "" : PHASE_NAMES[line.phase]}</td>
                   <td className="pr-3">{line.what}</td>
@@ -240,15 +267,49 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
           </table>
         </div>
       </section>
-      {status.kind !== "signed-off" && (
+      {proof !== undefined && (
+        <section className="mt-5 break-inside-avoid">
+          <h2 className="caption">Signed for by this installation</h2>
+          <p className="break-all text-[14px]">
+            Anchor {proof.anchor.seq}, {proof.anchor.hash}. Public key {proof.publicKey}. Anybody can check
+            the file of this job with <code>./loftbell verify FILE</code>.
+          </p>
+        </section>
+      )}
+      {!isClosed(job.value) && origin !== "foreign" && (
         <p className="no-print mt-4">
-          <Link className="btn btn-go" href={`/jobs/${id}`}>
+          <Link className="btn btn-go" href={`/jobs/${encodeURIComponent(id)}`}>
             Go on with the job
           </Link>
         </p>
       )}
     </article>
   );
+}
+
+/** How it ended, or that it has not. */
+function RecordStatus({ job }: { job: Run }) {
+  const { status } = job;
+  switch (status.kind) {
+    case "signed-off":
+      return (
+        <>
+          Signed off by {status.by}, <Day at={status.at} time />
+          {job.current === undefined
+            ? "."
+            : ", before the work was begun: nothing was serviced, the valve stays due."}
+        </>
+      );
+    case "not-begun":
+      return (
+        <>
+          Closed as not begun by {status.by}, <Day at={status.at} time />: {status.reason}
+        </>
+      );
+    case "stopped":
+    case "at-work":
+      return <>Not signed off yet.</>;
+  }
 }
 
 function Block({ title, rows, none }: { title: string; rows: readonly string[]; none: string }) {

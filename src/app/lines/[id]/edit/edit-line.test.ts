@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Line, LineNode } from "@/core/formats";
 import { demoDocument } from "@/core/job/job.fixtures";
+import { checkDocument } from "@/workers/check-document";
 import {
   addLink,
   addNode,
@@ -10,7 +11,6 @@ import {
   itemAt,
   linkOfKind,
   moveNode,
-  problemsOf,
   remove,
 } from "./edit-line";
 
@@ -19,26 +19,26 @@ const node = (line: Line, id: string): LineNode => line.nodes.find((each) => eac
 
 describe("editing a line", () => {
   it("begins sound, and a place that hangs on nothing is said at its path until it is linked", () => {
-    expect(problemsOf(BLANK_LINE)).toEqual([]);
+    expect(checkDocument(BLANK_LINE)).toEqual([]);
     const added = addNode(BLANK_LINE);
-    const [problem] = problemsOf(added.line);
+    const [problem] = checkDocument(added.line);
     expect(problem?.message).toContain("hangs on nothing");
     expect(itemAt(added.line, problem!.path)).toBe(added.id);
     const linked = addLink(added.line, added.id);
-    expect(problemsOf(linked.line)).toEqual([]);
+    expect(checkDocument(linked.line)).toEqual([]);
   });
 
   it("renaming a place renames it wherever it is named", () => {
     const renamed = changeNode(store, "S1E", { ...node(store, "S1E"), id: "COIL" });
     expect(node(renamed, "A4").with).toEqual(["COIL"]);
-    expect(problemsOf(renamed)).toEqual([]);
+    expect(checkDocument(renamed)).toEqual([]);
   });
 
   it("renaming a link renames it in the positions of its three-way valve", () => {
     const link = store.links.find((each) => each.id === "p-REC-GN-RS1")!;
     const renamed = changeLink(store, link.id, { ...link, id: "inlet" });
     expect(node(renamed, "GN-RS1").threeWay?.positions[0]?.joins[0]).toContain("inlet");
-    expect(problemsOf(renamed)).toEqual([]);
+    expect(checkDocument(renamed)).toEqual([]);
   });
 
   it("removing a place takes its links along", () => {
@@ -58,7 +58,7 @@ describe("editing a line", () => {
   it("a link of another kind keeps its ends and has what its kind needs", () => {
     for (const kind of ["pipe", "valve", "control-valve", "check", "pump", "trap", "cable"] as const) {
       const line = { ...BLANK_LINE, links: [linkOfKind(BLANK_LINE.links[0]!, kind)] };
-      expect(problemsOf(line), kind).toEqual([]);
+      expect(checkDocument(line), kind).toEqual([]);
     }
   });
 
@@ -67,6 +67,6 @@ describe("editing a line", () => {
       ...BLANK_LINE,
       nodes: BLANK_LINE.nodes.map((each) => (each.id === "C1" ? { ...each, medium: "air" as const } : each)),
     };
-    expect(problemsOf(line)).toMatchObject([{ path: "/links/0/to" }]);
+    expect(checkDocument(line)).toMatchObject([{ path: "/links/0/to" }]);
   });
 });

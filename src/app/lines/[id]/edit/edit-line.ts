@@ -1,7 +1,4 @@
 import type { Line, LineLink, LineNode } from "@/core/formats";
-import { readDocument } from "@/core/formats";
-import { checkLine } from "@/core/line";
-import type { Problem } from "@/core/result";
 
 /** A line to begin with: something that feeds, something fed, and a valve between. */
 export const BLANK_LINE: Line = {
@@ -146,12 +143,6 @@ export function linkOfKind(link: LineLink, kind: LineLink["kind"]): LineLink {
     default:
       return { kind, ...ends };
   }
-}
-
-/** Everything wrong with a line as it is being edited, at its path. */
-export function problemsOf(line: Line): Problem[] {
-  const read = readDocument(line);
-  return read.ok ? checkLine(line) : read.error;
 }
 
 /** The place or link that a problem's path points at. */

@@ -4,24 +4,19 @@ import { useRouter } from "next/navigation";
 import Papa from "papaparse";
 import { useCallback, useMemo, useState } from "react";
 import { toast } from "sonner";
-import {
-  LINK_COLUMNS,
-  type Line,
-  type LineLink,
-  type LineNode,
-  linkRows,
-  linksFromRows,
-  MEDIA,
-} from "@/core/formats";
+import { LINK_COLUMNS, type Line, type LineLink, type LineNode, linkRows, MEDIA } from "@/core/formats";
+import { checkLine } from "@/core/line";
 import type { Problem } from "@/core/result";
+import { call } from "@/edge/client";
+import { NEW_LINE, SAVE_LINE } from "@/edge/contracts/documents";
 import { LineDrawing } from "@/ui/draw/line-drawing";
 import type { XY } from "@/ui/draw/line-layout";
 import { lineView } from "@/ui/line-view";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
+import { useChecked } from "@/ui/use-checked";
 import { useHistory, useUndoKeys } from "@/ui/use-history";
-import { saveLineAction } from "./actions";
-import { addLink, addNode, changeLink, changeNode, itemAt, moveNode, problemsOf, remove } from "./edit-line";
+import { addLink, addNode, changeLink, changeNode, itemAt, moveNode, remove } from "./edit-line";
 import { Choice, Text } from "./inputs";
 import { ItemForm } from "./item-form";
 
@@ -36,8 +31,11 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
   const [list, setList] = useState<"places" | "links">("places");
   const [refused, setRefused] = useState<readonly Problem[]>([]);
   const [busy, setBusy] = useState<string>();
-  const problems = useMemo(() => problemsOf(line), [line]);
-  const sound = problems.length === 0;
+  // What can be drawn is known at once; whether every field is as it has to be, a worker tells a moment later.
+  const apart = useMemo(() => checkLine(line), [line]);
+  const sound = apart.length === 0;
+  const { document: seen, problems: found, readLinks } = useChecked(line);
+  const problems = sound ? found : apart;
   const view = useMemo(() => {
     // A line that does not hang together cannot be walked; it is drawn without states.
     const drawable = line.links.filter(
@@ -65,16 +63,16 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
 
   const save = async (document: Line, before: Line) => {
     setBusy("Saving …");
-    const saved = await saveLineAction(document, known).catch(() => undefined);
+    const saved =
+      known === undefined
+        ? await call(NEW_LINE, { body: document })
+        : await call(SAVE_LINE, { params: { id: known }, body: document });
     setBusy(undefined);
-    if (saved === undefined)
-      return setRefused([
-        { path: "", message: "The server did not answer. Nothing was changed; save again." },
-      ]);
-    if (saved.kind === "refused") return setRefused(saved.problems);
+    if (!saved.ok) return setRefused(saved.error.problems);
     setRefused([]);
     setStored(document);
-    if (known === undefined) return router.push(`/lines/${saved.id}`);
+    router.refresh();
+    if (known === undefined) return router.push(`/lines/${encodeURIComponent(saved.value.id)}`);
     toast("The line is saved.", {
       action: {
         label: "Take it back",
@@ -96,7 +94,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
       header: true,
       skipEmptyLines: "greedy",
     });
-    const read = linksFromRows(parsed.data, line.links);
+    const read = await readLinks(parsed.data, line.links);
     if (!read.ok) return setRefused(read.error);
     setRefused([]);
     change({ ...line, links: read.value });
@@ -171,7 +169,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
           <button
             type="button"
             className="btn btn-go flex-1"
-            disabled={!sound || line === stored || busy !== undefined}
+            disabled={problems.length > 0 || seen !== line || line === stored || busy !== undefined}
             onClick={() => void save(line, stored)}
           >
             Save the line

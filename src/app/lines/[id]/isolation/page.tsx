@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { isolationMessage, planIsolation } from "@/core/isolation";
 import { lineAsItStands } from "@/core/job";
@@ -23,7 +24,7 @@ export default async function IsolationSheetPage({
   params: Promise<{ id: string }>;
   searchParams: Promise<Query>;
 }) {
-  const line = services().library.line((await params).id);
+  const line = services().library.line(pathId((await params).id));
   if (line === undefined) notFound();
   const query = await searchParams;
   const demand = {

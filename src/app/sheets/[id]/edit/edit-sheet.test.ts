@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { planStrip } from "@/core/build";
 import type { Sheet } from "@/core/formats";
 import { demoDocument } from "@/core/job/job.fixtures";
-import { free, hold, problemsOf, referencesOf, renamePart } from "./edit-sheet";
+import { checkDocument } from "@/workers/check-document";
+import { free, hold, referencesOf, renamePart } from "./edit-sheet";
 
 const sheet = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
 const off = (each: Sheet, part: string) => {
@@ -20,14 +21,14 @@ describe("editing a sheet", () => {
   });
 
   it("a ring that is drawn is found, at the part", () => {
-    const ring = problemsOf(hold(sheet, "stack", "cover"));
+    const ring = checkDocument(hold(sheet, "stack", "cover"));
     expect(ring.map((each) => each.message).join()).toContain("can never come off");
     expect(ring[0]!.path).toMatch(/^\/parts\/\d+\/ways$/);
   });
 
   it.each(sheet.parts.map((part) => [part.id] as const))("%s by another id is named so everywhere", (id) => {
     const renamed = renamePart(sheet, id, "another-name");
-    expect(problemsOf(renamed)).toEqual([]);
+    expect(checkDocument(renamed)).toEqual([]);
     expect(renamed.parts.some((each) => each.id === id)).toBe(false);
     expect(renamePart(renamed, "another-name", id)).toEqual(sheet);
   });

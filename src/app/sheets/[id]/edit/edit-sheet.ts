@@ -1,13 +1,5 @@
-import { checkSheet } from "@/core/build";
-import { readDocument, type Sheet } from "@/core/formats";
-import type { Problem } from "@/core/result";
+import type { Sheet } from "@/core/formats";
 import type { References } from "@/ui/schema-form/schema-form";
-
-/** What is wrong with a sheet as it stands, by the rules of the import. */
-export function problemsOf(sheet: Sheet): readonly Problem[] {
-  const read = readDocument(sheet);
-  return read.ok ? checkSheet(sheet) : read.error;
-}
 
 /** Fields that name something of the sheet, and what they may name. */
 export function referencesOf(sheet: Sheet): References {

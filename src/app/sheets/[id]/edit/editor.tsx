@@ -4,18 +4,20 @@ import clsx from "clsx";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { Tabs } from "radix-ui";
-import { useDeferredValue, useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { type Part, type Sheet, SheetSchema } from "@/core/formats";
 import type { Problem } from "@/core/result";
+import { call } from "@/edge/client";
+import { SAVE_SHEET } from "@/edge/contracts/documents";
 import { Axis, untouched } from "@/ui/draw/axis";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { blankOf, type FieldSchema } from "@/ui/schema-form/schema";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
+import { useChecked } from "@/ui/use-checked";
 import { useHistory, useUndoKeys } from "@/ui/use-history";
-import { saveSheetAction } from "./actions";
-import { free, hold, problemsOf, referencesOf, renamePart } from "./edit-sheet";
+import { free, hold, referencesOf, renamePart } from "./edit-sheet";
 import { Preview } from "./preview";
 
 const HeldByGraph = dynamic(() => import("./held-by-graph").then((made) => made.HeldByGraph), {
@@ -66,8 +68,7 @@ export function SheetEditor({
   const [tab, setTab] = useState("Parts");
   const [refused, setRefused] = useState<readonly Problem[]>([]);
   const [busy, setBusy] = useState(false);
-  const seen = useDeferredValue(sheet);
-  const problems = useMemo(() => problemsOf(seen), [seen]);
+  const { document: seen, problems } = useChecked(sheet);
   const references = useMemo(() => referencesOf(sheet), [sheet]);
   const draft = useDraft(first, sheet, known === undefined ? "new" : first.id);
 
@@ -75,15 +76,20 @@ export function SheetEditor({
 
   const save = async () => {
     setBusy(true);
-    const saved = await saveSheetAction(sheet, known).catch(() => undefined);
+    const saved = await call(SAVE_SHEET, {
+      query: known === undefined ? { as: "new" } : {},
+      body: known === undefined ? sheet : { ...sheet, revision: known.revision },
+    });
     setBusy(false);
-    if (saved === undefined) toast.error("Not stored: no answer. What you did is kept on this device.");
-    else if (saved.kind === "refused") setRefused(saved.problems);
-    else {
+    if (saved.ok) {
       draft.forget();
-      toast.success(`Stored as revision ${saved.revision}. Jobs that run keep the one they began with.`);
-      router.push(`/sheets/${saved.id}`);
-    }
+      toast.success(
+        `Stored as revision ${saved.value.revision}. Jobs that run keep the one they began with.`,
+      );
+      router.push(`/sheets/${encodeURIComponent(saved.value.id)}`);
+      router.refresh();
+    } else if (saved.error.kind === "refused") setRefused(saved.error.problems);
+    else toast.error(`Not stored: ${saved.error.problems[0]?.message} What you did is kept on this device.`);
   };
   const part = sheet.parts.find((each) => each.id === chosen);
   // The graph draws every part itself and needs the room of the axis.
@@ -106,7 +112,12 @@ export function SheetEditor({
         <button type="button" className="btn btn-quiet" disabled={!canRedo} onClick={redo}>
           Redo
         </button>
-        <button type="button" className="btn btn-go" disabled={busy || problems.length > 0} onClick={save}>
+        <button
+          type="button"
+          className="btn btn-go"
+          disabled={busy || problems.length > 0 || seen !== sheet}
+          onClick={save}
+        >
           {busy ? "Saving …" : "Save"}
         </button>
       </header>

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { pathId } from "@/app/path-id";
 import { services } from "@/server/services";
 import { SheetEditor } from "./editor";
 
@@ -10,7 +11,7 @@ export const metadata: Metadata = { title: "Edit a sheet" };
 /** Edits the newest revision, or, with `copy`, adapts a copy under a new id. */
 export default async function EditSheetPage({ params, searchParams }: Props) {
   const { library } = services();
-  const sheet = library.sheet((await params).id);
+  const sheet = library.sheet(pathId((await params).id));
   if (sheet === undefined) notFound();
   const copy = (await searchParams).copy !== undefined;
   const first = copy

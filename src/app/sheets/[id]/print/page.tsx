@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
 import { AxisKey } from "@/ui/draw/axis";
@@ -10,13 +11,13 @@ import { PrintButton } from "@/ui/print-button";
 type Props = { params: Promise<{ id: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: `${services().library.sheet((await params).id)?.title ?? "Sheet"}, to print` };
+  return { title: `${services().library.sheet(pathId((await params).id))?.title ?? "Sheet"}, to print` };
 }
 
 /** The axis and its parts for the workshop wall. */
 export default async function PrintSheetPage({ params }: Props) {
   const { system } = await readSettings();
-  const sheet = services().library.sheet((await params).id);
+  const sheet = services().library.sheet(pathId((await params).id));
   if (sheet === undefined) notFound();
   const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
   return (

@@ -6,11 +6,15 @@ import { useEffect, useMemo, useState } from "react";
 import type { JobInputs } from "@/core/formats";
 import { PHASE_NAMES, PHASES, run } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
+import type { Problem } from "@/core/result";
+import { call } from "@/edge/client";
+import { OPEN_JOB } from "@/edge/contracts/jobs";
 import { Axis } from "@/ui/draw/axis";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
-import { saveSettings, useSettings } from "@/ui/settings";
+import { useSettings } from "@/ui/settings";
+import { WhoPicker } from "@/ui/who-picker";
 
 const POLICIES = [
   ["on-condition", "On condition", "Renew what fails its check, and what the strip spoils."],
@@ -19,15 +23,16 @@ const POLICIES = [
 ] as const;
 
 /** Why and how deep; the plan beside it is compiled anew with every choice. */
-export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: readonly string[] }) {
+export function StartJob({ inputs: base }: { inputs: JobInputs }) {
   const router = useRouter();
   const settings = useSettings();
   const { sheet, valve } = base;
   const [reason, setReason] = useState(base.reason);
   const [reach, setReach] = useState<readonly string[]>(base.reach);
   const [policy, setPolicy] = useState(base.policy);
-  const [by, setBy] = useState(settings.who || base.openedBy);
-  const [problems, setProblems] = useState<readonly { path: string; message: string }[]>([]);
+  const [by, setBy] = useState(settings.who);
+  const [choosing, setChoosing] = useState(false);
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
   const compiled = useMemo(
     () =>
@@ -42,21 +47,13 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
   const start = async () => {
     setSending(true);
     setProblems([]);
-    const answer = await fetch("/api/v1/jobs", {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({ valve: valve.tag, reason, reach, policy, by }),
-    }).catch(() => undefined);
-    const body = await answer?.json().catch(() => undefined);
-    if (answer?.ok) {
-      saveSettings({ ...settings, who: by });
-      router.push(`/jobs/${body.id}`);
+    const opened = await call(OPEN_JOB, { body: { valve: valve.tag, reason, reach: [...reach], policy } });
+    if (opened.ok) {
+      router.push(`/jobs/${encodeURIComponent(opened.value.id)}`);
       return;
     }
     setSending(false);
-    setProblems(
-      body?.errors ?? [{ path: "", message: "The server did not answer. Nothing was started; try again." }],
-    );
+    setProblems(opened.error.problems);
   };
   const toggle = (part: string) => {
     const found = sheet.parts.find((each) => each.id === part);
@@ -100,133 +97,141 @@ export function StartJob({ inputs: base, people }: { inputs: JobInputs; people: 
           />
         </div>
       </section>
-      <form
-        className="flex flex-col gap-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void start();
-        }}
-      >
-        <fieldset className="card p-4">
-          <legend className="caption float-left mb-2">Why</legend>
-          <div className="clear-both flex flex-col gap-2">
-            {sheet.symptoms.map((symptom) => (
-              <button
-                key={symptom.id}
-                type="button"
-                aria-pressed={reason.says === symptom.says}
-                onClick={() => {
-                  setReason({ kind: symptom.id === "due" ? "due" : "symptom", says: symptom.says });
-                  setReach(symptom.reach);
-                }}
-                className={clsx(
-                  "btn justify-start text-left",
-                  reason.says === symptom.says ? "border-2 border-ink bg-ink text-paper" : "btn-quiet",
-                )}
-              >
-                {symptom.says}
-              </button>
-            ))}
-            <label className="mt-1 block">
-              <span className="font-semibold">In your words</span>
-              <input
-                className="field mt-1"
-                value={reason.says}
-                maxLength={400}
-                aria-invalid={problemAt("/reason") !== undefined}
-                onChange={(event) =>
-                  setReason({
-                    ...reason,
-                    kind: reason.kind === "due" ? "due" : "symptom",
-                    says: event.target.value,
-                  })
-                }
-              />
-              {problemAt("/reason") && (
-                <span role="alert" className="text-stop">
-                  {problemAt("/reason")}
-                </span>
-              )}
-            </label>
-          </div>
-        </fieldset>
-        <section className="card p-4">
-          <h2 className="caption mb-2">Parts to reach</h2>
-          {reach.length === 0 ? (
-            <p role="alert" className="text-stop">
-              Tap at least one part on the axis.
-            </p>
+      <div className="flex flex-col gap-4">
+        <section className="card p-4" aria-label="Who">
+          <h2 className="caption mb-2">Who</h2>
+          {by === "" || choosing ? (
+            <WhoPicker
+              onChosen={(name) => {
+                setBy(name);
+                setChoosing(false);
+              }}
+            />
           ) : (
-            <ul className="flex flex-wrap gap-2">
-              {reach.map((part) => (
-                <li key={part}>
-                  <button
-                    type="button"
-                    className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-[17px]"
-                    onClick={() => toggle(part)}
-                    aria-label={`Leave out ${name(part)}`}
-                  >
-                    {name(part)} ×
-                  </button>
-                </li>
-              ))}
-            </ul>
+            <p className="flex items-center justify-between gap-3 text-[18px]">
+              <b>{by}</b>
+              <button type="button" className="btn btn-quiet" onClick={() => setChoosing(true)}>
+                Somebody else
+              </button>
+            </p>
           )}
         </section>
-        <fieldset className="card p-4">
-          <legend className="caption float-left mb-2">How far to renew</legend>
-          <div className="clear-both flex flex-col gap-1">
-            {POLICIES.map(([id, title, says]) => (
-              <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
-                <input
-                  type="radio"
-                  name="policy"
-                  className="size-5 accent-[var(--go)]"
-                  checked={policy === id}
-                  onChange={() => setPolicy(id)}
-                />
-                <span>
-                  <b>{title}.</b> <span className="text-soft">{says}</span>
-                </span>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        <label className="card block p-4">
-          <span className="caption">Who</span>
-          <input
-            className="field mt-1"
-            list="crew"
-            required
-            value={by}
-            onChange={(event) => setBy(event.target.value)}
-          />
-          <datalist id="crew">
-            {people.map((person) => (
-              <option key={person} value={person} />
-            ))}
-          </datalist>
-        </label>
-        {problems
-          .filter((each) => !each.path.startsWith("/reason"))
-          .map((each) => (
-            <Notice key={each.message} tone="stop" live>
-              {each.message}
-            </Notice>
-          ))}
-        {compiled !== undefined && !compiled.ok && <Notice tone="stop">{compiled.error}</Notice>}
-        <button
-          type="submit"
-          className="btn btn-go min-h-16 text-[19px]"
-          disabled={plan === undefined || sending}
+        <form
+          className="flex flex-col gap-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void start();
+          }}
         >
-          {sending
-            ? "Compiling the job …"
-            : plan === undefined
-              ? "Choose what to reach"
-              : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
-        </button>
-      </form>
+          <fieldset className="card p-4">
+            <legend className="caption float-left mb-2">Why</legend>
+            <div className="clear-both flex flex-col gap-2">
+              {sheet.symptoms.map((symptom) => (
+                <button
+                  key={symptom.id}
+                  type="button"
+                  aria-pressed={reason.says === symptom.says}
+                  onClick={() => {
+                    setReason({ kind: symptom.id === "due" ? "due" : "symptom", says: symptom.says });
+                    setReach(symptom.reach);
+                  }}
+                  className={clsx(
+                    "btn justify-start text-left",
+                    reason.says === symptom.says ? "border-2 border-ink bg-ink text-paper" : "btn-quiet",
+                  )}
+                >
+                  {symptom.says}
+                </button>
+              ))}
+              <label className="mt-1 block">
+                <span className="font-semibold">In your words</span>
+                <input
+                  className="field mt-1"
+                  value={reason.says}
+                  maxLength={400}
+                  aria-invalid={problemAt("/reason") !== undefined}
+                  onChange={(event) =>
+                    setReason({
+                      ...reason,
+                      kind: reason.kind === "due" ? "due" : "symptom",
+                      says: event.target.value,
+                    })
+                  }
+                />
+                {problemAt("/reason") && (
+                  <span role="alert" className="text-stop">
+                    {problemAt("/reason")}
+                  </span>
+                )}
+              </label>
+            </div>
+          </fieldset>
+          <section className="card p-4">
+            <h2 className="caption mb-2">Parts to reach</h2>
+            {reach.length === 0 ? (
+              <p role="alert" className="text-stop">
+                Tap at least one part on the axis.
+              </p>
+            ) : (
+              <ul className="flex flex-wrap gap-2">
+                {reach.map((part) => (
+                  <li key={part}>
+                    <button
+                      type="button"
+                      className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-[17px]"
+                      onClick={() => toggle(part)}
+                      aria-label={`Leave out ${name(part)}`}
+                    >
+                      {name(part)} ×
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            )}
+          </section>
+          <fieldset className="card p-4">
+            <legend className="caption float-left mb-2">How far to renew</legend>
+            <div className="clear-both flex flex-col gap-1">
+              {POLICIES.map(([id, title, says]) => (
+                <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
+                  <input
+                    type="radio"
+                    name="policy"
+                    className="size-5 accent-[var(--go)]"
+                    checked={policy === id}
+                    onChange={() => setPolicy(id)}
+                  />
+                  <span>
+                    <b>{title}.</b> <span className="text-soft">{says}</span>
+                  </span>
+                </label>
+              ))}
+            </div>
+          </fieldset>
+
+          {problems
+            .filter((each) => !each.path.startsWith("/reason"))
+            .map((each) => (
+              <Notice key={each.message} tone="stop" live>
+                {each.message}
+              </Notice>
+            ))}
+          {compiled !== undefined && !compiled.ok && <Notice tone="stop">{compiled.error}</Notice>}
+          <button
+            type="submit"
+            className="btn btn-go min-h-16 text-[19px]"
+            disabled={plan === undefined || sending || by === ""}
+          >
+            {sending
+              ? "Compiling the job …"
+              : plan === undefined
+                ? "Choose what to reach"
+                : by === ""
+                  ? "Choose who does it"
+                  : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
+          </button>
+        </form>
+      </div>
       <div className="flex flex-col gap-4">
         {plan !== undefined && (
           <>

@@ -1,0 +1,127 @@
+"use client";
+
+import clsx from "clsx";
+import Link from "next/link";
+import type { JobStatus } from "@/core/formats";
+import type { ListAsk } from "@/ui/list/list-address";
+import { shownColumns } from "@/ui/list/list-address";
+import { type ListColumn, type ListFilter, ListTable } from "@/ui/list/list-table";
+import { Plate } from "@/ui/plate";
+import { Day } from "@/ui/when";
+import { STATUS_LABELS } from "./status-labels";
+
+export interface ListedJob {
+  readonly job: string;
+  readonly valve: string;
+  readonly place: string;
+  readonly says: string;
+  readonly sheet: string;
+  readonly openedAt: number;
+  readonly openedBy: string;
+  readonly closed: boolean;
+  readonly status: JobStatus;
+  readonly elsewhere: boolean;
+  readonly step: string;
+  readonly done: number;
+  readonly steps: number;
+  /** What was found wrong with its log. */
+  readonly doubt: string | undefined;
+}
+
+const TONE: Partial<Record<JobStatus, string>> = {
+  stopped: "text-stop",
+  foreign: "text-stop",
+  "signed-off": "text-go-text",
+};
+
+const href = ({ job, closed }: ListedJob) =>
+  closed ? `/jobs/${encodeURIComponent(job)}/record` : `/jobs/${encodeURIComponent(job)}`;
+
+const COLUMNS: readonly ListColumn<ListedJob, "valve" | "why" | "place" | "opened" | "step" | "status">[] = [
+  {
+    id: "valve",
+    title: "Valve",
+    sort: "valve",
+    cell: (row) => <Plate id={row.valve} href={href(row)} />,
+  },
+  {
+    id: "why",
+    title: "Why",
+    cell: (row) => (
+      <Link href={href(row)} className="block">
+        {row.says}
+        <small className="block text-[14.5px] text-soft">{row.sheet}</small>
+        {row.elsewhere && <small className="block text-[14.5px] text-wait">brought in from elsewhere</small>}
+        {row.doubt !== undefined && <small className="block text-[14.5px] text-stop">{row.doubt}</small>}
+      </Link>
+    ),
+  },
+  { id: "place", title: "Place", sort: "place", from: "lg", cell: ({ place }) => place },
+  {
+    id: "opened",
+    title: "Opened",
+    sort: "opened",
+    from: "md",
+    cell: ({ openedAt, openedBy }) => (
+      <>
+        <Day at={openedAt} />
+        <small className="block text-[14.5px] text-soft">{openedBy}</small>
+      </>
+    ),
+  },
+  {
+    id: "step",
+    title: "Next",
+    sort: "left",
+    from: "lg",
+    cell: ({ closed, step }) => <span className="line-clamp-2">{closed ? "" : step}</span>,
+  },
+  {
+    id: "status",
+    title: "State",
+    sort: "status",
+    align: "right",
+    cell: ({ status, done, steps, closed }) => (
+      <span className={clsx("plate text-[18px]", TONE[status])}>
+        {STATUS_LABELS[status]}
+        {!closed && (
+          <small className="block text-[15px] text-soft">
+            {done} of {steps}
+          </small>
+        )}
+      </span>
+    ),
+  },
+];
+
+export function JobList({
+  ask,
+  rows,
+  total,
+  pageSize,
+  filters,
+}: {
+  ask: ListAsk & { readonly sort: string; readonly page: number };
+  rows: readonly ListedJob[];
+  total: number;
+  pageSize: number;
+  filters: readonly ListFilter[];
+}) {
+  const all = COLUMNS.map(({ id }) => id);
+  return (
+    <ListTable
+      path="/jobs"
+      ask={ask as ListAsk & { readonly find?: string; readonly sort: string; readonly page: number }}
+      columns={COLUMNS}
+      shown={shownColumns(all, ask.columns as string | undefined)}
+      rows={rows}
+      total={total}
+      pageSize={pageSize}
+      rowId={({ job }) => job}
+      filters={filters}
+      placeholder="Tag, reason, sheet or name"
+      exportPath="/api/v1/export/jobs.csv"
+      none="No job fits. Take a filter away, or search for less."
+    />
+  );
+}

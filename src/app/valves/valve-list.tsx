@@ -1,0 +1,108 @@
+"use client";
+
+import Link from "next/link";
+import type { ListAsk } from "@/ui/list/list-address";
+import { shownColumns } from "@/ui/list/list-address";
+import { type ListColumn, type ListFilter, ListTable } from "@/ui/list/list-table";
+import { Plate } from "@/ui/plate";
+import { When } from "@/ui/when";
+
+/** A valve as this list shows it: no more of it is sent. */
+export interface ListedValve {
+  readonly tag: string;
+  readonly name: string;
+  readonly place: string;
+  readonly sheet: string;
+  readonly family: string;
+  readonly symptom: string | null;
+  /** ms; nothing when nothing is planned. */
+  readonly due: number | null;
+  readonly job: string | null;
+  /** What was found wrong with its readings. */
+  readonly doubt: boolean;
+}
+
+const COLUMNS: readonly ListColumn<ListedValve, "tag" | "name" | "place" | "sheet" | "state" | "due">[] = [
+  {
+    id: "tag",
+    title: "Tag",
+    sort: "tag",
+    cell: ({ tag }) => <Plate id={tag} href={`/valves/${encodeURIComponent(tag)}`} />,
+  },
+  {
+    id: "name",
+    title: "Valve",
+    sort: "name",
+    cell: ({ name, place, symptom, doubt }) => (
+      <>
+        <span className="block">{name}</span>
+        <small className="block text-[14.5px] text-soft md:hidden">{place}</small>
+        {symptom !== null && <small className="block text-[14.5px] text-wait">{symptom}</small>}
+        {doubt && <small className="block text-[14.5px] text-stop">Its readings were changed</small>}
+      </>
+    ),
+  },
+  { id: "place", title: "Place", sort: "place", from: "md", cell: ({ place }) => place },
+  { id: "sheet", title: "Sheet", sort: "sheet", from: "lg", cell: ({ sheet }) => sheet },
+  {
+    id: "state",
+    title: "State",
+    from: "md",
+    cell: ({ job, symptom }) =>
+      job !== null ? (
+        <Link
+          href={`/jobs/${encodeURIComponent(job)}`}
+          className="min-h-11 content-center underline underline-offset-4"
+        >
+          at work
+        </Link>
+      ) : symptom !== null ? (
+        "reported"
+      ) : (
+        ""
+      ),
+  },
+  {
+    id: "due",
+    title: "Rings",
+    sort: "due",
+    align: "right",
+    cell: ({ due, job }) => (
+      <span className="plate text-[18px]">
+        {job !== null ? "at work" : due === null ? "–" : <When at={due} />}
+      </span>
+    ),
+  },
+];
+
+export function ValveList({
+  ask,
+  rows,
+  total,
+  pageSize,
+  filters,
+}: {
+  ask: ListAsk & { readonly sort: string; readonly page: number };
+  rows: readonly ListedValve[];
+  total: number;
+  pageSize: number;
+  filters: readonly ListFilter[];
+}) {
+  const all = COLUMNS.map(({ id }) => id);
+  return (
+    <ListTable
+      path="/valves"
+      ask={ask as ListAsk & { readonly find?: string; readonly sort: string; readonly page: number }}
+      columns={COLUMNS}
+      shown={shownColumns(all, ask.columns as string | undefined)}
+      rows={rows}
+      total={total}
+      pageSize={pageSize}
+      rowId={({ tag }) => tag}
+      filters={filters}
+      placeholder="Tag, name, place or serial"
+      exportPath="/api/v1/export/valves.csv"
+      none="No valve fits. Take a filter away, or search for less."
+    />
+  );
+}
