@@ -1,15 +1,36 @@
-import { existsSync, rmSync } from "node:fs";
+import { existsSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
-import { openDatabase } from "@/data";
 import { loadDemo, loadTownMain } from "@/server/importing/load-demo";
-import { databasePath, dataFolder, servicesOn } from "@/server/services";
+import { databasePath, dataFolder, ownServices } from "@/server/services";
+
+const FILES = ["loftbell.db", "loftbell.db-wal", "loftbell.db-shm", "newest-anchor.json"];
+
+/** The server that works on this folder now, if there is one. */
+function serving(): string | undefined {
+  const sign = join(dataFolder(), "serving.json");
+  if (!existsSync(sign)) return undefined;
+  const { pid, url } = JSON.parse(readFileSync(sign, "utf8")) as { pid: number; url: string };
+  try {
+    process.kill(pid, 0);
+    return url;
+  } catch {
+    // It ended without a farewell.
+    return undefined;
+  }
+}
 
 /** Empties the demo's folder and loads the scenario; with `keep`, only when there is nothing yet. */
 function prepareDemo(keep: boolean, townMain: boolean): void {
   if (keep && existsSync(databasePath())) return;
-  for (const name of ["loftbell.db", "loftbell.db-wal", "loftbell.db-shm"])
-    rmSync(join(dataFolder(), name), { force: true });
-  const services = servicesOn(openDatabase(databasePath()));
+  const url = serving();
+  if (url !== undefined) {
+    console.error(
+      `A server works on this demo now (${url}): what it acknowledges would be lost. Press "Begin the demo anew" in its Loft, or end it first.`,
+    );
+    process.exit(1);
+  }
+  for (const name of FILES) rmSync(join(dataFolder(), name), { force: true });
+  const services = ownServices();
   loadDemo(services);
   if (townMain) loadTownMain(services);
 }
