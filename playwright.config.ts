@@ -1,5 +1,5 @@
 import { defineConfig } from "@playwright/test";
-import { CHROMIUM } from "./e2e/browser";
+import { CHROMIUM, heldBy } from "./e2e/browser";
 
 export default defineConfig({
   testDir: "e2e",
@@ -11,6 +11,7 @@ export default defineConfig({
   reporter: [["list"], ["json", { outputFile: "test-results/playwright.json" }]],
   use: {
     launchOptions: CHROMIUM,
+    storageState: heldBy("Tam Arkle"),
     viewport: { width: 1280, height: 800 },
     actionTimeout: 10_000,
     screenshot: "only-on-failure",

@@ -1,3 +1,22 @@
+/** A device on which somebody of the crew is chosen: nobody is presumed. Cookies do not tell ports apart. */
+export const heldBy = (who: string, more: Readonly<Record<string, string>> = {}) => ({
+  cookies: [
+    {
+      name: "loftbell",
+      value: encodeURIComponent(
+        JSON.stringify({ system: "metric", theme: "system", motion: "on", who, ...more }),
+      ),
+      domain: "127.0.0.1",
+      path: "/",
+      expires: -1,
+      httpOnly: false,
+      secure: false,
+      sameSite: "Lax" as const,
+    },
+  ],
+  origins: [],
+});
+
 /** Debian's Chromium; the flags keep it from looking for the network it does not need. */
 export const CHROMIUM = {
   executablePath: "/usr/bin/chromium",

@@ -78,7 +78,7 @@ test("a stack valve: photographed, counted out, its look-alike piston caught, co
   await tech.press();
   await expect(tech.card.getByText(/1 should be left over and 0 are/)).toBeVisible();
   await tech.until(/^Sign off/, { "Run a cycle": "1", "Measure from the rim": "7 mm" });
-  await tech.press();
+  await tech.sign();
   await page.waitForURL(/record$/);
   await expect(page.getByText(/This is the piston for filters/)).toBeVisible();
   await expect(page.getByRole("img", { name: /^Where stands the cam mark/ })).toBeVisible();
@@ -100,7 +100,7 @@ test("a twin relief set: the stem is turned, the vessel stays protected, the wro
   await tech.press();
   await tech.until(/back.* Relief stem GN-RS4|Turn back .*GN-RS4|turn back Relief stem GN-RS4/i);
   await tech.until(/^Sign off/);
-  await tech.press();
+  await tech.sign();
   await page.waitForURL(/record$/);
   await expect(page.getByText(/New: Relief valve/)).toBeVisible();
 });
@@ -123,7 +123,7 @@ test("a meter cock is only greased: nothing is shut, it is asked twice, and nobo
   await tech.card.getByRole("button", { name: "Put it right, then look again" }).click();
   await tech.choose("All burn");
   await tech.until(/^Sign off/, { "Feel the key": "12" });
-  await tech.press();
+  await tech.sign();
   await page.waitForURL(/record$/);
   await expect(page.getByText("Nothing was shut.")).toBeVisible();
 });

@@ -98,7 +98,7 @@ test("a wet-barrel hydrant: weeping outlet, failed disc, stopped and taken up ag
     await tech.until(/^Account for the tray/);
     await expect(tech.card).toContainText("White shim ring");
     await tech.until(/^Sign off/);
-    await tech.press();
+    await tech.sign();
     await page.waitForURL(/record$/);
     const record = page.getByRole("main");
     await expect(record).toContainText("The log is whole.");
@@ -141,7 +141,7 @@ test("a dry-barrel hydrant: cut main seat, kept bearings, high torque, drain-dow
     await tech.card.getByRole("button", { name: "Put it right, then look again" }).click();
     await tech.fill("6 min");
     await tech.until(/^Sign off/);
-    await tech.press();
+    await tech.sign();
     await page.waitForURL(/record$/);
     await expect(page.getByRole("main")).toContainText(
       "Kept and refitted: Thrust bearing, upper, Thrust bearing, lower",

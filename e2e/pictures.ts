@@ -1,5 +1,5 @@
 import { chromium, type Page } from "@playwright/test";
-import { CHROMIUM } from "./browser";
+import { CHROMIUM, heldBy } from "./browser";
 import loadOnce from "./global-setup";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
@@ -34,7 +34,7 @@ const server = new TestServer("demo");
 const browser = await chromium.launch(CHROMIUM);
 try {
   await server.start();
-  const context = await browser.newContext({ viewport: DESK });
+  const context = await browser.newContext({ viewport: DESK, storageState: heldBy("Tam Arkle") });
   const page = await context.newPage();
   await page.clock.install();
   const shot = async (name: string, on: Page = page) => {
@@ -105,7 +105,7 @@ try {
   await phone.getByRole("button", { name: "Axis", exact: true }).click();
   await shot("phone-axis", phone);
   await tech.until(/^Sign off/);
-  await tech.press();
+  await tech.sign();
   await page.waitForURL(/record$/);
   await page.waitForLoadState("networkidle");
   await shot("record");
@@ -125,7 +125,11 @@ try {
   await tech.compare({ "Its length, measured": "118", "Its rings": "two grooves" });
   await tech.card.getByText("A look-alike.").waitFor();
   await shot("job-look-alike");
-  const dusk = await browser.newContext({ viewport: DESK, colorScheme: "dark" });
+  const dusk = await browser.newContext({
+    viewport: DESK,
+    colorScheme: "dark",
+    storageState: heldBy("Tam Arkle"),
+  });
   const dark = await dusk.newPage();
   await dark.clock.install();
   await dark.goto(`${server.url}/jobs/demo-h02-stopped`);

@@ -105,7 +105,7 @@ test("an empty start greets with what to do, and leads to a first job without a 
       mimeType: "text/csv",
       buffer: Buffer.from("tag,name,place,sheet\nA-1,Valve,Yard,nowhere"),
     });
-    await expect(page.getByRole("alert").filter({ hasText: "Nothing was brought in" })).toContainText(
+    await expect(page.getByRole("alert").filter({ hasText: "Nothing was changed" })).toContainText(
       'There is no sheet "nowhere"',
     );
     await page.goto(`${server.url}/sheets/library`);
@@ -119,8 +119,16 @@ test("an empty start greets with what to do, and leads to a first job without a 
     await page.waitForURL(/valves\/H-1$/);
     await page.getByRole("link", { name: "Start a job" }).click();
     await expect(page.getByRole("main")).toContainText("No line is drawn for this valve");
+    // Nobody is presumed: the first of the crew says who it is.
+    await expect(page.getByRole("button", { name: "Choose who does it" })).toBeDisabled();
+    const who = page.getByRole("region", { name: "Who" });
+    await who.getByLabel("Name").fill("Ina Lund");
+    await who.getByRole("button", { name: "Add to the crew" }).click();
+    await expect(who).toContainText("Somebody else");
     await page.getByRole("button", { name: /Start the job/ }).click();
     await page.waitForURL(/\/jobs\/[^/]+$/);
+    const job = await (await page.request.get(page.url().replace("/jobs/", "/api/v1/jobs/"))).json();
+    expect(job.inputs.openedBy).toBe("Ina Lund");
   } finally {
     await server.end();
   }

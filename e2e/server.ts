@@ -58,17 +58,19 @@ export class TestServer {
       LOFTBELL_DATA: this.#data,
       LOFTBELL_CLOCK_AHEAD_MIN: String(clockAhead),
       NEXT_TELEMETRY_DISABLED: "1",
+      NODE_ENV: "production" as const,
+      HOST: "127.0.0.1",
+      PORT: String(this.#port),
     };
     // A restart finds what it had.
     if (this.mode === "demo" && !existsSync(this.database)) {
       if (this.townMain) await loadDemo(this.#data);
       else cpSync(LOADED_DEMO, this.#data, { recursive: true });
     }
-    this.#process = spawn(
-      process.execPath,
-      ["node_modules/next/dist/bin/next", "start", "--hostname", "127.0.0.1", "--port", String(this.#port)],
-      { env, stdio: ["ignore", "ignore", "inherit"] },
-    );
+    this.#process = spawn(process.execPath, ["--import", "tsx", "src/serve.ts"], {
+      env,
+      stdio: ["ignore", "ignore", "inherit"],
+    });
     for (let attempt = 0; attempt < 300; attempt++) {
       const healthy = await fetch(`${this.url}/api/health`).then(
         (answer) => answer.ok,

@@ -38,6 +38,12 @@ export class Technician {
     await this.wide.click();
   }
 
+  /** Puts the name under the job: it is asked for again, whoever holds the device. */
+  async sign(name = "Tam Arkle"): Promise<void> {
+    await this.card.getByRole("combobox", { name: "Write your name to sign" }).fill(name);
+    await this.press();
+  }
+
   async choose(option: string): Promise<void> {
     await this.card.getByRole("button", { name: option, exact: true }).click();
     await this.press();

@@ -1,0 +1,169 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { mkdtempSync, rmSync, statSync } from "node:fs";
+import { createServer } from "node:net";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { sql } from "drizzle-orm";
+import { openDatabase } from "@/data";
+import { installationIn } from "@/server/proof/installation";
+import { servicesOn } from "@/server/services";
+import { twentyClients } from "./load/clients";
+import { ask, askOften, firstScripts, percentile } from "./load/measure";
+import { makeTown, tagOf } from "./load/town";
+
+/**
+ * Registers of 1,000, 10,000 and 100,000 valves with 300 open jobs, made by the importer and the use cases, then served:
+ * what a page weighs and takes, find as one types, and twenty clients at once. SIZES, JOBS and SECONDS change it.
+ */
+const SIZES = (process.env.SIZES ?? "1000,10000,100000").split(",").map(Number);
+const JOBS = Number(process.env.JOBS ?? 300);
+const SECONDS = Number(process.env.SECONDS ?? 60);
+const TIMES = 20;
+
+const freePort = () =>
+  new Promise<number>((resolve) => {
+    const probe = createServer().listen(0, "127.0.0.1", () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => resolve(port));
+    });
+  });
+
+interface Served {
+  readonly url: string;
+  readonly process: ChildProcess;
+  readonly said: () => string;
+}
+
+async function serve(folder: string): Promise<Served> {
+  const port = await freePort();
+  const child = spawn(process.execPath, ["--import", "tsx", "src/serve.ts"], {
+    env: {
+      ...process.env,
+      NODE_ENV: "production",
+      LOFTBELL_MODE: "own",
+      LOFTBELL_DATA: folder,
+      LOFTBELL_WATCH_LOOP: "yes",
+      HOST: "127.0.0.1",
+      PORT: String(port),
+    },
+    stdio: ["ignore", "pipe", "inherit"],
+  });
+  let said = "";
+  child.stdout?.on("data", (piece) => {
+    said += piece;
+  });
+  const url = `http://127.0.0.1:${port}`;
+  for (let tries = 0; tries < 600; tries++) {
+    const up = await fetch(`${url}/api/health`).then(
+      async (answer) => (await answer.json()).verified === true,
+      () => false,
+    );
+    if (up) return { url, process: child, said: () => said };
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error("the server does not come up");
+}
+
+/** Ends the server; it says the longest times its thread was held. */
+async function end(served: Served): Promise<string> {
+  const gone = new Promise((resolve) => served.process.once("exit", resolve));
+  served.process.kill("SIGTERM");
+  await gone;
+  return served
+    .said()
+    .split("\n")
+    .filter((line) => line.startsWith("Held"))
+    .join(" ");
+}
+
+const cell = (text: string | number, width: number) => String(text).padStart(width);
+const grown = new Map<string, number[]>();
+
+for (const size of SIZES) {
+  const folder = mkdtempSync(join(tmpdir(), "loftbell-load-"));
+  try {
+    const begun = performance.now();
+    const services = servicesOn(
+      openDatabase(join(folder, "loftbell.db")),
+      Date.now,
+      undefined,
+      installationIn(folder),
+    );
+    const jobs = await makeTown(services, size, JOBS);
+    services.db.run(sql`pragma wal_checkpoint(truncate)`);
+    const mb = statSync(join(folder, "loftbell.db")).size / 1e6;
+    console.log(
+      `\n${size.toLocaleString("en")} valves, ${jobs.length} open jobs: made in ${((performance.now() - begun) / 1000).toFixed(1)} s, ${mb.toFixed(0)} MB on disk`,
+    );
+    const served = await serve(folder);
+    const tag = tagOf(7);
+    const pages = [
+      "/",
+      "/valves",
+      "/valves?state=late&sort=due",
+      "/valves?find=hydrant+north&sort=name&down=yes",
+      `/valves?page=${Math.max(1, Math.floor(size / 50 / 2))}`,
+      `/valves/${tag}`,
+      `/valves/${tag}/start`,
+      "/jobs",
+      "/jobs?state=at-work&sort=left",
+      `/jobs/${jobs[0]}`,
+      `/jobs/${jobs[0]}/record`,
+      "/lines",
+      "/lines/north-quay",
+      "/sheets",
+      "/store",
+      "/loft",
+      "/loft/import",
+      "/bench",
+      "/bench/bolt-up",
+    ];
+    console.log(`  ${"page".padEnd(48)} p95 ms      kB   first scripts kB`);
+    for (const page of pages) {
+      const { p95, bytes, html } = await askOften(served.url + page, TIMES);
+      const scripts = await firstScripts(served.url, html);
+      console.log(
+        `  ${page.padEnd(48)}${cell(p95.toFixed(0), 7)} ${cell((bytes / 1000).toFixed(0), 7)} ${cell((scripts / 1000).toFixed(0), 12)}`,
+      );
+      grown.set(page.replace(jobs[0]!, "JOB"), [...(grown.get(page.replace(jobs[0]!, "JOB")) ?? []), p95]);
+    }
+    const typed = [
+      tag,
+      "hydrant",
+      "weeps",
+      "SN-12",
+      "boiler room",
+      "Salt Wharf",
+      "disc",
+      "rubber ring",
+      "hydrnat",
+      "K-31",
+    ];
+    const found: number[] = [];
+    for (const words of typed)
+      for (let letters = 1; letters <= words.length; letters++)
+        found.push(
+          (await ask(`${served.url}/api/v1/find?words=${encodeURIComponent(words.slice(0, letters))}`)).ms,
+        );
+    console.log(
+      `  find as one types (${found.length} asked): p95 ${percentile(found, 0.95).toFixed(1)} ms, worst ${Math.max(...found).toFixed(1)} ms`,
+    );
+    const many = await twentyClients(
+      served.url,
+      jobs,
+      pages.filter((page) => !page.includes("/start")),
+      SECONDS,
+    );
+    console.log(
+      `  20 clients, ${SECONDS} s: ${many.writes} writes p95 ${many.writeP95.toFixed(0)} ms, ${many.reads} pages p95 ${many.readP95.toFixed(0)} ms, ${many.wrong} wrong`,
+    );
+    console.log(`  ${await end(served)}`);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+if (SIZES.length > 1) {
+  console.log(`\nGrowth of p95 from ${SIZES[0]} to ${SIZES.at(-1)} valves`);
+  for (const [page, times] of grown)
+    console.log(`  ${page.padEnd(48)} × ${(times.at(-1)! / times[0]!).toFixed(1)}`);
+}
