@@ -34,22 +34,33 @@ export class TestServer {
   /** Minutes by which the server's clock runs ahead now. */
   clockAhead = 0;
 
-  /** @param townMain whether the demo has its largest line; it takes seconds to load */
+  /**
+   * @param townMain whether the demo has its largest line; it takes seconds to load
+   * @param prepare fills the folder before the first start
+   */
   constructor(
     readonly mode: "demo" | "own",
     readonly townMain = false,
+    private readonly prepare?: (folder: string) => Promise<void>,
   ) {}
 
   get url(): string {
     return `http://127.0.0.1:${this.#port}`;
   }
 
+  get folder(): string {
+    return this.#data;
+  }
+
   get database(): string {
     return join(this.#data, "loftbell.db");
   }
 
-  /** @param clockAhead minutes by which the server's clock runs ahead, for waits that nobody sits out in a test */
-  async start(clockAhead = 0): Promise<void> {
+  /**
+   * @param clockAhead minutes by which the server's clock runs ahead, for waits that nobody sits out in a test
+   * @param status what its health answers when it is up
+   */
+  async start(clockAhead = 0, status = 200): Promise<void> {
     this.#port ||= await freePort();
     this.clockAhead = clockAhead;
     const env = {
@@ -63,6 +74,7 @@ export class TestServer {
       PORT: String(this.#port),
     };
     // A restart finds what it had.
+    if (this.prepare !== undefined && !existsSync(this.database)) await this.prepare(this.#data);
     if (this.mode === "demo" && !existsSync(this.database)) {
       if (this.townMain) await loadDemo(this.#data);
       else cpSync(LOADED_DEMO, this.#data, { recursive: true });
@@ -73,7 +85,7 @@ export class TestServer {
     });
     for (let attempt = 0; attempt < 300; attempt++) {
       const healthy = await fetch(`${this.url}/api/health`).then(
-        (answer) => answer.ok,
+        (answer) => answer.status === status,
         () => false,
       );
       if (healthy) return;

@@ -7,6 +7,7 @@ import { monitorEventLoopDelay } from "node:perf_hooks";
 import next from "next";
 import { ALWAYS, contentPolicy, isLoopback, ownHosts, refuseArriving } from "@/edge/guard";
 import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
+import { Turnstile } from "@/edge/turnstile";
 import { openStore } from "@/server/open-store";
 import { dataFolder } from "@/server/services";
 
@@ -57,6 +58,11 @@ function outOfOrder(request: IncomingMessage, answer: ServerResponse, message: s
     );
 }
 
+/** Pages drawn at once; the routes, through which entries come, wait for none. */
+const pages = new Turnstile(2);
+/** A page is drawn by then; what goes on is its way to the browser. */
+const DRAWN_MS = 300;
+
 const app = next({ dev: developing, hostname: host, port });
 const handle = app.getRequestHandler();
 if (opened.ok) await app.prepare();
@@ -73,7 +79,17 @@ const server = createServer((request, answer) => {
     headers["content-security-policy"] = policy;
     answer.setHeader("content-security-policy", policy);
   }
-  void handle(request, answer);
+  if (url.startsWith("/api/") || url.startsWith("/_next/")) {
+    void handle(request, answer);
+    return;
+  }
+  pages.enter((leave) => {
+    if (answer.destroyed) return leave();
+    answer.once("close", leave);
+    // Whoever has a slow line takes long to fetch what was drawn at once.
+    setTimeout(leave, DRAWN_MS).unref();
+    void handle(request, answer);
+  });
 });
 server.on("upgrade", (request, socket, head) => void app.getUpgradeHandler()(request, socket, head));
 server.on("error", (error: NodeJS.ErrnoException) => {

@@ -2,7 +2,7 @@ import clsx from "clsx";
 import Link from "next/link";
 import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
-import { bells } from "@/server/today/bells";
+import { ringingNow } from "@/server/today/news";
 import { today } from "@/server/today/today";
 import { Sparkline } from "@/ui/draw/sparkline";
 import { Empty, Notice } from "@/ui/notice";
@@ -17,7 +17,7 @@ const CREW_HOURS = 8;
 
 export default function TodayPage() {
   const all = services();
-  const ringing = bells(all);
+  const ringing = ringingNow(all);
   const { cards, jobs, next, held, heldInAll, short, fortnight, empty, at } = today(all, ringing);
   const { doubts, whole } = watched(all);
   if (empty) return <FirstSteps />;

@@ -45,7 +45,19 @@ export function fullText(typed: string): string | undefined {
   return words.length === 0 ? undefined : words.map((word) => `"${word}"*`).join(" ");
 }
 
+/** What is counted over the whole register is counted again after this time, for the clock goes on. */
+const COUNTED_FOR_MS = 60_000;
+
 export function registerRepository(db: Db) {
+  const counted = new Map<string, { readonly at: number; readonly value: unknown }>();
+  /** Counted once until the register changes, or a minute has gone by. */
+  const countedOnce = <T>(name: string, now: number, make: () => T): T => {
+    const known = counted.get(name);
+    if (known !== undefined && Math.abs(now - known.at) < COUNTED_FOR_MS) return known.value as T;
+    const value = make();
+    counted.set(name, { at: now, value });
+    return value;
+  };
   const columns = {
     place: [valves.place, valves.tag],
     tag: [valves.tag],
@@ -82,6 +94,7 @@ export function registerRepository(db: Db) {
   const ordered = ({ sort, down }: Pick<ValveQuery, "sort" | "down">) =>
     columns[sort].map((column) => (down ? sql`${column} desc` : sql`${column} asc`));
   const write = (row: Valve, { family, due }: FromSheet): void => {
+    counted.clear();
     const values = {
       tag: row.tag,
       row,
@@ -99,7 +112,10 @@ export function registerRepository(db: Db) {
   };
   return {
     save: write,
+    /** Lets go of what was counted, when somebody else may have written to the file. */
+    forget: () => counted.clear(),
     remove(tag: string): void {
+      counted.clear();
       db.delete(valves).where(eq(valves.tag, tag)).run();
     },
     valve: (tag: string): Valve | undefined => db.select().from(valves).where(eq(valves.tag, tag)).get()?.row,
@@ -175,22 +191,24 @@ export function registerRepository(db: Db) {
     counts(now: number): Record<ValveState, number> {
       const of = (state: ValveState) =>
         db.select({ total: count() }).from(valves).where(inState(state, now)).get()?.total ?? 0;
-      return {
+      const byCalendar = countedOnce("states", now, () => ({
         late: of("late"),
         due: of("due"),
-        "at-work": of("at-work"),
         reported: of("reported"),
         quiet: of("quiet"),
-      };
+      }));
+      return { ...byCalendar, "at-work": of("at-work") };
     },
     /** Every value of a column a list can be narrowed by, with how many valves have it. */
-    facet: (by: "place" | "sheet" | "family"): { value: string; count: number }[] =>
-      db
-        .select({ value: valves[by], count: count() })
-        .from(valves)
-        .groupBy(valves[by])
-        .orderBy(asc(valves[by]))
-        .all(),
+    facet: (by: "place" | "sheet" | "family", now: number): { value: string; count: number }[] =>
+      countedOnce(`facet ${by}`, now, () =>
+        db
+          .select({ value: valves[by], count: count() })
+          .from(valves)
+          .groupBy(valves[by])
+          .orderBy(asc(valves[by]))
+          .all(),
+      ),
     /** What rings by the calendar, nearest first; a valve that is being worked on does not ring as well. */
     dueNext: (most: number): (KeptDue & { tag: string; symptom: string | null })[] =>
       db
@@ -207,23 +225,27 @@ export function registerRepository(db: Db) {
         .limit(most)
         .all(),
     /** How many valves are due by each of these moments (ms, ascending): what is late counts in the first. */
-    dueBy: (moments: readonly number[]): number[] =>
-      moments.map(
-        (moment) =>
-          db.select({ total: count() }).from(valves).where(lte(valves.dueAt, moment)).get()?.total ?? 0,
+    dueBy: (moments: readonly number[], now: number): number[] =>
+      countedOnce(`due by ${moments[0]}`, now, () =>
+        moments.map(
+          (moment) =>
+            db.select({ total: count() }).from(valves).where(lte(valves.dueAt, moment)).get()?.total ?? 0,
+        ),
       ),
     /** Kinds of valve that are due by then, or reported: what the store may have to give. */
-    dueKinds: (by: number): { sheet: string; generation: string | null; count: number }[] =>
-      db
-        .select({
-          sheet: valves.sheet,
-          generation: sql<string | null>`json_extract(${valves.row}, '$.generation')`,
-          count: count(),
-        })
-        .from(valves)
-        .where(sql`${valves.dueAt} <= ${by} or ${valves.symptom} is not null`)
-        .groupBy(valves.sheet, sql`2`)
-        .all(),
+    dueKinds: (by: number, now: number): { sheet: string; generation: string | null; count: number }[] =>
+      countedOnce("kinds due", now, () =>
+        db
+          .select({
+            sheet: valves.sheet,
+            generation: sql<string | null>`json_extract(${valves.row}, '$.generation')`,
+            count: count(),
+          })
+          .from(valves)
+          .where(sql`${valves.dueAt} <= ${by} or ${valves.symptom} is not null`)
+          .groupBy(valves.sheet, sql`2`)
+          .all(),
+      ),
   };
 }
 export type RegisterRepository = ReturnType<typeof registerRepository>;

@@ -1,7 +1,7 @@
 import { and, asc, count, desc, eq, inArray, ne, type SQL, sql } from "drizzle-orm";
 import type { JobSort, JobStatus } from "@/core/formats";
 import type { Db } from "./database";
-import type { JobOrigin } from "./job-summary";
+import type { Bell, JobOrigin } from "./job-summary";
 import { jobSummaries, jobs } from "./schema";
 
 export type JobSummary = typeof jobSummaries.$inferSelect;
@@ -54,6 +54,9 @@ export function summaryRepository(db: Db) {
     remove(job: string): void {
       db.delete(jobSummaries).where(eq(jobSummaries.job, job)).run();
     },
+    statusOf: (job: string): JobStatus | undefined =>
+      db.select({ status: jobSummaries.status }).from(jobSummaries).where(eq(jobSummaries.job, job)).get()
+        ?.status,
     of: (job: string): JobSummary | undefined =>
       db.select().from(jobSummaries).where(eq(jobSummaries.job, job)).get(),
     /** Jobs that go on: the newest opened first. */
@@ -64,6 +67,36 @@ export function summaryRepository(db: Db) {
         .where(inArray(jobSummaries.status, OPEN))
         .orderBy(desc(jobSummaries.openedAt))
         .all(),
+    /** What open jobs ring, and nothing else of them. */
+    openBells: (): Bell[] =>
+      db
+        .select({ bells: jobSummaries.bells })
+        .from(jobSummaries)
+        .where(inArray(jobSummaries.status, OPEN))
+        .all()
+        .flatMap(({ bells }) => bells),
+    countOpen: (): number =>
+      db.select({ total: count() }).from(jobSummaries).where(inArray(jobSummaries.status, OPEN)).get()
+        ?.total ?? 0,
+    /** Open jobs that hold valves shut, the newest first, and how many valves are held in all. */
+    holding(most: number): Rows<Pick<JobSummary, "job" | "valve" | "held">> {
+      const holds = and(inArray(jobSummaries.status, OPEN), ne(jobSummaries.held, []));
+      return {
+        rows: db
+          .select({ job: jobSummaries.job, valve: jobSummaries.valve, held: jobSummaries.held })
+          .from(jobSummaries)
+          .where(holds)
+          .orderBy(desc(jobSummaries.openedAt))
+          .limit(most)
+          .all(),
+        total:
+          db
+            .select({ total: sql<number | null>`sum(json_array_length(${jobSummaries.held}))` })
+            .from(jobSummaries)
+            .where(holds)
+            .get()?.total ?? 0,
+      };
+    },
     openOfValve: (tag: string): JobSummary | undefined =>
       db
         .select()

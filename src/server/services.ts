@@ -36,6 +36,8 @@ export interface Services {
   readonly inHand: JobsInHand;
   /** Who is to hear that something changed. */
   readonly live: Live;
+  /** What is remembered between requests, by name: the framework loads a module more than once, this is there once. */
+  readonly kept: Map<string, unknown>;
   readonly now: () => number;
   readonly newId: () => string;
 }
@@ -58,6 +60,7 @@ export function servicesOn(
     installation,
     inHand: new JobsInHand(),
     live: new Live(),
+    kept: new Map(),
     now,
     newId,
   };

@@ -6,7 +6,6 @@ import { useEffect, useRef, useState } from "react";
 import { call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
 import { FIND } from "@/edge/contracts/here";
-import { typing } from "./keys";
 
 type Found = AnswerTo<typeof FIND>;
 
@@ -22,6 +21,9 @@ const GROUPS: Readonly<Record<string, string>> = {
   person: "The crew",
   bench: "Bench book",
 };
+
+/** Stands for a pressed Enter among letters. */
+export const ENTER = "\n";
 
 /** Letters come faster than answers: the last word of a burst is asked for. */
 const PAUSE_MS = 70;
@@ -54,24 +56,25 @@ function useFound(typed: string): Shown {
 }
 
 /** Find and go, by `/` or Ctrl-K: looked for in the server as one types. */
-export function Commands({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+export function Commands({
+  open,
+  onOpenChange,
+  before,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  /** Keys that were pressed while this was being fetched. */
+  before: () => string;
+}) {
   const router = useRouter();
-  const [typed, setTyped] = useState("");
+  const [typed, setTyped] = useState(() => before().replaceAll(ENTER, ""));
   const [chosen, setChosen] = useState("");
   const shown = useFound(typed);
+  // The next search begins empty.
+  const opened = useRef(open);
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const find = event.key === "/" && !typing(event);
-      const command = event.key.toLowerCase() === "k" && (event.ctrlKey || event.metaKey);
-      if (!find && !command) return;
-      event.preventDefault();
-      onOpenChange(true);
-    };
-    addEventListener("keydown", onKey);
-    return () => removeEventListener("keydown", onKey);
-  }, [onOpenChange]);
-  useEffect(() => {
-    if (!open) setTyped("");
+    if (opened.current && !open) setTyped("");
+    opened.current = open;
   }, [open]);
 
   const found = shown.kind === "found" ? shown.found : shown.kind === "looking" ? shown.before : undefined;
@@ -81,7 +84,7 @@ export function Commands({ open, onOpenChange }: { open: boolean; onOpenChange: 
   const first = sure?.key ?? "";
   useEffect(() => setChosen(first), [first]);
   // Enter pressed while the answer is on its way waits for it: it must not open what stood there before.
-  const pressed = useRef(false);
+  const pressed = useRef(before().includes(ENTER));
   useEffect(() => {
     if (shown.kind === "looking") return;
     if (pressed.current && sure !== undefined) {

@@ -23,7 +23,7 @@ export function Plate({ id, size = "md", href }: { id: string; size?: "md" | "lg
   return href === undefined ? (
     plate
   ) : (
-    <Link href={href} className="inline-flex min-h-11 items-center">
+    <Link prefetch={false} href={href} className="inline-flex min-h-11 items-center">
       {plate}
     </Link>
   );

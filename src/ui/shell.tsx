@@ -1,17 +1,21 @@
 "use client";
 
 import clsx from "clsx";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect } from "react";
 import type { Bell } from "@/core/job";
 import type { LiveNews } from "@/edge/contracts/here";
-import { Commands } from "./commands";
 import { BellShape, type Knot, Rope } from "./draw/rope";
 import { HatchDefs } from "./draw/solids";
-import { KeyMap } from "./key-map";
+import { useFind } from "./use-find";
 import { useNews } from "./use-news";
 import { shortWhen, useNow } from "./when";
+
+const commands = () => import("./commands").then((made) => made.Commands);
+const Commands = dynamic(commands, { ssr: false });
+const KeyMap = dynamic(() => import("./key-map").then((made) => made.KeyMap), { ssr: false });
 
 const TABS = [
   ["/", "Today"],
@@ -77,7 +81,11 @@ export function Shell({
   const { bells, doubts } = useNews(news);
   const path = usePathname();
   const now = useNow(1000);
-  const [finding, setFinding] = useState(false);
+  const { finding, setFinding, wanted, before } = useFind();
+  // Fetched when the page stands: nothing of it is seen before a key is pressed.
+  useEffect(() => {
+    void commands();
+  }, []);
   const knots = bells.slice(0, 14).map((bell) => knotOf(bell, now));
   const ringing =
     now !== null && bells.some((bell) => bell.at <= now && bell.kind !== "due" && bell.kind !== "at-work");
@@ -93,7 +101,8 @@ export function Shell({
         aria-label="The rope: what rings next"
         className="no-print sticky top-0 hidden h-dvh bg-[var(--rope-bg)] md:block"
       >
-        <Rope knots={knots} ringing={ringing} />
+        {/* What it says hangs on the clock of the device: it is drawn there. */}
+        {now !== null && <Rope knots={knots} ringing={ringing} />}
       </aside>
       <div className="flex min-h-dvh min-w-0 flex-col">
         <header className="no-print sticky top-0 z-20 md:static">
@@ -190,7 +199,7 @@ export function Shell({
           {children}
         </main>
       </div>
-      <Commands open={finding} onOpenChange={setFinding} />
+      {wanted && <Commands open={finding} onOpenChange={setFinding} before={before} />}
       <KeyMap />
     </div>
   );

@@ -3,14 +3,17 @@
 import { Search } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
-import { CALCULATORS, type Calculator, CHAPTERS, findCalculators } from "@/core/calculators";
+import { CHAPTERS, type Chapter, type Described, findCalculators } from "@/core/calculators";
 import { ChapterMark } from "@/ui/draw/chapter-mark";
 import { Empty } from "@/ui/notice";
 
+/** A calculation as the list shows and finds it. */
+export type BenchEntry = Described & { readonly id: string; readonly chapter: Chapter };
+
 /** All calculations by chapter; typing finds them by the words of the trade. */
-export function BenchList() {
+export function BenchList({ calculators }: { calculators: readonly BenchEntry[] }) {
   const [asked, setAsked] = useState("");
-  const found = findCalculators(CALCULATORS, asked);
+  const found = findCalculators(calculators, asked);
   return (
     <div className="flex flex-col gap-5">
       <label className="relative block">
@@ -38,7 +41,7 @@ export function BenchList() {
             <h2 className="mb-2 flex items-center gap-2.5 font-bold text-[20px]">
               <ChapterMark chapter={chapter} /> {chapter}
             </h2>
-            <Cards calculators={CALCULATORS.filter((each) => each.chapter === chapter)} />
+            <Cards calculators={calculators.filter((each) => each.chapter === chapter)} />
           </section>
         ))
       )}
@@ -46,7 +49,7 @@ export function BenchList() {
   );
 }
 
-function Cards({ calculators, marked }: { calculators: readonly Calculator[]; marked?: boolean }) {
+function Cards({ calculators, marked }: { calculators: readonly BenchEntry[]; marked?: boolean }) {
   return (
     <ul className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
       {calculators.map((each) => (

@@ -8,7 +8,16 @@ export const metadata: Metadata = { title: "Bench book" };
 export default function BenchPage() {
   return (
     <Page title="Bench book" says={`The ${CALCULATORS.length} sums of the trade, each with its source.`}>
-      <BenchList />
+      <BenchList
+        calculators={CALCULATORS.map(({ id, chapter, title, words, says, inputs }) => ({
+          id,
+          chapter,
+          title,
+          words,
+          says,
+          inputs: inputs.map(({ label }) => ({ label })),
+        }))}
+      />
     </Page>
   );
 }

@@ -48,7 +48,7 @@ const COLUMNS: readonly ListColumn<ListedJob, "valve" | "why" | "place" | "opene
     id: "why",
     title: "Why",
     cell: (row) => (
-      <Link href={href(row)} className="block">
+      <Link prefetch={false} href={href(row)} className="block">
         {row.says}
         <small className="block text-[14.5px] text-soft">{row.sheet}</small>
         {row.elsewhere && <small className="block text-[14.5px] text-wait">brought in from elsewhere</small>}

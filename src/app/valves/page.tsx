@@ -93,13 +93,17 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
         total={total}
         pageSize={PAGE}
         filters={[
-          { name: "place", label: "Place", options: facet(all.register.facet("place"), (value) => value) },
+          {
+            name: "place",
+            label: "Place",
+            options: facet(all.register.facet("place", now), (value) => value),
+          },
           {
             name: "sheet",
             label: "Sheet",
-            options: facet(all.register.facet("sheet"), (value) => titles.get(value) ?? value),
+            options: facet(all.register.facet("sheet", now), (value) => titles.get(value) ?? value),
           },
-          { name: "family", label: "Family", options: facet(all.register.facet("family"), familyName) },
+          { name: "family", label: "Family", options: facet(all.register.facet("family", now), familyName) },
         ]}
       />
     </Page>

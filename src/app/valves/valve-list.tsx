@@ -51,6 +51,7 @@ const COLUMNS: readonly ListColumn<ListedValve, "tag" | "name" | "place" | "shee
     cell: ({ job, symptom }) =>
       job !== null ? (
         <Link
+          prefetch={false}
           href={`/jobs/${encodeURIComponent(job)}`}
           className="min-h-11 content-center underline underline-offset-4"
         >

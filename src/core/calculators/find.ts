@@ -1,5 +1,10 @@
 import type { Calculator } from "./declaration";
 
+/** What of a calculation is looked at: its formula is not needed to find it. */
+export type Described = Pick<Calculator, "title" | "words" | "says"> & {
+  readonly inputs: readonly { readonly label: string }[];
+};
+
 const plain = (text: string): string =>
   text
     .normalize("NFKD")
@@ -23,7 +28,7 @@ const wordsIn = (text: string): string[] =>
  * Calculations that fit what a technician would say ("rubber ring", "what size spanner"), best first. A phrase that stands
  * among its words counts most, then words of title and trade, then of what it says. Nothing typed gives all.
  */
-export function findCalculators(calculators: readonly Calculator[], asked: string): readonly Calculator[] {
+export function findCalculators<C extends Described>(calculators: readonly C[], asked: string): readonly C[] {
   const wanted = wordsIn(asked);
   if (wanted.length === 0) return plain(asked).trim() === "" ? calculators : [];
   const phrase = wanted.join(" ");
@@ -34,7 +39,7 @@ export function findCalculators(calculators: readonly Calculator[], asked: strin
     .map((each) => each.calculator);
 }
 
-function score(calculator: Calculator, wanted: readonly string[], phrase: string): number {
+function score(calculator: Described, wanted: readonly string[], phrase: string): number {
   const phrases = [calculator.title, ...calculator.words].map((text) => wordsIn(text).join(" "));
   const trade = phrases.flatMap((each) => each.split(" "));
   const said = wordsIn(`${calculator.says} ${calculator.inputs.map((input) => input.label).join(" ")}`);

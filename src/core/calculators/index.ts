@@ -12,7 +12,7 @@ export {
   type WorkedExample,
 } from "./declaration";
 export { benchBookPage } from "./describe";
-export { findCalculators } from "./find";
-export { type Kept, keptFrom, keptName, keptTitle, workAgain } from "./keep";
+export { type Described, findCalculators } from "./find";
+export { benchTitle, type Kept, type KeptReading, keptFrom, keptName, keptTitle, workAgain } from "./keep";
 export { counts, readTyped, type SentInput, withUnit } from "./read-inputs";
 export { drainCurve } from "./water/drain-down";

@@ -41,6 +41,10 @@ export function keptTitle(what: string): string | undefined {
   return from && `${from.calculator.title}: ${from.output.label}`;
 }
 
+/** The same by calculation and figure: what a job keeps of it. */
+export const benchTitle = (calculator: string, output: string): string | undefined =>
+  keptTitle(keptName(calculator, output));
+
 /** Works a result out again from what was typed, so that nothing is kept that was not computed. */
 export function workAgain(kept: Kept, system: UnitSystem = "metric"): Result<KeptReading, Problem[]> {
   const calculator = calculatorNamed(kept.calculator);

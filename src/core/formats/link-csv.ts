@@ -1,60 +1,18 @@
 import { err, ok, type Problem, type Result } from "../result";
 import { type LineLink, LinkSchema } from "./line";
+import { LINK_COLUMNS, type LinkRow } from "./link-rows";
 import { readAs } from "./read";
-
-/** Columns of the links of a line as CSV; a column that a kind of link does not have is empty. */
-export const LINK_COLUMNS = [
-  "kind",
-  "id",
-  "name",
-  "from",
-  "to",
-  "medium",
-  "stream",
-  "dn_mm",
-  "length_m",
-  "type",
-  "normally",
-  "operable",
-  "lockable",
-  "passes",
-  "access_min",
-  "confined",
-  "where",
-  "turns",
-  "hardToReach",
-  "asset",
-  "motor",
-] as const;
 
 const NUMBERS: ReadonlySet<string> = new Set(["dn_mm", "length_m", "access_min", "turns"]);
 const ANSWERS: Readonly<Record<string, boolean>> = { yes: true, no: false, true: true, false: false };
 const YES_NO: ReadonlySet<string> = new Set(["operable", "lockable", "passes", "confined"]);
-
-type Row = Readonly<Record<string, string>>;
-
-/** Links as rows of words: yes and no, figures in the unit that the column names. */
-export function linkRows(links: readonly LineLink[]): Row[] {
-  return links.map((link) => {
-    const fields = link as unknown as Readonly<Record<string, unknown>>;
-    return Object.fromEntries(
-      LINK_COLUMNS.map((column) => {
-        const value = fields[column];
-        return [
-          column,
-          value === undefined ? "" : typeof value === "boolean" ? (value ? "yes" : "no") : String(value),
-        ];
-      }),
-    );
-  });
-}
 
 /**
  * Reads rows back into links; every problem names its row, counted as a spreadsheet counts them (the header is row 1).
  * Drawn corners are not in the rows: a link that is known keeps its own.
  */
 export function linksFromRows(
-  rows: readonly Row[],
+  rows: readonly LinkRow[],
   known: readonly LineLink[],
 ): Result<LineLink[], Problem[]> {
   const problems: Problem[] = [];

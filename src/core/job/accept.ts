@@ -1,7 +1,7 @@
-import { workAgain } from "../calculators";
+import type { Kept, KeptReading } from "../calculators";
 import type { JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
-import { err, type Result, unreachable } from "../result";
+import { err, type Problem, type Result, unreachable } from "../result";
 import { type Refusal, refuseAtStep } from "./accept-at-step";
 import type { Progress } from "./progress";
 import { advance, gate, mayCloseEarly, notBegun, type Run } from "./run";
@@ -19,6 +19,11 @@ export interface JudgedBy {
   readonly now: number;
   /** The latest time the server stored anything, ms: when its own clock shows less, that clock is the wrong one. */
   readonly lastStored?: number;
+  /**
+   * Works a kept result out again. The bench book is heavy: a page has it in hand only where results are kept; without it
+   * none is taken.
+   */
+  readonly workAgain?: (kept: Kept) => Result<KeptReading, Problem[]>;
 }
 
 /**
@@ -28,7 +33,7 @@ export interface JudgedBy {
  * @returns the job after the event
  */
 export function accept(job: Run, event: JobEvent, clock: JudgedBy): Result<Run, Refusal> {
-  const refusal = refuseDate(job, event, clock) ?? refuse(job, event, clock.now);
+  const refusal = refuseDate(job, event, clock) ?? refuse(job, event, clock);
   if (refusal !== undefined) return err(refusal);
   const after = advance(job, event);
   return after.ok ? after : err({ path: "", message: after.error });
@@ -68,7 +73,7 @@ function refuseDate(
     : undefined;
 }
 
-function refuse(job: Run, event: JobEvent, now: number): Refusal | undefined {
+function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusal | undefined {
   const { progress, status, log: events } = job;
   // An entry may come a little ahead of the clock; a wait is over only when the clock says so.
   const at = Math.min(now, Date.parse(event.at));
@@ -91,7 +96,7 @@ function refuse(job: Run, event: JobEvent, now: number): Refusal | undefined {
     case "note-added":
       return undefined;
     case "result-kept":
-      return keptFault(event);
+      return keptFault(event, workAgain);
     case "stopped":
       return undefined;
     case "resumed":
@@ -168,8 +173,16 @@ const timeCounts = (progress: Progress, event: JobEvent): boolean =>
   (event.kind === "step-done" && progress.waits.has(event.step));
 
 /** What was computed on the device has to come out again here, or somebody wrote it by hand. */
-function keptFault(event: Extract<JobEvent, { kind: "result-kept" }>): Refusal | undefined {
-  const again = workAgain(event);
+function keptFault(
+  event: Extract<JobEvent, { kind: "result-kept" }>,
+  workAgain: JudgedBy["workAgain"],
+): Refusal | undefined {
+  const again = workAgain?.(event);
+  if (again === undefined)
+    return {
+      path: "",
+      message: "The bench book is not at hand to work this out again. Open it, then keep it.",
+    };
   if (!again.ok) return again.error[0];
   const { si, said, dimension } = again.value;
   const wrong = (path: string) => ({

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { calculate, calculatorNamed, readTyped, siOf, workAgain } from "../calculators";
+import { benchTitle, calculate, calculatorNamed, readTyped, siOf, workAgain } from "../calculators";
 import { accept, benchLinks, jobRecord, seal } from ".";
 import { chainStart } from "./chain";
 import { dryJob, START, Walk, wetJob } from "./job.fixtures";
@@ -99,7 +99,7 @@ describe("a result kept in the job", () => {
     const sealed = walk.events.map((each, index) =>
       seal(each, index + 1, new Date(START).toISOString(), chainStart(walk.inputs)),
     );
-    const record = jobRecord(walk.job, sealed);
+    const record = jobRecord(walk.job, sealed, benchTitle);
     expect(record.worked).toMatchObject([{ title: "Bolt-up: Wrench setting", typed: "88 N·m" }]);
     expect(record.lines.at(-1)).toMatchObject({ what: "Bolt-up: Wrench setting", entry: "88 N·m" });
     walk.add({ kind: "undone", event: walk.events.at(-1)!.id });
@@ -110,7 +110,7 @@ describe("a result kept in the job", () => {
     const { job } = new Walk(wetJob());
     const refusal = (more: object) => {
       const full = { v: 1, id: "r", at: new Date(START).toISOString(), by: "Tam", ...event, ...more };
-      const taken = accept(job, full as never, { now: START });
+      const taken = accept(job, full as never, { now: START, workAgain });
       return taken.ok ? "" : `${taken.error.path} ${taken.error.message}`;
     };
     expect(refusal({})).toBe("");

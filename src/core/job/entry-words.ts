@@ -1,4 +1,3 @@
-import { keptName, keptTitle } from "../calculators";
 import type { JobEvent } from "../formats";
 import type { Run } from "./run";
 import { PHASE_NAMES, type Phase, type Step } from "./step";
@@ -10,18 +9,26 @@ export interface EntryWords {
   readonly entry: string;
 }
 
+/** What a figure of the bench book is called, by calculation and output; the book is heavy, and not every page has it. */
+export type TitleOf = (calculator: string, output: string) => string | undefined;
+
 /** An entry as a person reads it, by the plan as it stands in this run. */
-export function entryWords(job: Run, event: JobEvent): EntryWords {
+export function entryWords(job: Run, event: JobEvent, titleOf: TitleOf = () => undefined): EntryWords {
   const step =
     "step" in event && event.step !== undefined
       ? job.plan.steps.find((each) => each.id === event.step)
       : undefined;
   const name = (id: string) => job.inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
-  return { phase: step?.phase, what: subjectOf(event, step, name), entry: entryOf(event, step) };
+  return { phase: step?.phase, what: subjectOf(event, step, name, titleOf), entry: entryOf(event, step) };
 }
 
 /** What an entry was about. */
-function subjectOf(event: JobEvent, step: Step | undefined, name: (part: string) => string): string {
+function subjectOf(
+  event: JobEvent,
+  step: Step | undefined,
+  name: (part: string) => string,
+  titleOf: TitleOf,
+): string {
   switch (event.kind) {
     case "undone":
       return "Undone: the entry before";
@@ -34,7 +41,7 @@ function subjectOf(event: JobEvent, step: Step | undefined, name: (part: string)
     case "note-added":
       return "Note";
     case "result-kept":
-      return keptTitle(keptName(event.calculator, event.output)) ?? "Worked out";
+      return titleOf(event.calculator, event.output) ?? "Worked out";
     case "signed-off":
       return PHASE_NAMES["sign-off"];
     case "given-up":

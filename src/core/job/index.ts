@@ -6,7 +6,7 @@ export { type BenchLink, benchLinks } from "./bench-links";
 export { type BrokenChain, canonical, chainStart, digest, seal, verifyChain, verifyFrom } from "./chain";
 export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
-export { type EntryWords, entryWords } from "./entry-words";
+export { type EntryWords, entryWords, type TitleOf } from "./entry-words";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { BAR, effectiveEvents, PROVE_STEPS, type Progress, replay, type TakenReading } from "./progress";
 export { afterService, type JobRecord, jobRecord, type RecordLine } from "./record";

@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { workAgain } from "../calculators";
 import type { JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
 import { readDocument } from "../formats";
 import { toSI, unitNamed } from "../quantity";
@@ -99,7 +100,7 @@ export class Walk {
       by: "Tam Arkle",
       ...event,
     } as JobEvent;
-    const taken = accept(this.job, full, { now: this.now });
+    const taken = accept(this.job, full, { now: this.now, workAgain });
     if (!taken.ok) throw new Error(`${taken.error.path} ${taken.error.message}`);
     this.events.push(full);
     this.#job = taken.value;

@@ -1,6 +1,6 @@
 import type { JobDocument } from "../formats";
 import { err, ok, type Result } from "../result";
-import { accept } from "./accept";
+import { accept, type JudgedBy } from "./accept";
 import { type Run, run } from "./run";
 
 /** Servers that stamp one log differ by no more than this. */
@@ -18,7 +18,10 @@ export interface ImpossibleEntry {
  *
  * @param now ms: nothing was stored after this
  */
-export function judgeLog({ inputs, events }: JobDocument, now: number): Result<Run, ImpossibleEntry> {
+export function judgeLog(
+  { inputs, events }: JobDocument,
+  { now, workAgain }: Pick<JudgedBy, "now" | "workAgain">,
+): Result<Run, ImpossibleEntry> {
   const begun = run(inputs, []);
   if (!begun.ok) return err({ seq: 0, message: begun.error });
   let job = begun.value;
@@ -29,7 +32,7 @@ export function judgeLog({ inputs, events }: JobDocument, now: number): Result<R
     const stored = Date.parse(seal.serverAt);
     if (stored < latest - SERVERS_DIFFER_MS || stored > now + SERVERS_DIFFER_MS)
       return err({ seq, message: "It was sealed out of its time." });
-    const taken = accept(job, event, { now: stored });
+    const taken = accept(job, event, { now: stored, ...(workAgain !== undefined && { workAgain }) });
     if (!taken.ok) return err({ seq, message: taken.error.message });
     job = taken.value;
     latest = Math.max(latest, stored);

@@ -76,7 +76,11 @@ describe("the log, line by line", () => {
     const [event] = away.events;
     const stored = START + 40 * 60_000;
     const late = seal(event!, 1, new Date(stored).toISOString(), chainStart(away.inputs));
-    expect(jobRecord(away.job, [late]).lines[0]).toMatchObject({ at: START, storedAt: stored, off_s: 720 });
+    expect(jobRecord(away.job, [late]).lines[0]).toMatchObject({
+      at: START,
+      storedAt: stored,
+      off_s: 720,
+    });
     const soon = seal(event!, 1, new Date(START + 60_000).toISOString(), chainStart(away.inputs));
     expect(jobRecord(away.job, [soon]).lines[0]).not.toHaveProperty("storedAt");
   });

@@ -1,8 +1,7 @@
 import { judgeNewPart, type NewPart } from "../build";
-import { keptName, keptTitle } from "../calculators";
 import { type Due, dues } from "../findings";
 import type { SealedEvent, Valve } from "../formats";
-import { type EntryWords, entryWords, foundWords } from "./entry-words";
+import { type EntryWords, entryWords, foundWords, type TitleOf } from "./entry-words";
 import { effectiveEvents } from "./progress";
 import type { Run } from "./run";
 import type { Phase } from "./step";
@@ -80,7 +79,11 @@ export function afterService(valve: Valve, at: number): Valve {
 }
 
 /** Puts the record together from the run and its sealed log. */
-export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
+export function jobRecord(
+  job: Run,
+  sealed: readonly SealedEvent[],
+  titleOf: TitleOf = () => undefined,
+): JobRecord {
   const { progress, plan, inputs } = job;
   const steps = new Map(plan.steps.map((step) => [step.id, step]));
   const name = (id: string) => inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
@@ -192,7 +195,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       ];
     }),
     worked: progress.kept.map(({ calculator, output, typed, at, by }) => ({
-      title: keptTitle(keptName(calculator, output)) ?? calculator,
+      title: titleOf(calculator, output) ?? calculator,
       typed,
       at,
       by,
@@ -203,7 +206,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       return {
         at,
         by: event.by,
-        ...entryWords(job, event),
+        ...entryWords(job, event, titleOf),
         ...(storedAt - at > WITHOUT_SIGNAL_MS && { storedAt }),
         ...(event.off_s !== undefined && { off_s: event.off_s }),
       };

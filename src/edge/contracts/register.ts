@@ -2,7 +2,7 @@ import { Type } from "@sinclair/typebox";
 import {
   JobSortSchema,
   JobStatusSchema,
-  ROW_SCHEMAS,
+  ValveSchema,
   ValveSortSchema,
   ValveStateSchema,
 } from "@/core/formats";
@@ -80,7 +80,7 @@ export const REGISTER_VALVE = contract({
   chapter: "Register",
   says: "Registers a valve under a sheet that is here or in the library; the sheet comes in with it.",
   asker: "crew-if-any",
-  body: ROW_SCHEMAS.register,
+  body: ValveSchema,
   status: 201,
   answer: Type.Object({ tag: Type.String() }, closed),
   refuses: { 422: "The tag is taken, or there is no such sheet." },

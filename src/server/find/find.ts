@@ -43,6 +43,16 @@ function inOrder(typed: string, found: readonly Found[]): Found[] {
   );
 }
 
+/** Every word that was typed begins a word of its title or of the trade: Enter must not open a sum by half a word. */
+function isCalled(
+  { title, words }: { readonly title: string; readonly words: readonly string[] },
+  typed: string,
+): boolean {
+  const called = plain([title, ...words].join(" ")).split(" ");
+  const wanted = plain(typed).split(" ");
+  return wanted[0] !== "" && wanted.every((word) => called.some((each) => each.startsWith(word)));
+}
+
 /** No kind may push the others off the card. */
 function fewOfEach(hits: readonly Hit[]): Hit[] {
   const count = new Map<string, number>();
@@ -62,6 +72,7 @@ export function find(services: Services, typed: string): FoundAnswer {
   const tag = register.tagLike(typed.trim());
   const direct = index.beginning(typed);
   const bench: Hit[] = findCalculators(CALCULATORS, typed)
+    .filter((each) => isCalled(each, typed))
     .slice(0, MOST_OF_A_KIND)
     .map(({ id, title, words }) => ({
       kind: "bench",

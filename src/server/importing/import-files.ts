@@ -1,3 +1,4 @@
+import { workAgain } from "@/core/calculators";
 import { type Difference, differences, type Valve } from "@/core/formats";
 import { canonical, chainStart, judgeLog, run } from "@/core/job";
 import { ok, type Problem, type Result } from "@/core/result";
@@ -281,7 +282,7 @@ function provenanceOf(services: Services, { value }: Extract<Incoming, { kind: "
   if (!signed.ok) return { origin: "foreign", doubt: signed.error };
   if (signed.value.kind === "signed" && signed.value.publicKey === services.installation.publicKey)
     return { origin: "here" };
-  const judged = judgeLog(value, services.now());
+  const judged = judgeLog(value, { now: services.now(), workAgain });
   if (judged.ok) return { origin: "elsewhere" };
   const { seq, message } = judged.error;
   return { origin: "foreign", doubt: `Entry ${seq} could not have been made then: ${message}` };

@@ -109,7 +109,7 @@ async function judge(
 ): Promise<Result<Judged, AppendFailure>> {
   const now = services.now();
   const lastStored = services.anchors.last()?.at;
-  const clock = { now, ...(lastStored !== undefined && { lastStored: Date.parse(lastStored) }) };
+  const clock = { now, workAgain, ...(lastStored !== undefined && { lastStored: Date.parse(lastStored) }) };
   const known = new Set(before.events.map(({ event }) => event.id));
   const added: SealedEvent[] = [];
   let after = before.run;

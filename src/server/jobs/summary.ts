@@ -73,9 +73,10 @@ export function summaryOf(job: Run, { origin, doubt }: Provenance): JobSummary {
 /** Writes the summary of a job, and what find shows of it: open ones only. */
 export function keepSummary({ summaries, find }: Services, job: Run, provenance: Provenance): JobSummary {
   const summary = summaryOf(job, provenance);
+  const before = summaries.statusOf(summary.job);
   summaries.save(summary);
-  if (summary.status === "at-work" || summary.status === "stopped")
-    find.put("job", summary.job, findableJob(job.inputs));
-  else find.remove("job", summary.job);
+  const isOpen = (status: JobStatus | undefined) => status === "at-work" || status === "stopped";
+  if (isOpen(summary.status) && !isOpen(before)) find.put("job", summary.job, findableJob(job.inputs));
+  if (!isOpen(summary.status) && isOpen(before)) find.remove("job", summary.job);
   return summary;
 }

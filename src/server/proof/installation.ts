@@ -53,6 +53,28 @@ export function signedBy(publicKey: string, text: string, signature: string): bo
   }
 }
 
+/** A witness in so many bytes: written over the old one in one piece, it is never half of each. */
+const WITNESS_BYTES = 128;
+
+/**
+ * The witness file. It is not forced to the disk: it has to outlive the process, not the supply. Behind the database it
+ * is only less of a witness, never a false one.
+ */
+function witnessIn(path: string): Pick<Installation, "witness" | "remember"> {
+  let file: number | undefined;
+  return {
+    witness: () => {
+      if (!existsSync(path)) return undefined;
+      const text = readFileSync(path, "utf8").trim();
+      return text === "" ? undefined : (JSON.parse(text) as Witness);
+    },
+    remember: (witness) => {
+      file ??= openSync(path, existsSync(path) ? "r+" : "w+", 0o644);
+      writeSync(file, JSON.stringify(witness).padEnd(WITNESS_BYTES), 0);
+    },
+  };
+}
+
 /** Written whole and forced to the disk before it takes the old one's place. */
 function writeSafely(path: string, text: string, mode: number): void {
   const file = openSync(`${path}.new`, "w", mode);
@@ -73,12 +95,7 @@ export function installationIn(folder: string): Installation {
     const { privateKey } = generateKeyPairSync("ed25519");
     writeSafely(path, privateKey.export({ type: "pkcs8", format: "pem" }) as string, 0o600);
   }
-  const witnessPath = join(folder, WITNESS_FILE);
-  return {
-    ...signer(createPrivateKey(readFileSync(path))),
-    witness: () => (existsSync(witnessPath) ? JSON.parse(readFileSync(witnessPath, "utf8")) : undefined),
-    remember: (witness) => writeSafely(witnessPath, JSON.stringify(witness), 0o644),
-  };
+  return { ...signer(createPrivateKey(readFileSync(path))), ...witnessIn(join(folder, WITNESS_FILE)) };
 }
 
 /** An installation that is gone with its process: for tests and for the loading of files into memory. */

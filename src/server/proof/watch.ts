@@ -16,7 +16,8 @@ interface Watch {
   whole: boolean;
 }
 
-const watches = new WeakMap<Services, Watch>();
+const WATCH = "watch";
+const watchOf = ({ kept }: Services) => kept.get(WATCH) as Watch | undefined;
 
 /** A number of SQLite's that moves whenever another connection has written to the file. */
 const fileVersion = ({ db }: Services): number =>
@@ -28,12 +29,13 @@ const fileVersion = ({ db }: Services): number =>
  */
 export function watched(services: Services): Watched {
   const version = fileVersion(services);
-  const known = watches.get(services);
+  const known = watchOf(services);
   if (known !== undefined && known.version === version) return { doubts: known.found, whole: known.whole };
   const watch: Watch = { version, found: known?.found ?? [], whole: false };
-  watches.set(services, watch);
+  services.kept.set(WATCH, watch);
   services.inHand.forget();
   services.jobs.forget();
+  services.register.forget();
   void walk(services, watch);
   return { doubts: watch.found, whole: false };
 }
@@ -44,7 +46,7 @@ async function walk(services: Services, watch: Watch): Promise<void> {
     if (doubt !== undefined) found.push(doubt);
     await setImmediate();
     // Written to again meanwhile: the walk that began then goes on.
-    if (watches.get(services) !== watch) return;
+    if (watchOf(services) !== watch) return;
   }
   const news = found.length !== watch.found.length;
   watch.found = found;

@@ -7,7 +7,7 @@ const MOST_DUE = 60;
 
 /** What rings, nearest first: open jobs, then the next that is due by the calendar. Read from what was stored. */
 export function bells({ summaries, register, now }: Services): Bell[] {
-  const fromJobs = summaries.open().flatMap((job) => job.bells);
+  const fromJobs = summaries.openBells();
   const fromValves = register.dueNext(MOST_DUE).map(
     ({ tag, at, what, why, symptom }): Bell => ({
       id: `${tag}:due`,

@@ -11,31 +11,43 @@ export interface News {
 }
 
 /** Bells that a rope has room for, and those behind them that ring soon. */
-const MOST_BELLS = 40;
+const MOST_BELLS = 16;
 /** What is due by the calendar moves with the clock, too. */
 const STALE_MS = 30_000;
-/** Changes that come together are told together. */
-const TOGETHER_MS = 60;
+/** So old, news are good enough for a page: many are drawn in a moment in which many things change. */
+const FRESH_MS = 200;
+/** Changes that come together are told together, and after any news that were made before them. */
+const TOGETHER_MS = FRESH_MS + 50;
 /** Sent while nothing happens, so that a line that broke is noticed. */
 const STILL_HERE_MS = 20_000;
 
-const made = new WeakMap<Services, { readonly news: News; readonly at: number }>();
+interface Made {
+  readonly news: News;
+  /** All that rings: the screens hear of the first of it. */
+  readonly ringing: readonly Bell[];
+  readonly at: number;
+}
+const NEWS = "news";
+
+/** What every open screen hears. */
+export const newsNow = (services: Services): News => made(services).news;
+
+/** Everything that rings, nearest first. */
+export const ringingNow = (services: Services): readonly Bell[] => made(services).ringing;
 
 /** What rings, worked out once for all who ask between two changes. */
-export function newsNow(services: Services): News {
+function made(services: Services): Made {
   const { live, now } = services;
   const doubts = watched(services).doubts.length;
-  const known = made.get(services);
-  if (
-    known !== undefined &&
-    known.news.changes === live.changes &&
-    known.news.doubts === doubts &&
-    now() - known.at < STALE_MS
-  )
-    return known.news;
-  const news = { changes: live.changes, bells: bells(services).slice(0, MOST_BELLS), doubts };
-  made.set(services, { news, at: now() });
-  return news;
+  const known = services.kept.get(NEWS) as Made | undefined;
+  const age = known === undefined ? Number.POSITIVE_INFINITY : now() - known.at;
+  const fresh = known?.news.changes === live.changes && known.news.doubts === doubts;
+  if (known !== undefined && age >= 0 && (age < FRESH_MS || (fresh && age < STALE_MS))) return known;
+  const ringing = bells(services);
+  const news = { changes: live.changes, bells: ringing.slice(0, MOST_BELLS), doubts };
+  const made: Made = { news, ringing, at: now() };
+  services.kept.set(NEWS, made);
+  return made;
 }
 
 /** The news as server-sent events: once at the beginning, and anew within a moment of every change. */

@@ -23,12 +23,12 @@ function kitsFor(sheet: Sheet, stores: readonly Store[], generation: string | un
 }
 
 /** Kits that what is due by then, or reported, may need, and that the store lacks. */
-export function shortages({ library, register }: Services, by: number): string[] {
+export function shortages({ library, register, now }: Services, by: number): string[] {
   const stores = library.stores();
   const [store] = stores;
   const wanted = new Map<string, { name: string; need: number; have: number }>();
   const sheets = new Map<string, Sheet | undefined>();
-  for (const kind of register.dueKinds(by)) {
+  for (const kind of register.dueKinds(by, now())) {
     if (!sheets.has(kind.sheet)) sheets.set(kind.sheet, library.sheet(kind.sheet));
     const sheet = sheets.get(kind.sheet);
     if (sheet === undefined) continue;

@@ -96,33 +96,31 @@ const DAY = 86_400_000;
 const FORTNIGHT = 14;
 /** Minutes a job takes when nothing better is known. */
 const USUAL_MIN = 90;
-/** Open jobs that have a card, and valves that are listed: what one person can take in. */
+/** Open jobs that have a card, valves that are listed, jobs that hold something shut: what one person can take in. */
 const MOST_CARDS = 6;
 const MOST_NEXT = 15;
-const MOST_HELD = 30;
+const MOST_HELD = 12;
 
 /** What Today shows: what rings now, what rings next, what is held shut, what the van lacks, the fortnight's hours. */
 export function today(services: Services, ringing: readonly Bell[]) {
   const { library, summaries, now } = services;
-  const open = new Map(summaries.open().map((job) => [job.job, job]));
-  const shown = new Set<string>();
-  const cards = ringing
-    .flatMap((bell) => {
-      const job = bell.job === undefined ? undefined : open.get(bell.job);
-      if (job === undefined || shown.has(job.job)) return [];
-      shown.add(job.job);
-      return [cardOf(job, bell)];
-    })
-    .slice(0, MOST_CARDS);
-  const held = [...open.values()].flatMap(({ job, valve, held: links }) =>
-    links.map((link): HeldValve => ({ ...link, valve, job })),
-  );
+  const first = new Map<string, Bell>();
+  for (const bell of ringing) {
+    if (first.size === MOST_CARDS) break;
+    if (bell.job !== undefined && !first.has(bell.job)) first.set(bell.job, bell);
+  }
+  const held = summaries.holding(MOST_HELD);
   return {
-    cards,
-    jobs: open.size,
+    cards: [...first].flatMap(([job, bell]) => {
+      const summary = summaries.of(job);
+      return summary === undefined ? [] : [cardOf(summary, bell)];
+    }),
+    jobs: summaries.countOpen(),
     next: ringsNext(services, ringing),
-    held: held.slice(0, MOST_HELD),
-    heldInAll: held.length,
+    held: held.rows.flatMap(({ job, valve, held: links }) =>
+      links.map((link): HeldValve => ({ ...link, valve, job })),
+    ),
+    heldInAll: held.total,
     short: shortages(services, now() + FORTNIGHT * DAY),
     fortnight: fortnight(services),
     empty: library.isEmpty(),
@@ -163,7 +161,10 @@ function fortnight({ register, now }: Services): { at: number; hours: number }[]
   const midnight = new Date(now());
   midnight.setHours(0, 0, 0, 0);
   const starts = Array.from({ length: FORTNIGHT + 1 }, (_, index) => midnight.getTime() + index * DAY);
-  const before = register.dueBy(starts.map((start) => start - 1));
+  const before = register.dueBy(
+    starts.map((start) => start - 1),
+    now(),
+  );
   return starts.slice(0, FORTNIGHT).map((at, index) => {
     const upTo = before[index + 1]!;
     const valves = index === 0 ? upTo : upTo - before[index]!;

@@ -218,7 +218,7 @@ export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
   return (
     <SignName
       id={STEP_FORM}
-      onSigned={(name) => log.add({ kind: "signed-off", statement: "Back in service" }, name)}
+      onSigned={(name) => log.add({ kind: "signed-off", statement: "Back in service" }, { by: name })}
     >
       <p className="card p-4 text-[17px]" data-step={step.id}>
         I put {log.job.inputs.valve.tag} back in service. Every closure is open, every test is passed.

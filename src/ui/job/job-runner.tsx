@@ -2,21 +2,17 @@
 
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import { isClosed, notBegun, type Phase, type Run } from "@/core/job";
-import { formatQuantity } from "@/core/quantity";
 import { Axis, type AxisPart } from "../draw/axis";
-import { kindsOf, LineDrawing } from "../draw/line-drawing";
-import { PipeKey } from "../draw/pipe";
 import { typing } from "../keys";
-import { lineView, type Setting } from "../line-view";
 import { Notice } from "../notice";
 import { PartCard } from "../part-card";
 import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { WhoPicker } from "../who-picker";
-import { NoteModal, StopModal } from "./modals";
+import { fetchLater, LinePane, NoteModal, StopModal } from "./later";
 import { PhaseBar } from "./phase-bar";
 import { RefusedEntries } from "./refused-entries";
 import { StepCard } from "./step-card";
@@ -47,6 +43,8 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
   useEffect(() => {
     if (signedOff && saving.kind === "saved" && nothingRefused) router.push(`/jobs/${inputs.id}/record`);
   }, [signedOff, saving, nothingRefused, router, inputs.id]);
+
+  useEffect(fetchLater, []);
 
   const onKey = useCallback(
     (event: KeyboardEvent) => {
@@ -240,54 +238,6 @@ function AxisPane({ job }: { job: Run }) {
         />
       </div>
       {read !== undefined && <PartCard part={read} sheet={sheet} onClose={() => setChosen(undefined)} />}
-    </>
-  );
-}
-
-/** How the line is set by what was ticked so far. */
-function settingOf(job: Run): Setting {
-  const turned = job.plan.isolation?.ok === true ? job.plan.isolation.value.turned : [];
-  return {
-    shut: new Set(job.shut),
-    turned: new Map(
-      turned.flatMap((each) => (job.shut.includes(each.node) ? [[each.node, each.to.id] as const] : [])),
-    ),
-  };
-}
-
-function LinePane({ job }: { job: Run }) {
-  const { system } = useSettings();
-  const { line, valve } = job.inputs;
-  const plan = job.plan.isolation?.ok ? job.plan.isolation.value : undefined;
-  const proven = job.states.get("prove:again")?.kind === "done";
-  const view = useMemo(
-    () =>
-      line &&
-      lineView(line, settingOf(job), plan, {
-        target: valve.node ?? valve.tag,
-        passing: job.progress.passing,
-        proven,
-      }),
-    [line, valve, plan, job, proven],
-  );
-  if (view === undefined) return <p className="p-4 text-soft">No line is drawn for this valve.</p>;
-  return (
-    <>
-      <h2 className="caption flex justify-between px-3.5 pt-3">
-        <span>{line?.name}</span>
-        <span>{plan === undefined ? "" : `${job.shut.length} shut`}</span>
-      </h2>
-      <div className="min-h-0 flex-1">
-        <LineDrawing view={view} />
-      </div>
-      <div className="flex flex-wrap items-center justify-between gap-2 px-3.5 pb-2.5">
-        <PipeKey kinds={kindsOf(view.line)} unknown={view.doubt} />
-        {plan !== undefined && (
-          <span className="plate text-[15px] text-soft">
-            {formatQuantity(plan.section.volume_L / 1000, "volume", system)} shut in
-          </span>
-        )}
-      </div>
     </>
   );
 }

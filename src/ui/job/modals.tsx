@@ -3,6 +3,7 @@
 import { useState } from "react";
 import type { Run } from "@/core/job";
 import { Modal } from "../modal";
+import { SignName } from "../who-picker";
 
 /** A few words asked for; the field is refused empty, at the field. */
 function Words({
@@ -174,6 +175,32 @@ export function ReasonModal({
           onClose();
         }}
       />
+    </Modal>
+  );
+}
+
+/** A job that ends at triage is signed for, too. */
+export function CloseModal({
+  open,
+  onClose,
+  onSigned,
+}: {
+  open: boolean;
+  onClose: () => void;
+  onSigned: (name: string) => void;
+}) {
+  return (
+    <Modal
+      open={open}
+      onOpenChange={(now) => !now && onClose()}
+      title="Close the job here?"
+      says="Nothing was shut and nothing was taken off. The valve stays due, and the record says why."
+    >
+      <SignName onSigned={onSigned}>
+        <button type="submit" className="btn btn-go min-h-14">
+          Sign and close
+        </button>
+      </SignName>
     </Modal>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Calculator as CalculatorIcon } from "lucide-react";
 import { useState } from "react";
-import { type Calculator, calculatorNamed, keptName, keptTitle, siOf } from "@/core/calculators";
+import { type Calculator, calculatorNamed, keptName, keptTitle, siOf, workAgain } from "@/core/calculators";
 import { type BenchLink, benchLinks, type Step } from "@/core/job";
 import { formatIn, unit } from "@/core/quantity";
 import { saidOf } from "../calculator/answer-card";
@@ -89,15 +89,18 @@ function KeepInJob({
   const si = siOf(answer.outputs, chosen.name);
   const typed = formatIn(si, unit(answer.outputs[chosen.name]!.unit));
   const keep = () =>
-    log.add({
-      kind: "result-kept",
-      step: step.id,
-      calculator: calculator.id,
-      inputs: { ...form.typed },
-      output: chosen.name,
-      si,
-      typed,
-    });
+    log.add(
+      {
+        kind: "result-kept",
+        step: step.id,
+        calculator: calculator.id,
+        inputs: { ...form.typed },
+        output: chosen.name,
+        si,
+        typed,
+      },
+      { workAgain },
+    );
   return (
     <div className="card flex flex-wrap items-end gap-2 p-3">
       <label className="min-w-[220px] flex-1 font-semibold" htmlFor="keep-in-job">

@@ -4,17 +4,14 @@ import clsx from "clsx";
 import { Wrench } from "lucide-react";
 import { type ReactNode, useCallback, useEffect, useRef, useState } from "react";
 import { mayCloseEarly, type Step } from "@/core/job";
-import { Modal } from "../modal";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
-import { SignName } from "../who-picker";
 import { CaptureBody, CheckBody, CollectBody } from "./bodies-inspect";
 import { GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
 import { FitBody, SignOffBody, TightenBody, TrayBody, tightenTitle } from "./bodies-rebuild";
 import { AskTwiceBody, ConfirmBody, CrackBody, StripBody } from "./bodies-strip";
-import { ReasonModal } from "./modals";
+import { CloseModal, ReasonModal, StepBench } from "./later";
 import { phaseLine, timeLeft } from "./phase-bar";
-import { StepBench } from "./step-bench";
 import { StepFooter } from "./step-footer";
 import { STEP_FORM, StepForm } from "./step-form";
 import { StuckLadder } from "./stuck-ladder";
@@ -132,24 +129,15 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         </Notice>
       )}
       <StepFooter log={log} step={step} halted={halted} means={means} onNote={onNote} onStop={onStop} />
-      <Modal
+      <CloseModal
         open={asking === "close"}
-        onOpenChange={(now) => !now && setAsking(undefined)}
-        title="Close the job here?"
-        says="Nothing was shut and nothing was taken off. The valve stays due, and the record says why."
-      >
-        <SignName
-          onSigned={(name) => {
-            const says = state?.kind === "halted" ? state.says : "";
-            log.add({ kind: "signed-off", statement: `Closed at triage: ${says}`.slice(0, 400) }, name);
-            setAsking(undefined);
-          }}
-        >
-          <button type="submit" className="btn btn-go min-h-14">
-            Sign and close
-          </button>
-        </SignName>
-      </Modal>
+        onClose={() => setAsking(undefined)}
+        onSigned={(by) => {
+          const says = state?.kind === "halted" ? state.says : "";
+          log.add({ kind: "signed-off", statement: `Closed at triage: ${says}`.slice(0, 400) }, { by });
+          setAsking(undefined);
+        }}
+      />
       <ReasonModal
         open={asking === "skip"}
         onClose={() => setAsking(undefined)}

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
-import { accept, entryWords, type PlanChange, planChange, type Run, run } from "@/core/job";
+import { accept, entryWords, type JudgedBy, type PlanChange, planChange, type Run, run } from "@/core/job";
 import type { UnitSystem } from "@/core/quantity";
 import { call } from "@/edge/client";
 import { clockAhead } from "@/edge/clock";
@@ -21,6 +21,13 @@ type Draft = {
   [K in JobEvent["kind"]]: Omit<Extract<JobEvent, { kind: K }>, "v" | "id" | "at" | "by">;
 }[JobEvent["kind"]];
 
+interface AddedWith {
+  /** Who answers for it, where that is asked anew; else the one who holds the device. */
+  readonly by?: string;
+  /** Works a kept result out again. */
+  readonly workAgain?: JudgedBy["workAgain"];
+}
+
 export interface JobLog {
   readonly job: Run;
   readonly saving: Saving;
@@ -30,8 +37,7 @@ export interface JobLog {
   readonly refusal: string | undefined;
   /** It was about what stood in the field: as soon as that is typed over, it is about nothing. */
   readonly forgetRefusal: () => void;
-  /** @param by who answers for it, where that is asked anew; else the one who holds the device */
-  readonly add: (event: Draft, by?: string) => boolean;
+  readonly add: (event: Draft, more?: AddedWith) => boolean;
   readonly undo: () => void;
   /** Entries made on this device that the server did not take: somebody else went on meanwhile. */
   readonly refused: readonly Refused[];
@@ -150,7 +156,7 @@ export function useJobLog(
   }, [waiting, send]);
 
   const add = useCallback(
-    (draft: Draft, by = who): boolean => {
+    (draft: Draft, { by = who, workAgain }: AddedWith = {}): boolean => {
       if (by === "") {
         setRefusal("Choose who is holding this device first.");
         return false;
@@ -167,7 +173,7 @@ export function useJobLog(
         ...draft,
       } as JobEvent;
       const before = latest.current;
-      const taken = accept(before, event, { now });
+      const taken = accept(before, event, { now, ...(workAgain !== undefined && { workAgain }) });
       if (!taken.ok) {
         setRefusal(taken.error.message);
         return false;

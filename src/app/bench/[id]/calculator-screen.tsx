@@ -7,7 +7,6 @@ import { CalculatorPanel } from "@/ui/calculator/calculator-panel";
 import { KeepWithValve } from "@/ui/calculator/keep-with-valve";
 import { SetBell } from "@/ui/calculator/set-bell";
 import type { CalculatorForm } from "@/ui/calculator/use-calculator";
-import { ChapterMark } from "@/ui/draw/chapter-mark";
 
 /** A page of the bench book: the calculator, and what can be done with its answer. */
 export function CalculatorScreen({
@@ -19,28 +18,20 @@ export function CalculatorScreen({
 }) {
   const calculator = calculatorNamed(id)!;
   return (
-    <div className="mx-auto flex max-w-[1240px] flex-col gap-4 px-4 py-4 md:px-5">
-      <header>
-        <h1 className="flex items-center gap-3 font-bold text-[28px] leading-tight">
-          <ChapterMark chapter={calculator.chapter} /> {calculator.title}
-        </h1>
-        <p className="text-soft">{calculator.says}</p>
-      </header>
-      <CalculatorPanel calculator={calculator} {...(start !== undefined && { start })}>
-        {(form) => (
-          <div className="no-print flex flex-wrap gap-2">
-            <KeepWithValve calculator={calculator} form={form} />
-            {form.answer?.bell !== undefined && <SetBell title={calculator.title} bell={form.answer.bell} />}
-            <button type="button" className="btn btn-quiet" onClick={() => share(id, form)}>
-              <Link2 size={20} aria-hidden /> Copy link
-            </button>
-            <button type="button" className="btn btn-quiet" onClick={() => print()}>
-              <Printer size={20} aria-hidden /> Print
-            </button>
-          </div>
-        )}
-      </CalculatorPanel>
-    </div>
+    <CalculatorPanel calculator={calculator} {...(start !== undefined && { start })}>
+      {(form) => (
+        <div className="no-print flex flex-wrap gap-2">
+          <KeepWithValve calculator={calculator} form={form} />
+          {form.answer?.bell !== undefined && <SetBell title={calculator.title} bell={form.answer.bell} />}
+          <button type="button" className="btn btn-quiet" onClick={() => share(id, form)}>
+            <Link2 size={20} aria-hidden /> Copy link
+          </button>
+          <button type="button" className="btn btn-quiet" onClick={() => print()}>
+            <Printer size={20} aria-hidden /> Print
+          </button>
+        </div>
+      )}
+    </CalculatorPanel>
   );
 }
 

@@ -2,7 +2,8 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { calculatorNamed } from "@/core/calculators";
-import { CalculatorScreen } from "./calculator-screen";
+import { ChapterMark } from "@/ui/draw/chapter-mark";
+import { CalculatorScreen } from "./later";
 
 type Props = {
   params: Promise<{ id: string }>;
@@ -25,10 +26,18 @@ export default async function CalculatorPage({ params, searchParams }: Props) {
     }),
   );
   return (
-    <CalculatorScreen
-      key={JSON.stringify(start)}
-      id={id}
-      start={Object.keys(start).length > 0 ? start : undefined}
-    />
+    <div className="mx-auto flex max-w-[1240px] flex-col gap-4 px-4 py-4 md:px-5">
+      <header>
+        <h1 className="flex items-center gap-3 font-bold text-[28px] leading-tight">
+          <ChapterMark chapter={calculator.chapter} /> {calculator.title}
+        </h1>
+        <p className="text-soft">{calculator.says}</p>
+      </header>
+      <CalculatorScreen
+        key={JSON.stringify(start)}
+        id={id}
+        start={Object.keys(start).length > 0 ? start : undefined}
+      />
+    </div>
   );
 }

@@ -15,7 +15,7 @@ import { LineGlance } from "@/ui/line-glance";
 import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
-import { ReadingHistory } from "@/ui/reading-history";
+import { ReadingHistory } from "@/ui/reading-history-later";
 import { SheetAxis } from "@/ui/sheet-axis";
 import { Day, When } from "@/ui/when";
 

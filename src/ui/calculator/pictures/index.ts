@@ -1,34 +1,32 @@
-import type { ReactNode } from "react";
-import { BoltUpPicture } from "./bolt-up";
-import { DrainPicture } from "./drain-down";
-import { GasketPicture } from "./gasket-cutter";
-import { HydrantPicture } from "./hydrant-flow";
-import { ImpairmentPicture } from "./impairment-clock";
-import { LockedPicture } from "./locked-liquid";
-import { ORingPicture } from "./o-ring";
-import type { PictureProps } from "./props";
-import { CostPicture } from "./renew-or-reuse";
-import { SaturationPicture } from "./saturation";
-import { SoftenerCyclePicture } from "./softener-cycle";
-import { SpannerPicture } from "./spanner";
-import { DecayPicture, StandPicture } from "./test-over-time";
-import { ThreadPicture } from "./threads";
+"use client";
 
-/** Calculations that people would rather look at. */
-export const PICTURES: Readonly<Record<string, (props: PictureProps) => ReactNode>> = {
-  "bolt-up": BoltUpPicture,
-  "drain-down": DrainPicture,
-  "gasket-cutter": GasketPicture,
-  "hydrant-flow": HydrantPicture,
-  "impairment-clock": ImpairmentPicture,
-  "locked-liquid": LockedPicture,
-  "o-ring": ORingPicture,
-  "renew-or-reuse": CostPicture,
-  saturation: SaturationPicture,
-  "co2-charge": SaturationPicture,
-  brine: SoftenerCyclePicture,
-  "spanner-finder": SpannerPicture,
-  "stand-test": StandPicture,
-  "decay-test": DecayPicture,
-  "thread-finder": ThreadPicture,
+import dynamic from "next/dynamic";
+import type { ComponentType } from "react";
+import type { PictureProps } from "./props";
+
+/** Calculations that people would rather look at; each drawing is fetched with the first page that shows it. */
+export const PICTURES: Readonly<Record<string, ComponentType<PictureProps>>> = {
+  "bolt-up": dynamic(() => import("./bolt-up").then((made) => made.BoltUpPicture), { ssr: false }),
+  "drain-down": dynamic(() => import("./drain-down").then((made) => made.DrainPicture), { ssr: false }),
+  "gasket-cutter": dynamic(() => import("./gasket-cutter").then((made) => made.GasketPicture), {
+    ssr: false,
+  }),
+  "hydrant-flow": dynamic(() => import("./hydrant-flow").then((made) => made.HydrantPicture), { ssr: false }),
+  "impairment-clock": dynamic(() => import("./impairment-clock").then((made) => made.ImpairmentPicture), {
+    ssr: false,
+  }),
+  "locked-liquid": dynamic(() => import("./locked-liquid").then((made) => made.LockedPicture), {
+    ssr: false,
+  }),
+  "o-ring": dynamic(() => import("./o-ring").then((made) => made.ORingPicture), { ssr: false }),
+  "renew-or-reuse": dynamic(() => import("./renew-or-reuse").then((made) => made.CostPicture), {
+    ssr: false,
+  }),
+  saturation: dynamic(() => import("./saturation").then((made) => made.SaturationPicture), { ssr: false }),
+  "co2-charge": dynamic(() => import("./saturation").then((made) => made.SaturationPicture), { ssr: false }),
+  brine: dynamic(() => import("./softener-cycle").then((made) => made.SoftenerCyclePicture), { ssr: false }),
+  "spanner-finder": dynamic(() => import("./spanner").then((made) => made.SpannerPicture), { ssr: false }),
+  "stand-test": dynamic(() => import("./test-over-time").then((made) => made.StandPicture), { ssr: false }),
+  "decay-test": dynamic(() => import("./test-over-time").then((made) => made.DecayPicture), { ssr: false }),
+  "thread-finder": dynamic(() => import("./threads").then((made) => made.ThreadPicture), { ssr: false }),
 };

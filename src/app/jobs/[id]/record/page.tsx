@@ -3,13 +3,14 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
+import { benchTitle } from "@/core/calculators";
 import { isClosed, jobRecord, PHASE_NAMES, type Run } from "@/core/job";
 import { formatDuration, formatQuantity } from "@/core/quantity";
 import { pathOf } from "@/edge/client";
 import { GET_JOB, GET_PHOTO } from "@/edge/contracts/jobs";
-import { jobAt } from "@/server/jobs/append-events";
+import { readJob } from "@/server/jobs/read-job";
 import { proofOf } from "@/server/proof/prove";
-import { doubtOfJob, doubtOfReadings } from "@/server/proof/verify";
+import { doubtOfReadings } from "@/server/proof/verify";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { Plate } from "@/ui/plate";
@@ -23,15 +24,14 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
   const id = pathId((await params).id);
   const { system } = await readSettings();
   const all = services();
-  const stored = all.jobs.find(id);
+  const stored = readJob(all, id);
   if (stored === undefined) notFound();
-  const { origin, doubt: foreign } = all.jobs.provenance(id);
-  const doubt = doubtOfJob(all, stored) ?? doubtOfReadings(all, stored.inputs.valve.tag);
-  const proof = proofOf(all, id);
-  const job = jobAt(stored);
+  const { inputs, run: job } = stored;
   if (!job.ok) return <Notice tone="stop">{job.error}</Notice>;
-  const { inputs } = job.value;
-  const record = jobRecord(job.value, stored.events);
+  const { origin, doubt: foreign } = all.jobs.provenance(id);
+  const doubt = stored.doubt ?? doubtOfReadings(all, inputs.valve.tag)?.message;
+  const proof = proofOf(all, id);
+  const record = jobRecord(job.value, stored.events, benchTitle);
   return (
     <article className="mx-auto max-w-[940px] px-4 py-5 md:px-6 print:p-0">
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 border-ink border-b-2 pb-3">
@@ -55,7 +55,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
       <div className="mt-3">
         {doubt !== undefined ? (
           <Notice tone="stop" live>
-            {doubt.message}
+            {doubt}
           </Notice>
         ) : origin === "foreign" ? (
           <Notice tone="stop" live>

@@ -1,0 +1,97 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { dues } from "@/core/findings";
+import { VALVE_SORTS, VALVE_STATES, type Valve, type ValveState } from "@/core/formats";
+import { openDatabase } from "@/data";
+import { importFiles } from "../importing/import-files";
+import { loadDemo } from "../importing/load-demo";
+import { type Services, servicesOn } from "../services";
+import { csvAnswer, jobsCsv, valvesCsv } from "./csv";
+import { listJobs, listValves, valveCounts } from "./lists";
+
+const NOW = Date.parse("2027-03-01T09:00:00Z");
+let services: Services;
+beforeAll(() => {
+  services = servicesOn(openDatabase(":memory:"), () => NOW);
+  loadDemo(services);
+});
+const all = { from: 0, most: 1000 };
+const tags = (ask: Parameters<typeof listValves>[1], window = all) =>
+  listValves(services, ask, window).rows.map((row) => row.tag);
+
+/** What a list should hold, worked out from whole valves and their sheets. */
+function byHand(state: ValveState): string[] {
+  const atWork = new Set(services.summaries.open().map((job) => job.valve));
+  const due = (valve: Valve) =>
+    dues(valve, services.library.sheet(valve.sheet)!, NOW)[0]?.at ?? Number.POSITIVE_INFINITY;
+  const soon = NOW + 14 * 86_400_000;
+  const holds: Record<ValveState, (valve: Valve) => boolean> = {
+    late: (valve) => due(valve) <= NOW,
+    due: (valve) => due(valve) <= soon,
+    "at-work": (valve) => atWork.has(valve.tag),
+    reported: (valve) => valve.symptom !== undefined,
+    quiet: (valve) => due(valve) > soon && valve.symptom === undefined && !atWork.has(valve.tag),
+  };
+  return services.register
+    .valves()
+    .filter(holds[state])
+    .map((valve) => valve.tag);
+}
+
+describe("the list of valves", () => {
+  it.each(VALVE_STATES)("%s: those that are, and how many", (state) => {
+    const expected = byHand(state);
+    expect(expected.length).toBeGreaterThan(0);
+    expect(tags({ state }).sort()).toEqual(expected.sort());
+    expect(valveCounts(services)[state]).toBe(expected.length);
+  });
+
+  it.each(VALVE_SORTS)("sorted by %s, both ways, whole and in pages alike", (sort) => {
+    const up = tags({ sort });
+    expect(up).toHaveLength(57);
+    expect(new Set(up).size).toBe(57);
+    const paged = [0, 1, 2, 3, 4, 5].flatMap((page) => tags({ sort }, { from: page * 10, most: 10 }));
+    expect(paged).toEqual(up);
+    const rows = listValves(services, { sort, down: "yes" }, all).rows;
+    const key = { place: "place", tag: "tag", name: "name", sheet: "sheet", due: "dueAt" } as const;
+    const values = rows.map((row) => row[key[sort]]);
+    expect(values).toEqual([...values].sort((a, b) => (a < b ? 1 : a > b ? -1 : 0)));
+  });
+
+  it("narrowed by place, sheet, family and words together", () => {
+    const [valve] = services.register.valves().filter((each) => each.sheet === "brae-quaywall-4");
+    const found = listValves(services, { find: "hydr quay", place: valve!.place, sheet: valve!.sheet }, all);
+    expect(found.total).toBe(found.rows.length);
+    expect(found.total).toBeGreaterThan(2);
+    for (const row of found.rows) expect(row).toMatchObject({ place: valve!.place, sheet: valve!.sheet });
+    expect(listValves(services, { find: "hydr nowhere" }, all).total).toBe(0);
+    expect(listValves(services, { find: "\"'; drop table valves; --" }, all).total).toBe(0);
+  });
+
+  it("goes out as a CSV that comes in again without changing anything", async () => {
+    const text = await csvAnswer(valvesCsv(services, {}), "valves.csv").text();
+    expect(text.trim().split("\r\n")).toHaveLength(58);
+    const again = importFiles(services, [{ name: "valves.csv", text }], "Tam Arkle");
+    expect(again.ok && again.value.lines[0]).toMatchObject({ effect: "same", total: 0 });
+  });
+});
+
+describe("the list of jobs", () => {
+  it("the newest first, narrowed by words and state", () => {
+    const { rows, total } = listJobs(services, {});
+    expect(total).toBe(3);
+    expect(rows.map((row) => row.openedAt)).toEqual(rows.map((row) => row.openedAt).sort((a, b) => b - a));
+    expect(listJobs(services, { state: "signed-off" }).rows.map((row) => row.job)).toEqual(["demo-h08-done"]);
+    expect(listJobs(services, { find: "tam hydrant" }).total).toBe(1);
+    expect(listJobs(services, { find: "100%_" }).total).toBe(0);
+  });
+
+  it("goes out as a CSV in which no cell is a formula", async () => {
+    const text = await csvAnswer(jobsCsv(services, {}), "jobs.csv").text();
+    expect(text.split("\r\n")[0]).toContain("valve,place,why");
+    const services2 = servicesOn(openDatabase(":memory:"), () => NOW);
+    loadDemo(services2);
+    importFiles(services2, [{ name: "r.csv", text: "tag,name\nNQ-H07,=1+1" }], "Tam Arkle");
+    const valves = await csvAnswer(valvesCsv(services2, { find: "NQ-H07" }), "v.csv").text();
+    expect(valves).toContain("NQ-H07,'=1+1,");
+  });
+});

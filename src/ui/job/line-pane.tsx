@@ -1,0 +1,58 @@
+"use client";
+
+import { useMemo } from "react";
+import type { Run } from "@/core/job";
+import { formatQuantity } from "@/core/quantity";
+import { kindsOf, LineDrawing } from "../draw/line-drawing";
+import { PipeKey } from "../draw/pipe";
+import { lineView, type Setting } from "../line-view";
+import { useSettings } from "../settings";
+
+/** How the line is set by what was ticked so far. */
+function settingOf(job: Run): Setting {
+  const turned = job.plan.isolation?.ok === true ? job.plan.isolation.value.turned : [];
+  return {
+    shut: new Set(job.shut),
+    turned: new Map(
+      turned.flatMap((each) => (job.shut.includes(each.node) ? [[each.node, each.to.id] as const] : [])),
+    ),
+  };
+}
+
+/** The line of a job as it is set now, with what is shut and what is live. */
+export function LinePane({ job }: { job: Run }) {
+  const { system } = useSettings();
+  const { line, valve } = job.inputs;
+  const plan = job.plan.isolation?.ok ? job.plan.isolation.value : undefined;
+  const proven = job.states.get("prove:again")?.kind === "done";
+  const view = useMemo(
+    () =>
+      line &&
+      lineView(line, settingOf(job), plan, {
+        target: valve.node ?? valve.tag,
+        passing: job.progress.passing,
+        proven,
+      }),
+    [line, valve, plan, job, proven],
+  );
+  if (view === undefined) return <p className="p-4 text-soft">No line is drawn for this valve.</p>;
+  return (
+    <>
+      <h2 className="caption flex justify-between px-3.5 pt-3">
+        <span>{line?.name}</span>
+        <span>{plan === undefined ? "" : `${job.shut.length} shut`}</span>
+      </h2>
+      <div className="min-h-0 flex-1">
+        <LineDrawing view={view} />
+      </div>
+      <div className="flex flex-wrap items-center justify-between gap-2 px-3.5 pb-2.5">
+        <PipeKey kinds={kindsOf(view.line)} unknown={view.doubt} />
+        {plan !== undefined && (
+          <span className="plate text-[15px] text-soft">
+            {formatQuantity(plan.section.volume_L / 1000, "volume", system)} shut in
+          </span>
+        )}
+      </div>
+    </>
+  );
+}
