@@ -3,7 +3,6 @@ import { mkdtempSync, rmSync, statSync } from "node:fs";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { sql } from "drizzle-orm";
 import { openDatabase } from "@/data";
 import { installationIn } from "@/server/proof/installation";
 import { servicesOn } from "@/server/services";
@@ -90,7 +89,7 @@ for (const size of SIZES) {
       installationIn(folder),
     );
     const jobs = await makeTown(services, size, JOBS);
-    services.db.run(sql`pragma wal_checkpoint(truncate)`);
+    services.db.$client.close();
     const mb = statSync(join(folder, "loftbell.db")).size / 1e6;
     console.log(
       `\n${size.toLocaleString("en")} valves, ${jobs.length} open jobs: made in ${((performance.now() - begun) / 1000).toFixed(1)} s, ${mb.toFixed(0)} MB on disk`,

@@ -39,6 +39,7 @@ test("ten thousand valves: searched, narrowed, sorted, paged, found by a slip of
     const { servicesOn } = await import("@/server/services");
     const db = openDatabase(join(folder, "loftbell.db"));
     await makeTown(servicesOn(db, Date.now, undefined, installationIn(folder)), 10_000, 4);
+    db.$client.close();
   });
   try {
     await server.start();
@@ -57,14 +58,14 @@ test("ten thousand valves: searched, narrowed, sorted, paged, found by a slip of
     await expect(page.getByRole("columnheader", { name: "Rings" })).toHaveAttribute("aria-sort", "ascending");
     // The address is the list: it can be sent, and the way back leads to it.
     const address = page.url();
-    const first = await rows.first().innerText();
+    const first = await rows.first().locator("td").first().innerText();
     await page.getByRole("searchbox", { name: "Search" }).press("ArrowDown");
     await page.keyboard.press("ArrowDown");
     await page.keyboard.press("Enter");
-    await page.waitForURL(/\/valves\/[A-Z]+-\d+$/);
+    await page.waitForURL(/\/valves\/[^?]+$/);
     await page.goBack();
     await expect(page).toHaveURL(address);
-    expect(await rows.first().innerText()).toBe(first);
+    expect(await rows.first().locator("td").first().innerText()).toBe(first);
     const csv = await (
       await request.get(`${server.url}/api/v1/export/valves.csv?${new URL(address).searchParams}`)
     ).text();
@@ -176,7 +177,7 @@ test.describe("on the demo", () => {
         },
         { url: server.url, job, events: [note("evil")] },
       );
-      expect(tried).toEqual(["opaque", "blocked", "closed"]);
+      expect(tried).toEqual(["blocked", "blocked", "closed"]);
       const after = (await (await request.get(`${server.url}/api/v1/jobs/${job}`)).json()).events.length;
       expect(after).toBe(before);
       // What the browser could not read, a program can: it was refused, and for this.
@@ -246,7 +247,7 @@ test.describe("on the demo", () => {
     await page.goto(`${server.url}/jobs?state=foreign`);
     await expect(page.locator("tbody tr")).toHaveCount(1);
     await page.locator("tbody tr").getByRole("link").first().click();
-    await expect(page.getByRole("alert")).toContainText("This log is foreign.");
+    await expect(page.getByRole("main").getByRole("alert")).toContainText("This log is foreign.");
     await expect(page.getByRole("main")).not.toContainText("The log is whole.");
   });
 
@@ -333,11 +334,11 @@ test("a log that was cut in the database is found on list, record, Today, health
     await page.goto(server.url);
     await expect(page.getByRole("main").getByRole("alert")).toContainText(cut);
     await page.getByRole("link", { name: "See which" }).click();
-    await expect(page.getByRole("alert")).toContainText(cut);
+    await expect(page.getByRole("main").getByRole("alert")).toContainText(cut);
     await page.goto(`${server.url}/jobs`);
     await expect(page.locator("tbody tr", { hasText: "NQ-H08" })).toContainText(cut);
     await page.goto(`${server.url}/jobs/demo-h08-done/record`);
-    await expect(page.getByRole("alert")).toContainText(cut);
+    await expect(page.getByRole("main").getByRole("alert")).toContainText(cut);
     expect((await addEvents(request, server.url, "demo-h08-done", [note("n")])).status()).toBe(409);
 
     // The file that was taken before is whole: a stranger sees that with nothing but the file.
@@ -379,6 +380,7 @@ test("a database that is empty where it was not, or newer than the program, is n
       },
     ];
     importFiles(services, files, "Test");
+    db.$client.close();
   });
   const outOfOrder = async (words: RegExp) => {
     await server.start(0, 503);

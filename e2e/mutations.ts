@@ -127,7 +127,7 @@ export function* mutations(count: number, seed: number): Generator<Mutated> {
     );
     const query =
       next() < 0.3
-        ? `?${pick(["revision", "words", "page", "as", "sort", "find"])}=${encodeURIComponent(String(pick(WEIRD.slice(0, 19)))).slice(0, 300)}`
+        ? `?${pick(["revision", "words", "page", "as", "sort", "find"])}=${encodeURIComponent(String(pick(WEIRD.slice(0, 17)))).slice(0, 300)}`
         : "";
     const sound = SOUND[contract.id];
     const body =

@@ -5,7 +5,7 @@ import { type BetterSQLite3Database, drizzle } from "drizzle-orm/better-sqlite3"
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import * as schema from "./schema";
 
-export type Db = BetterSQLite3Database<typeof schema>;
+export type Db = BetterSQLite3Database<typeof schema> & { readonly $client: Database.Database };
 
 const MIGRATIONS = join(process.cwd(), "src", "data", "migrations");
 

@@ -67,7 +67,7 @@ export function Commands({
   before: () => string;
 }) {
   const router = useRouter();
-  const [typed, setTyped] = useState(() => before().replaceAll(ENTER, ""));
+  const [typed, setTyped] = useState("");
   const [chosen, setChosen] = useState("");
   const shown = useFound(typed);
   // The next search begins empty.
@@ -84,9 +84,15 @@ export function Commands({
   const first = sure?.key ?? "";
   useEffect(() => setChosen(first), [first]);
   // Enter pressed while the answer is on its way waits for it: it must not open what stood there before.
-  const pressed = useRef(before().includes(ENTER));
+  const pressed = useRef(false);
+  // The field has the focus by now: what was typed before it stood there comes first.
   useEffect(() => {
-    if (shown.kind === "looking") return;
+    const earlier = before();
+    if (earlier.includes(ENTER)) pressed.current = true;
+    setTyped((now) => earlier.replaceAll(ENTER, "") + now);
+  }, [before]);
+  useEffect(() => {
+    if (shown.kind === "looking" || shown.kind === "nothing-typed") return;
     if (pressed.current && sure !== undefined) {
       onOpenChange(false);
       router.push(sure.href);
@@ -140,9 +146,10 @@ export function Commands({
           </p>
         )}
         {found?.near && keyed.length > 0 && (
-          <p role="status" className="px-3 pt-2 text-wait">
+          // The first of the list is what Enter takes: here it is these words, and Enter takes nothing.
+          <Command.Item value="near" className="min-h-11 px-3 py-2 text-wait">
             Nothing is called so. Close to it: choose one, if you mean it.
-          </p>
+          </Command.Item>
         )}
         {kinds.map((kind) => (
           <Command.Group

@@ -1,21 +1,12 @@
 "use client";
 
-import { useEffect, useState } from "react";
-import { KEYS, typing } from "./keys";
+import { KEYS } from "./keys";
 import { Modal } from "./modal";
 
 /** All keys on one card, by `?`. */
-export function KeyMap() {
-  const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === "?" && !typing(event)) setOpen(true);
-    };
-    addEventListener("keydown", onKey);
-    return () => removeEventListener("keydown", onKey);
-  }, []);
+export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   return (
-    <Modal open={open} onOpenChange={setOpen} title="Keys" says="In a job; every one has a button, too.">
+    <Modal open={open} onOpenChange={onOpenChange} title="Keys" says="In a job; every one has a button, too.">
       <dl className="dashed">
         {KEYS.map(([key, says]) => (
           <div key={key} className="flex items-center gap-4 py-2">

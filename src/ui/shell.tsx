@@ -4,11 +4,12 @@ import clsx from "clsx";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
-import { type ReactNode, useEffect } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import type { Bell } from "@/core/job";
 import type { LiveNews } from "@/edge/contracts/here";
 import { BellShape, type Knot, Rope } from "./draw/rope";
 import { HatchDefs } from "./draw/solids";
+import { typing } from "./keys";
 import { useFind } from "./use-find";
 import { useNews } from "./use-news";
 import { shortWhen, useNow } from "./when";
@@ -82,6 +83,17 @@ export function Shell({
   const path = usePathname();
   const now = useNow(1000);
   const { finding, setFinding, wanted, before } = useFind();
+  const [asking, setAsking] = useState(false);
+  const [asked, setAsked] = useState(false);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== "?" || typing(event)) return;
+      setAsking(true);
+      setAsked(true);
+    };
+    addEventListener("keydown", onKey);
+    return () => removeEventListener("keydown", onKey);
+  }, []);
   // Fetched when the page stands: nothing of it is seen before a key is pressed.
   useEffect(() => {
     void commands();
@@ -200,7 +212,7 @@ export function Shell({
         </main>
       </div>
       {wanted && <Commands open={finding} onOpenChange={setFinding} before={before} />}
-      <KeyMap />
+      {(asking || asked) && <KeyMap open={asking} onOpenChange={setAsking} />}
     </div>
   );
 }

@@ -26,10 +26,9 @@ export function useFind(): {
     setOpen(open);
     if (open) setWanted(true);
   }, []);
-  const waiting = finding && !taken.current;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (waiting) {
+      if (finding && !taken.current) {
         if (event.key === "Enter") typed.current += ENTER;
         else if (event.key.length === 1 && !event.ctrlKey && !event.metaKey) typed.current += event.key;
         else return;
@@ -44,7 +43,7 @@ export function useFind(): {
     };
     addEventListener("keydown", onKey);
     return () => removeEventListener("keydown", onKey);
-  }, [waiting, setFinding]);
+  }, [finding, setFinding]);
   const before = useCallback(() => {
     taken.current = true;
     return typed.current;

@@ -1,6 +1,7 @@
 import { setImmediate } from "node:timers/promises";
 import { sql } from "drizzle-orm";
 import type { Services } from "../services";
+import { storageFault } from "../storage-fault";
 import { type Doubt, doubts } from "./verify";
 
 /** What the watch has found so far. */
@@ -40,13 +41,29 @@ export function watched(services: Services): Watched {
   return { doubts: watch.found, whole: false };
 }
 
+/** What cannot even be read is in doubt, too: it must not end the server that says so. */
+function nextStep(steps: ReturnType<typeof doubts>): IteratorResult<Doubt | undefined, void> {
+  try {
+    return steps.next();
+  } catch (thrown) {
+    const message =
+      storageFault(thrown)?.message ??
+      `Not everything could be verified: ${thrown instanceof Error ? thrown.message : thrown}`;
+    // A generator that threw is through: the next step ends the walk.
+    return { done: false, value: { subject: "anchors", id: "", message } };
+  }
+}
+
 async function walk(services: Services, watch: Watch): Promise<void> {
   const found: Doubt[] = [];
-  for (const doubt of doubts(services)) {
-    if (doubt !== undefined) found.push(doubt);
+  const steps = doubts(services);
+  for (;;) {
+    const step = nextStep(steps);
+    if (step.done) break;
+    if (step.value !== undefined) found.push(step.value);
     await setImmediate();
-    // Written to again meanwhile: the walk that began then goes on.
-    if (watchOf(services) !== watch) return;
+    // Written to again meanwhile: the walk that began then goes on. Or the database is closed: there is nothing to walk.
+    if (watchOf(services) !== watch || !services.db.$client.open) return;
   }
   const news = found.length !== watch.found.length;
   watch.found = found;
