@@ -2,6 +2,8 @@ import type { NextConfig } from "next";
 
 export default {
   poweredByHeader: false,
+  // The server compresses what it serves itself, and only for whoever is not on this machine.
+  compress: false,
   // Native code and worker threads are loaded by Node itself, not bundled.
   serverExternalPackages: ["better-sqlite3", "piscina", "sharp"],
 } satisfies NextConfig;

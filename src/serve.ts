@@ -4,8 +4,9 @@ import { createServer, type IncomingMessage, type ServerResponse } from "node:ht
 import { networkInterfaces } from "node:os";
 import { join } from "node:path";
 import { monitorEventLoopDelay } from "node:perf_hooks";
+import compression from "compression";
 import next from "next";
-import { ALWAYS, contentPolicy, isLoopback, ownHosts, refuseArriving } from "@/edge/guard";
+import { ALWAYS, contentPolicy, isLoopback, isOnThisMachine, ownHosts, refuseArriving } from "@/edge/guard";
 import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
 import { Turnstile } from "@/edge/turnstile";
 import { openStore } from "@/server/open-store";
@@ -58,8 +59,17 @@ function outOfOrder(request: IncomingMessage, answer: ServerResponse, message: s
     );
 }
 
+/** Takes as long as it is worth; a browser on this machine gains nothing by it, and a stream has to be sent at once. */
+const compressed = compression({
+  level: 3,
+  filter: (request, answer) =>
+    !isOnThisMachine(request.socket.remoteAddress) &&
+    !String(answer.getHeader("content-type") ?? "").startsWith("text/event-stream") &&
+    compression.filter(request, answer),
+});
+
 /** Pages drawn at once; the routes, through which entries come, wait for none. */
-const pages = new Turnstile(2);
+const pages = new Turnstile(3);
 /** A page is drawn by then; what goes on is its way to the browser. */
 const DRAWN_MS = 300;
 
@@ -79,6 +89,10 @@ const server = createServer((request, answer) => {
     headers["content-security-policy"] = policy;
     answer.setHeader("content-security-policy", policy);
   }
+  compressed(request as never, answer as never, () => serve(request, answer, url));
+});
+
+function serve(request: IncomingMessage, answer: ServerResponse, url: string): void {
   if (url.startsWith("/api/") || url.startsWith("/_next/")) {
     void handle(request, answer);
     return;
@@ -90,7 +104,7 @@ const server = createServer((request, answer) => {
     setTimeout(leave, DRAWN_MS).unref();
     void handle(request, answer);
   });
-});
+}
 server.on("upgrade", (request, socket, head) => void app.getUpgradeHandler()(request, socket, head));
 server.on("error", (error: NodeJS.ErrnoException) => {
   console.error(
@@ -104,6 +118,7 @@ server.on("error", (error: NodeJS.ErrnoException) => {
 /** For the bench: how long the serving thread was held, told at the end. */
 const held = process.env.LOFTBELL_WATCH_LOOP === "yes" ? monitorEventLoopDelay({ resolution: 5 }) : undefined;
 held?.enable();
+process.on("SIGUSR2", () => held?.reset());
 
 /** Who serves this folder: whoever wants to empty it has to ask first. */
 const sign = join(dataFolder(), "serving.json");

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt } from "drizzle-orm";
+import { and, asc, desc, eq, gt, sql } from "drizzle-orm";
 import type { Db } from "./database";
 import { anchors, heads } from "./schema";
 
@@ -13,20 +13,30 @@ export interface AnchoredHead {
 export type Anchor = typeof anchors.$inferSelect;
 
 export function anchorRepository(db: Db) {
+  // Asked with every entry: read once by the database, not each time.
+  const newest = db.select().from(anchors).orderBy(desc(anchors.seq)).limit(1).prepare();
+  const putHead = db
+    .insert(heads)
+    .values({
+      subject: sql.placeholder("subject"),
+      id: sql.placeholder("id"),
+      entries: sql.placeholder("entries"),
+      head: sql.placeholder("head"),
+      anchor: sql.placeholder("anchor"),
+    })
+    .onConflictDoUpdate({
+      target: [heads.subject, heads.id],
+      set: { entries: sql`excluded.entries`, head: sql`excluded.head`, anchor: sql`excluded.anchor` },
+    })
+    .prepare();
   return {
-    last: (): Anchor | undefined => db.select().from(anchors).orderBy(desc(anchors.seq)).limit(1).get(),
+    last: (): Anchor | undefined => newest.get(),
     at: (seq: number): Anchor | undefined => db.select().from(anchors).where(eq(anchors.seq, seq)).get(),
     after: (seq: number, most: number): Anchor[] =>
       db.select().from(anchors).where(gt(anchors.seq, seq)).orderBy(asc(anchors.seq)).limit(most).all(),
     add(anchor: Anchor): void {
       db.insert(anchors).values(anchor).run();
-      for (const head of anchor.heads) {
-        const row = { ...head, anchor: anchor.seq };
-        db.insert(heads)
-          .values(row)
-          .onConflictDoUpdate({ target: [heads.subject, heads.id], set: row })
-          .run();
-      }
+      for (const head of anchor.heads) putHead.run({ ...head, anchor: anchor.seq });
     },
     head: (subject: AnchoredHead["subject"], id: string): (AnchoredHead & { anchor: number }) | undefined =>
       db

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNull } from "drizzle-orm";
+import { and, asc, desc, eq, gt, isNull, sql } from "drizzle-orm";
 import type { JobInputs, SealedEvent } from "@/core/formats";
 import type { Db } from "./database";
 import { documentStore } from "./documents";
@@ -36,6 +36,29 @@ export function jobRepository(db: Db) {
       .where(and(eq(jobEvents.job, job), gt(jobEvents.seq, after)))
       .orderBy(asc(jobEvents.seq))
       .all();
+  // Asked with every entry: read once by the database, not each time.
+  const headOf = db
+    .select({ seal: jobEvents.seal })
+    .from(jobEvents)
+    .where(eq(jobEvents.job, sql.placeholder("job")))
+    .orderBy(desc(jobEvents.seq))
+    .limit(1)
+    .prepare();
+  const addEvent = db
+    .insert(jobEvents)
+    .values({
+      job: sql.placeholder("job"),
+      seq: sql.placeholder("seq"),
+      id: sql.placeholder("id"),
+      event: sql.placeholder("event"),
+      seal: sql.placeholder("seal"),
+    })
+    .prepare();
+  const provenanceOf = db
+    .select({ origin: jobs.origin, doubt: jobs.doubt })
+    .from(jobs)
+    .where(eq(jobs.id, sql.placeholder("id")))
+    .prepare();
   const whole = (row: typeof jobs.$inferSelect): StoredJob => ({
     inputs: putTogether(row.inputs, documents.get),
     events: eventsOf(row.id),
@@ -59,22 +82,12 @@ export function jobRepository(db: Db) {
       db.select().from(jobs).where(isNull(jobs.closedAt)).orderBy(desc(jobs.openedAt)).all().map(whole),
     /** The last entry, read without the log; nothing when there is none. */
     head(job: string): LogHead | undefined {
-      const last = db
-        .select({ seal: jobEvents.seal })
-        .from(jobEvents)
-        .where(eq(jobEvents.job, job))
-        .orderBy(desc(jobEvents.seq))
-        .limit(1)
-        .get();
+      const last = headOf.get({ job });
       return last && { entries: last.seal.seq, hash: last.seal.hash };
     },
     /** Where a log came from, and what speaks against it. */
     provenance(id: string): { readonly origin: JobOrigin; readonly doubt?: string } {
-      const row = db
-        .select({ origin: jobs.origin, doubt: jobs.doubt })
-        .from(jobs)
-        .where(eq(jobs.id, id))
-        .get();
+      const row = provenanceOf.get({ id });
       return { origin: row?.origin ?? "here", ...(row?.doubt && { doubt: row.doubt }) };
     },
     create(
@@ -96,8 +109,7 @@ export function jobRepository(db: Db) {
     },
     /** Adds events to the end of a log. The unique keys refuse a second event of the same id or number. */
     append(job: string, events: readonly SealedEvent[]): void {
-      for (const { event, seal } of events)
-        db.insert(jobEvents).values({ job, seq: seal.seq, id: event.id, event, seal }).run();
+      for (const { event, seal } of events) addEvent.run({ job, seq: seal.seq, id: event.id, event, seal });
     },
     photo: (job: string, id: string): StoredPhoto | undefined =>
       db

@@ -37,6 +37,7 @@ const MOST_SHEETS = 200;
 export function libraryRepository(db: Db) {
   const sheetsRead = new Map<string, Sheet>();
   let storesRead: { readonly text: string; readonly stores: Store[] } = { text: "[]", stores: [] };
+  const crew = db.select().from(people).orderBy(asc(people.id)).prepare();
   /** The newest revision of a sheet, or the one asked for; read once. */
   const sheetAt = (id: string, asked?: number): Sheet | undefined => {
     const revision =
@@ -198,13 +199,7 @@ export function libraryRepository(db: Db) {
     removeStore(id: string): void {
       db.delete(stores).where(eq(stores.id, id)).run();
     },
-    people: (): Person[] =>
-      db
-        .select()
-        .from(people)
-        .orderBy(asc(people.id))
-        .all()
-        .map((row) => row.row),
+    people: (): Person[] => crew.all().map((row) => row.row),
     savePerson(row: Person): void {
       db.insert(people)
         .values({ id: row.id, row })

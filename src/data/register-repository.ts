@@ -79,12 +79,15 @@ export function registerRepository(db: Db) {
         return sql`${valves.dueAt} > ${now + SOON_MS} and ${valves.symptom} is null and not ${atWork}`;
     }
   };
+  /** Tags of the valves whose words these are, as JSON: the index is asked once, not once for rows and once for their count. */
+  const tagsBy = (words: string): string =>
+    db.get<{ tags: string }>(
+      sql`select json_group_array(f.owner) as tags from find_words w cross join findables f on f.id = w.rowid where w.find_words match ${words} and f.kind = 'valve'`,
+    )?.tags ?? "[]";
   const where = (query: ValveQuery): SQL | undefined => {
     const words = fullText(query.find ?? "");
     return and(
-      words === undefined
-        ? undefined
-        : sql`${valves.tag} in (select owner from findables where kind = 'valve' and id in (select rowid from find_words where find_words match ${words}))`,
+      words === undefined ? undefined : sql`${valves.tag} in (select value from json_each(${tagsBy(words)}))`,
       query.place === undefined ? undefined : eq(valves.place, query.place),
       query.sheet === undefined ? undefined : eq(valves.sheet, query.sheet),
       query.family === undefined ? undefined : eq(valves.family, query.family),

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, inArray, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, getTableColumns, inArray, ne, type SQL, sql } from "drizzle-orm";
 import type { JobSort, JobStatus } from "@/core/formats";
 import type { Db } from "./database";
 import type { Bell, JobOrigin } from "./job-summary";
@@ -22,12 +22,32 @@ export interface Rows<Row> {
   readonly total: number;
 }
 
+/** The name a column has in the database. */
+const snake = (name: string) => name.replaceAll(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
+
 const OPEN: JobStatus[] = ["at-work", "stopped"];
 
 /** `%` and `_` typed by a person are letters, not patterns. */
 const holding = (words: string) => `%${words.replaceAll(/[\\%_]/g, "\\$&")}%`;
 
 export function summaryRepository(db: Db) {
+  // Written with every entry: read once by the database, not each time.
+  const fields = getTableColumns(jobSummaries);
+  const put = db
+    .insert(jobSummaries)
+    .values(Object.fromEntries(Object.keys(fields).map((name) => [name, sql.placeholder(name)])) as never)
+    .onConflictDoUpdate({
+      target: jobSummaries.job,
+      set: Object.fromEntries(
+        Object.entries(fields).map(([name]) => [name, sql.raw(`excluded.${snake(name)}`)]),
+      ),
+    })
+    .prepare();
+  const statusOf = db
+    .select({ status: jobSummaries.status })
+    .from(jobSummaries)
+    .where(eq(jobSummaries.job, sql.placeholder("job")))
+    .prepare();
   const columns = {
     opened: jobSummaries.openedAt,
     valve: jobSummaries.valve,
@@ -49,14 +69,12 @@ export function summaryRepository(db: Db) {
     );
   return {
     save(row: JobSummary): void {
-      db.insert(jobSummaries).values(row).onConflictDoUpdate({ target: jobSummaries.job, set: row }).run();
+      put.run(row);
     },
     remove(job: string): void {
       db.delete(jobSummaries).where(eq(jobSummaries.job, job)).run();
     },
-    statusOf: (job: string): JobStatus | undefined =>
-      db.select({ status: jobSummaries.status }).from(jobSummaries).where(eq(jobSummaries.job, job)).get()
-        ?.status,
+    statusOf: (job: string): JobStatus | undefined => statusOf.get({ job })?.status,
     of: (job: string): JobSummary | undefined =>
       db.select().from(jobSummaries).where(eq(jobSummaries.job, job)).get(),
     /** Jobs that go on: the newest opened first. */

@@ -93,6 +93,10 @@ const EVERYWHERE: ReadonlySet<string> = new Set(["0.0.0.0", "::", "[::]"]);
 
 export const isLoopback = (host: string): boolean => LOOPBACK.includes(host) || host === "::1";
 
+/** Whether somebody asks from this machine itself. */
+export const isOnThisMachine = (address: string | undefined): boolean =>
+  address === "::1" || /^(::ffff:)?127\./.test(address ?? "");
+
 /**
  * Every name this server answers to.
  *

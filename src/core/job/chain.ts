@@ -32,18 +32,8 @@ export interface BrokenChain {
 
 /** Walks the chain; the first event that does not fit is named. */
 export function verifyChain(inputs: JobInputs, events: readonly SealedEvent[]): Result<number, BrokenChain> {
-  return verifyFrom(chainStart(inputs), events, 0);
-}
-
-/** Walks what was added to a chain since its entry number `known`, whose hash is `previous`. */
-export function verifyFrom(
-  start: string,
-  events: readonly SealedEvent[],
-  known: number,
-): Result<number, BrokenChain> {
-  let previous = start;
-  for (let index = known; index < events.length; index++) {
-    const sealed = events[index]!;
+  let previous = chainStart(inputs);
+  for (const [index, sealed] of events.entries()) {
     const { seq, serverAt, hash } = sealed.seal;
     const again = seal(sealed.event, index + 1, serverAt, previous);
     if (seq !== index + 1 || sealed.seal.previous !== previous || again.seal.hash !== hash)

@@ -3,7 +3,7 @@ export { ASKED_TWICE, type Refusal } from "./accept-at-step";
 export { type HeldShut, lineAsItStands } from "./as-it-stands";
 export { type Bell, inRingingOrder, jobBells, valveBell, WATCH_AFTER_H } from "./bells";
 export { type BenchLink, benchLinks } from "./bench-links";
-export { type BrokenChain, canonical, chainStart, digest, seal, verifyChain, verifyFrom } from "./chain";
+export { type BrokenChain, canonical, chainStart, digest, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
 export { type EntryWords, entryWords, type TitleOf } from "./entry-words";
