@@ -58,7 +58,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
   const now = all.now();
   return (
     <Page title="Valves" says={`${count.toLocaleString("en")} in the register.`}>
-      <ul className="no-print grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5">
+      <ul className="no-print grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5 max-sm:[&>li:last-child]:hidden">
         {VALVE_STATES.map((state) => (
           <li key={state}>
             <Link

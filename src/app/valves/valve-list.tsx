@@ -101,7 +101,7 @@ export function ValveList({
       pageSize={pageSize}
       rowId={({ tag }) => tag}
       filters={filters}
-      placeholder="Tag, name, place or serial"
+      placeholder="Tag, name, serial"
       exportPath="/api/v1/export/valves.csv"
       none="No valve fits. Take a filter away, or search for less."
     />

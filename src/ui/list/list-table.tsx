@@ -68,6 +68,7 @@ export function ListTable<Row extends object, Id extends string>({
 }) {
   const router = useRouter();
   const [waiting, start] = useTransition();
+  const [narrowing, setNarrowing] = useState(false);
   const go = (change: ListAsk) =>
     start(() => router.replace(listAddress(path, ask, change), { scroll: false }));
   const table = useTable({
@@ -91,35 +92,46 @@ export function ListTable<Row extends object, Id extends string>({
     <div className="flex flex-col gap-3">
       <div className="no-print flex flex-wrap items-end gap-2">
         <SearchField placeholder={placeholder} find={ask.find ?? ""} onFind={(find) => go({ find })} />
-        {filters.map(({ name, label, options }) => (
-          <label key={name} className="block min-w-0 max-w-[46%] md:max-w-[210px]">
-            <span className="caption block">{label}</span>
-            <select
-              className="field min-w-0"
-              value={String(ask[name] ?? "")}
-              onChange={(event) => go({ [name]: event.target.value })}
-            >
-              <option value="">all</option>
-              {options.map(([value, text]) => (
-                <option key={value} value={value}>
-                  {text}
-                </option>
-              ))}
-            </select>
-          </label>
-        ))}
-        <ColumnChooser
-          columns={columns}
-          shown={shown}
-          onShown={(ids) => go({ columns: ids.join(","), page: ask.page })}
-        />
-        <a
-          className="btn btn-quiet ml-auto"
-          href={listAddress(exportPath, ask, { page: undefined, columns: undefined })}
-          download
+        <button
+          type="button"
+          className="btn btn-quiet md:hidden"
+          aria-expanded={narrowing}
+          onClick={() => setNarrowing(!narrowing)}
         >
-          <Download size={19} aria-hidden /> CSV
-        </a>
+          Narrow
+        </button>
+        {/* In the hand the rows come first; what narrows them is one touch away. */}
+        <div className={clsx("w-full flex-wrap items-end gap-2 md:contents", narrowing ? "flex" : "hidden")}>
+          {filters.map(({ name, label, options }) => (
+            <label key={name} className="block min-w-0 max-w-[46%] md:max-w-[210px]">
+              <span className="caption block">{label}</span>
+              <select
+                className="field min-w-0"
+                value={String(ask[name] ?? "")}
+                onChange={(event) => go({ [name]: event.target.value })}
+              >
+                <option value="">all</option>
+                {options.map(([value, text]) => (
+                  <option key={value} value={value}>
+                    {text}
+                  </option>
+                ))}
+              </select>
+            </label>
+          ))}
+          <ColumnChooser
+            columns={columns}
+            shown={shown}
+            onShown={(ids) => go({ columns: ids.join(","), page: ask.page })}
+          />
+          <a
+            className="btn btn-quiet ml-auto"
+            href={listAddress(exportPath, ask, { page: undefined, columns: undefined })}
+            download
+          >
+            <Download size={19} aria-hidden /> CSV
+          </a>
+        </div>
       </div>
       <p role="status" className="text-soft">
         {waiting ? "Looking …" : `${total.toLocaleString("en")} ${total === 1 ? "row" : "rows"}`}
@@ -272,7 +284,7 @@ function SearchField({
     return () => clearTimeout(timer);
   }, [typed]);
   return (
-    <label className="block min-w-[240px] flex-1">
+    <label className="block min-w-[200px] flex-1">
       <span className="caption block">Search</span>
       <input
         type="search"
