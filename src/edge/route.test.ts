@@ -1,16 +1,15 @@
 import { Type } from "@sinclair/typebox";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { err, ok } from "@/core/result";
-import { openDatabase } from "@/data";
 import { keepPerson } from "@/server/register/keep-documents";
-import { type Services, servicesOn } from "@/server/services";
+import { passingServices, type Services } from "@/server/services";
 import { contract } from "./contract";
 import { refused } from "./problem";
 import { route } from "./route";
 
 const kept = globalThis as typeof globalThis & { loftbell?: Services };
 beforeEach(() => {
-  kept.loftbell = servicesOn(openDatabase(":memory:"), () => 1_800_000_000_000);
+  kept.loftbell = passingServices(() => 1_800_000_000_000);
   keepPerson(kept.loftbell, { id: "tam", name: "Tam Arkle", may: "All" });
 });
 afterEach(() => {
@@ -101,7 +100,7 @@ describe("a route made from its contract", () => {
       ok({ said: actor.name }),
     );
     expect((await ask({ headers: { "loftbell-person": "" } }, first)).status).toBe(401);
-    kept.loftbell = servicesOn(openDatabase(":memory:"));
+    kept.loftbell = passingServices();
     expect(await (await ask({ headers: { "loftbell-person": "" } }, first)).json()).toEqual({
       said: "Whoever set this up",
     });

@@ -1,13 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDatabase } from "@/data";
 import { keepResult, takeBack } from "./bench/keep-result";
 import { loadDemo } from "./importing/load-demo";
-import { type Services, servicesOn } from "./services";
+import { passingServices, type Services } from "./services";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
 beforeEach(() => {
-  services = servicesOn(openDatabase(":memory:"), () => NOW);
+  services = passingServices(() => NOW);
   loadDemo(services);
 });
 

@@ -66,6 +66,13 @@ export function servicesOn(
   };
 }
 
+/** Services on a database that passes with the process: for tests. */
+export const passingServices = (
+  now?: () => number,
+  newId?: () => string,
+  installation?: Installation,
+): Services => servicesOn(openDatabase(":memory:"), now, newId, installation);
+
 /** The demo has a data folder of its own, so that nothing made up mixes with real work. */
 export const isDemo = (): boolean => process.env.LOFTBELL_MODE === "demo";
 export const dataFolder = (): string =>

@@ -1,18 +1,17 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Sheet } from "@/core/formats";
 import { demoDocument } from "@/core/job/job.fixtures";
-import { openDatabase } from "@/data";
 import { importFiles } from "./importing/import-files";
 import { openJob } from "./jobs/open-job";
 import { keepSheet } from "./register/keep-documents";
 import { keepValve } from "./register/keep-valve";
-import { type Services, servicesOn } from "./services";
+import { passingServices, type Services } from "./services";
 import { saveSheet } from "./sheets/save-sheet";
 
 const brook = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
 let services: Services;
 beforeEach(() => {
-  services = servicesOn(openDatabase(":memory:"), () => Date.parse("2027-03-01T09:00:00Z"));
+  services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));
   keepSheet(services, brook);
   keepValve(services, {
     tag: "W-1",
@@ -77,7 +76,7 @@ describe("saving a sheet", () => {
     const copy = { ...brook, id: "brook-of-ours", title: "Softener head of the works" };
     expect(saveSheet(services, copy, undefined).ok).toBe(true);
     const text = JSON.stringify(services.library.sheet("brook-of-ours"));
-    const fresh = servicesOn(openDatabase(":memory:"));
+    const fresh = passingServices();
     expect(importFiles(fresh, [{ name: "a.sheet.json", text }], "Jory Pask").ok).toBe(true);
     expect(fresh.library.sheet("brook-of-ours")).toEqual({ ...copy, revision: 1 });
   });

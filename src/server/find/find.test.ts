@@ -1,14 +1,13 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { openDatabase } from "@/data";
 import { loadDemo } from "../importing/load-demo";
 import { openJob } from "../jobs/open-job";
 import { keepValve, removeValve } from "../register/keep-valve";
-import { type Services, servicesOn } from "../services";
+import { passingServices, type Services } from "../services";
 import { find, isOneSlip } from "./find";
 
 let services: Services;
 beforeAll(() => {
-  services = servicesOn(openDatabase(":memory:"), () => Date.parse("2027-03-01T09:00:00Z"));
+  services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));
   loadDemo(services);
   const tam = { id: "tam", name: "Tam Arkle" };
   for (const valve of ["LD-M2", "NQ-H10", "LD-SF1"]) {

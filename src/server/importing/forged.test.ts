@@ -2,10 +2,9 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { JobDocument, JobEvent } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
 import { Walk, wetJob } from "@/core/job/job.fixtures";
-import { openDatabase } from "@/data";
 import { exportJob } from "../jobs/export-job";
 import { allDoubts } from "../proof/verify";
-import { type Services, servicesOn } from "../services";
+import { passingServices, type Services } from "../services";
 import { bells } from "../today/bells";
 import { importFiles } from "./import-files";
 import { loadDemo } from "./load-demo";
@@ -15,7 +14,7 @@ const NOW = Date.parse("2027-03-01T09:00:00Z");
 const HOUR = 3_600_000;
 let services: Services;
 beforeEach(() => {
-  services = servicesOn(openDatabase(":memory:"), () => NOW);
+  services = passingServices(() => NOW);
   loadDemo(services);
 });
 
@@ -59,10 +58,10 @@ describe("a log that is brought in", () => {
 
   it("signed for by this installation comes back as its own", () => {
     const job = structuredClone(exportJob(services, "demo-h08-done")!);
-    const other = servicesOn(openDatabase(":memory:"), () => NOW, undefined, services.installation);
+    const other = passingServices(() => NOW, undefined, services.installation);
     expect(bring(job as JobDocument, other)).toMatchObject({ ok: true });
     expect(other.summaries.of("demo-h08-done")).toMatchObject({ origin: "here", status: "signed-off" });
-    const stranger = servicesOn(openDatabase(":memory:"), () => NOW);
+    const stranger = passingServices(() => NOW);
     bring(job as JobDocument, stranger);
     expect(stranger.summaries.of("demo-h08-done")?.origin).toBe("elsewhere");
   });

@@ -1,9 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Line, Sheet } from "@/core/formats";
 import { demoDocument } from "@/core/job/job.fixtures";
-import { openDatabase } from "@/data";
 import { keepSheet } from "../register/keep-documents";
-import { type Services, servicesOn } from "../services";
+import { passingServices, type Services } from "../services";
 import { importFiles } from "./import-files";
 import { registerFromLibrary, sheetLibrary } from "./sheet-library";
 
@@ -11,7 +10,7 @@ const wet = demoDocument<Sheet>("sheets/brae-quaywall-4.json");
 const quay = demoDocument<Line>("lines/north-quay.json");
 let services: Services;
 beforeEach(() => {
-  services = servicesOn(openDatabase(":memory:"), () => Date.parse("2027-03-01T09:00:00Z"));
+  services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));
 });
 
 const file = (name: string, text: string) => ({ name, text });

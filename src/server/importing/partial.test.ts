@@ -1,7 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDatabase } from "@/data";
 import { allDoubts } from "../proof/verify";
-import { type Services, servicesOn } from "../services";
+import { passingServices, type Services } from "../services";
 import { importFiles, previewImport } from "./import-files";
 import { loadDemo } from "./load-demo";
 import { undoImport } from "./undo-import";
@@ -9,7 +8,7 @@ import { undoImport } from "./undo-import";
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
 beforeEach(() => {
-  services = servicesOn(openDatabase(":memory:"), () => NOW);
+  services = passingServices(() => NOW);
   loadDemo(services);
 });
 

@@ -1,17 +1,16 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { dues } from "@/core/findings";
 import { VALVE_SORTS, VALVE_STATES, type Valve, type ValveState } from "@/core/formats";
-import { openDatabase } from "@/data";
 import { importFiles } from "../importing/import-files";
 import { loadDemo } from "../importing/load-demo";
-import { type Services, servicesOn } from "../services";
+import { passingServices, type Services } from "../services";
 import { csvAnswer, jobsCsv, valvesCsv } from "./csv";
 import { listJobs, listValves, valveCounts } from "./lists";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
 beforeAll(() => {
-  services = servicesOn(openDatabase(":memory:"), () => NOW);
+  services = passingServices(() => NOW);
   loadDemo(services);
 });
 const all = { from: 0, most: 1000 };
@@ -88,7 +87,7 @@ describe("the list of jobs", () => {
   it("goes out as a CSV in which no cell is a formula", async () => {
     const text = await csvAnswer(jobsCsv(services, {}), "jobs.csv").text();
     expect(text.split("\r\n")[0]).toContain("valve,place,why");
-    const services2 = servicesOn(openDatabase(":memory:"), () => NOW);
+    const services2 = passingServices(() => NOW);
     loadDemo(services2);
     importFiles(services2, [{ name: "r.csv", text: "tag,name\nNQ-H07,=1+1" }], "Tam Arkle");
     const valves = await csvAnswer(valvesCsv(services2, { find: "NQ-H07" }), "v.csv").text();

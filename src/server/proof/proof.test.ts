@@ -2,11 +2,10 @@ import { sql } from "drizzle-orm";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { JobDocument } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
-import { openDatabase } from "@/data";
 import { loadDemo } from "../importing/load-demo";
 import { appendEvents } from "../jobs/append-events";
 import { exportJob } from "../jobs/export-job";
-import { type Services, servicesOn } from "../services";
+import { passingServices, type Services } from "../services";
 import { passingInstallation } from "./installation";
 import { verifyDocument } from "./prove";
 import { allDoubts, doubtOfEnd } from "./verify";
@@ -15,7 +14,7 @@ const NOW = Date.parse("2027-03-01T09:00:00Z");
 const JOB = "demo-h08-done";
 let services: Services;
 beforeEach(() => {
-  services = servicesOn(openDatabase(":memory:"), () => NOW);
+  services = passingServices(() => NOW);
   loadDemo(services);
 });
 
