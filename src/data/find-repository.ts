@@ -51,17 +51,18 @@ const backward = (text: string) =>
     .join(" ");
 
 export function findRepository(db: Db) {
+  // A town's main has tens of thousands of links: what is done for each is prepared once.
+  const insertFindable = db.$client.prepare(
+    "insert into findables (kind, owner, name, says, href) values (?, ?, ?, ?, ?)",
+  );
+  const insertWords = db.$client.prepare("insert into find_words (rowid, head, tail) values (?, ?, ?)");
   const remove = (kind: FindableKind, owner: string) => {
-    const old = db
-      .select({ id: findables.id })
-      .from(findables)
+    db.run(
+      sql`delete from find_words where rowid in (select id from findables where kind = ${kind} and owner = ${owner})`,
+    );
+    db.delete(findables)
       .where(and(eq(findables.kind, kind), eq(findables.owner, owner)))
-      .all();
-    for (const { id } of old) db.run(sql`delete from find_words where rowid = ${id}`);
-    if (old.length > 0)
-      db.delete(findables)
-        .where(and(eq(findables.kind, kind), eq(findables.owner, owner)))
-        .run();
+      .run();
   };
   const terms = (column: "head" | "tail", from: string): string[] =>
     db
@@ -74,15 +75,9 @@ export function findRepository(db: Db) {
     put(kind: FindableKind, owner: string, entries: readonly Omit<Findable, "kind" | "owner">[]): void {
       remove(kind, owner);
       for (const { name, says, href, words: more = "" } of entries) {
-        const { id } = db
-          .insert(findables)
-          .values({ kind, owner, name, says, href })
-          .returning({ id: findables.id })
-          .get();
+        const { lastInsertRowid } = insertFindable.run(kind, owner, name, says, href);
         const head = words(`${name} ${says} ${more}`);
-        db.run(
-          sql`insert into find_words (rowid, head, tail) values (${id}, ${head}, ${backward(`${name} ${more}`)})`,
-        );
+        insertWords.run(lastInsertRowid, head, backward(`${name} ${more}`));
       }
     },
     remove,
