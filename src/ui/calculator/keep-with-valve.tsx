@@ -30,6 +30,10 @@ function useValvesNear(typed: string): readonly { readonly name: string; readonl
   return near;
 }
 
+/** The tag as the register writes it, of the valve that was typed. */
+const tagOf = (hits: readonly { readonly kind: string; readonly name: string }[], typed: string) =>
+  hits.find((hit) => hit.kind === "valve" && hit.name.toLowerCase() === typed.trim().toLowerCase())?.name;
+
 /** Figures of an answer that can be kept as a reading. */
 export const keepable = (calculator: Calculator, form: CalculatorForm): readonly MeasuredOutput[] =>
   calculator.outputs.filter(
@@ -51,12 +55,21 @@ export function KeepWithValve({ calculator, form }: { calculator: Calculator; fo
   if (choices.length === 0) return null;
   const chosen = choices.find((each) => each.name === output) ?? choices[0]!;
   const keep = async () => {
-    const tag = near.find((valve) => valve.name.toLowerCase() === typedTag.trim().toLowerCase())?.name;
-    if (tag === undefined) {
+    if (typedTag.trim() === "") {
       setRefusal("Choose a valve of the register: type its tag.");
       return;
     }
     setSending(true);
+    // Asked again, as what is offered while typing may lag behind a quick hand.
+    const found = await call(FIND, { query: { words: typedTag } });
+    const tag = found.ok && tagOf(found.value.hits, typedTag);
+    if (!tag) {
+      setSending(false);
+      setRefusal(
+        found.ok ? "Choose a valve of the register: type its tag." : found.error.problems[0]?.message,
+      );
+      return;
+    }
     const kept = await call(KEEP_RESULT, {
       params: { tag },
       body: { calculator: calculator.id, inputs: { ...form.typed }, output: chosen.name, system },
