@@ -67,6 +67,8 @@ export function libraryRepository(db: Db) {
     db.insert(lineRevisions).values({ id: document.id, revision, hash }).onConflictDoNothing().run();
   };
   return {
+    /** What was read is read again: for when the tables were emptied. */
+    forget: () => sheetsRead.clear(),
     /** The newest revision of every sheet. */
     sheets: (): Sheet[] =>
       db

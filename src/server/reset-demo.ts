@@ -32,6 +32,8 @@ export function resetDemo(): void {
   store(all, () => {
     for (const table of TABLES) all.db.run(sql.raw(`delete from ${table}`));
     all.jobs.forget();
+    all.library.forget();
+    all.register.forget();
     all.inHand.forget();
     loadDemo(all);
     loadTownMain(all);
