@@ -6,7 +6,7 @@ import { type APIRequestContext, expect, type Page, test } from "@playwright/tes
 import Database from "better-sqlite3";
 import { makeTown } from "../bench/load/town";
 import { mutations } from "./mutations";
-import { TestServer } from "./server";
+import { filledBy, TestServer } from "./server";
 import { Technician } from "./technician";
 
 /** The ground floor in the running application: room, nothing forged, nobody from elsewhere, right clocks. */
@@ -33,14 +33,11 @@ test("ten thousand valves: searched, narrowed, sorted, paged, found by a slip of
   page,
   request,
 }) => {
-  const server = new TestServer("own", false, async (folder) => {
-    const { openDatabase } = await import("@/data");
-    const { installationIn } = await import("@/server/proof/installation");
-    const { servicesOn } = await import("@/server/services");
-    const db = openDatabase(join(folder, "loftbell.db"));
-    await makeTown(servicesOn(db, Date.now, undefined, installationIn(folder)), 10_000, 4);
-    db.$client.close();
-  });
+  const server = new TestServer(
+    "own",
+    false,
+    filledBy((services) => makeTown(services, 10_000, 4)),
+  );
   try {
     await server.start();
     await page.goto(`${server.url}/valves`);
@@ -307,6 +304,7 @@ test("a log that was cut in the database is found on list, record, Today, health
   request,
 }) => {
   const server = new TestServer("demo");
+  server.drawers = 1;
   const verify = () =>
     spawnSync(process.execPath, ["--import", "tsx", "src/verify.ts"], {
       env: { ...process.env, LOFTBELL_MODE: "demo", LOFTBELL_DATA: server.folder },
@@ -364,13 +362,8 @@ test("a database that is empty where it was not, or newer than the program, is n
   page,
   request,
 }) => {
-  const server = new TestServer("own", false, async (folder) => {
-    const { openDatabase } = await import("@/data");
-    const { installationIn } = await import("@/server/proof/installation");
-    const { servicesOn } = await import("@/server/services");
-    const db = openDatabase(join(folder, "loftbell.db"));
+  const fill = filledBy(async (services) => {
     const { importFiles } = await import("@/server/importing/import-files");
-    const services = servicesOn(db, Date.now, undefined, installationIn(folder));
     const files = [
       { name: "s.json", text: readFileSync("demo/sheets/brae-quaywall-4.json", "utf8") },
       { name: "r.csv", text: "tag,name,place,sheet\nA-1,V,P,brae-quaywall-4" },
@@ -380,8 +373,8 @@ test("a database that is empty where it was not, or newer than the program, is n
       },
     ];
     importFiles(services, files, "Test");
-    db.$client.close();
   });
+  const server = new TestServer("own", false, fill);
   const outOfOrder = async (words: RegExp) => {
     await server.start(0, 503);
     const health = await request.get(`${server.url}/api/health`);

@@ -1,8 +1,9 @@
 import { type ChildProcess, spawn } from "node:child_process";
-import { cpSync, existsSync, mkdtempSync, rmSync } from "node:fs";
+import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import type { Services } from "@/server/services";
 
 async function freePort(): Promise<number> {
   return new Promise((resolve, reject) => {
@@ -26,13 +27,28 @@ export async function loadDemo(folder: string, ...flags: string[]): Promise<void
   );
 }
 
+/** Fills an empty data folder before the first start. */
+export const filledBy =
+  (fill: (services: Services) => unknown) =>
+  async (folder: string): Promise<void> => {
+    const { openDatabase } = await import("@/data");
+    const { installationIn } = await import("@/server/proof/installation");
+    const { servicesOn } = await import("@/server/services");
+    const db = openDatabase(join(folder, "loftbell.db"));
+    await fill(servicesOn(db, Date.now, undefined, installationIn(folder)));
+    db.$client.close();
+  };
+
 /** A server of the built app with a data folder of its own, on a free port; it can be killed and started again. */
 export class TestServer {
   #process: ChildProcess | undefined;
   readonly #data = mkdtempSync(join(tmpdir(), "loftbell-"));
   #port = 0;
+  #said = "";
   /** Minutes by which the server's clock runs ahead now. */
   clockAhead = 0;
+  /** Processes that draw its pages; without any it draws them itself, which most tests are quicker with. */
+  drawers = 0;
 
   /**
    * @param townMain whether the demo has its largest line; it takes seconds to load
@@ -72,6 +88,7 @@ export class TestServer {
       NODE_ENV: "production" as const,
       HOST: "127.0.0.1",
       PORT: String(this.#port),
+      DRAWERS: String(this.drawers),
     };
     // A restart finds what it had.
     if (this.prepare !== undefined && !existsSync(this.database)) await this.prepare(this.#data);
@@ -81,17 +98,29 @@ export class TestServer {
     }
     this.#process = spawn(process.execPath, ["--import", "tsx", "src/serve.ts"], {
       env,
-      stdio: ["ignore", "ignore", "inherit"],
+      stdio: ["ignore", "pipe", "inherit"],
+    });
+    this.#said = "";
+    this.#process.stdout?.on("data", (piece) => {
+      this.#said += piece;
     });
     for (let attempt = 0; attempt < 300; attempt++) {
       const healthy = await fetch(`${this.url}/api/health`).then(
         (answer) => answer.status === status,
         () => false,
       );
-      if (healthy) return;
+      if (healthy && (status !== 200 || this.drawers === 0 || this.#said.includes("Pages are drawn by")))
+        return;
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
     throw new Error(`the server on ${this.url} does not answer`);
+  }
+
+  /** The processes it has started itself. */
+  children(): number[] {
+    const pid = this.#process?.pid;
+    const text = pid === undefined ? "" : readFileSync(`/proc/${pid}/task/${pid}/children`, "utf8");
+    return text.split(" ").filter(Boolean).map(Number);
   }
 
   /** Ends the process as a power cut would: no farewell. */

@@ -1,14 +1,17 @@
 import { randomBytes } from "node:crypto";
 import { rmSync, writeFileSync } from "node:fs";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
-import { networkInterfaces } from "node:os";
+import { availableParallelism, networkInterfaces } from "node:os";
 import { join } from "node:path";
 import { monitorEventLoopDelay } from "node:perf_hooks";
 import compression from "compression";
 import next from "next";
+import { type Draw, startDrawers } from "@/edge/drawers";
 import { ALWAYS, contentPolicy, isLoopback, isOnThisMachine, ownHosts, refuseArriving } from "@/edge/guard";
 import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
 import { Turnstile } from "@/edge/turnstile";
+import { PERSON_HEADER } from "@/edge/who-is";
+import { tell } from "@/server/drawing/tell";
 import { openStore } from "@/server/open-store";
 import { dataFolder } from "@/server/services";
 
@@ -68,14 +71,36 @@ const compressed = compression({
     compression.filter(request, answer),
 });
 
-/** Pages drawn at once; the routes, through which entries come, wait for none. */
-const pages = new Turnstile(3);
+/** Pages that one process draws at once; the routes, through which entries come, wait for none. */
+const pages = new Turnstile<Draw>(2);
 /** A page is drawn by then; what goes on is its way to the browser. */
 const DRAWN_MS = 300;
+/** Processes that draw pages beside this one; without any this one draws. */
+const drawers = developing ? 0 : Number(process.env.DRAWERS ?? Math.min(2, availableParallelism()));
 
 const app = next({ dev: developing, hostname: host, port });
 const handle = app.getRequestHandler();
-if (opened.ok) await app.prepare();
+/** This process draws as long as no other one does. */
+const here: Draw = (request, answer) => void handle(request, answer);
+pages.open(here);
+let endDrawers = () => {};
+if (opened.ok) {
+  const { value: services } = opened;
+  endDrawers = startDrawers(drawers, "src/draw.ts", {
+    tell: () => tell(services),
+    instead: here,
+    opened: (draw) => {
+      pages.open(draw);
+      pages.close(here);
+      if (pages.places === drawers) console.log(`Pages are drawn by ${drawers} processes beside this one.`);
+    },
+    closed: (draw) => {
+      pages.close(draw);
+      if (pages.places === 0) pages.open(here);
+    },
+  });
+  await app.prepare();
+}
 
 const server = createServer((request, answer) => {
   for (const [name, value] of Object.entries(ALWAYS)) answer.setHeader(name, value);
@@ -89,20 +114,21 @@ const server = createServer((request, answer) => {
     headers["content-security-policy"] = policy;
     answer.setHeader("content-security-policy", policy);
   }
-  compressed(request as never, answer as never, () => serve(request, answer, url));
+  compressed(request as never, answer as never, () => serve(request, answer, method, url));
 });
 
-function serve(request: IncomingMessage, answer: ServerResponse, url: string): void {
-  if (url.startsWith("/api/") || url.startsWith("/_next/")) {
+function serve(request: IncomingMessage, answer: ServerResponse, method: string, url: string): void {
+  const page = method === "GET" && !url.startsWith("/api/") && !url.startsWith("/_next/");
+  if (!page) {
     void handle(request, answer);
     return;
   }
-  pages.enter((leave) => {
+  pages.enter((draw, leave) => {
     if (answer.destroyed) return leave();
     answer.once("close", leave);
     // Whoever has a slow line takes long to fetch what was drawn at once.
     setTimeout(leave, DRAWN_MS).unref();
-    void handle(request, answer);
+    draw(request, answer);
   });
 }
 server.on("upgrade", (request, socket, head) => void app.getUpgradeHandler()(request, socket, head));
@@ -120,16 +146,35 @@ const held = process.env.LOFTBELL_WATCH_LOOP === "yes" ? monitorEventLoopDelay({
 held?.enable();
 process.on("SIGUSR2", () => held?.reset());
 
+const ANY_ADDRESS = ["0.0.0.0", "::"];
 /** Who serves this folder: whoever wants to empty it has to ask first. */
 const sign = join(dataFolder(), "serving.json");
-server.listen(port, host, () => {
+server.listen(port, host, async () => {
   const shown = host.includes(":") ? `[${host}]` : host;
-  console.log(`Loft Bell: http://${shown}:${port}`);
-  if (opened.ok) writeFileSync(sign, JSON.stringify({ pid: process.pid, url: `http://${shown}:${port}` }));
+  const url = `http://${shown}:${port}`;
+  await firstEntry(`http://${ANY_ADDRESS.includes(host) ? "127.0.0.1" : shown}:${port}`);
+  console.log(`Loft Bell: ${url}`);
+  if (opened.ok) writeFileSync(sign, JSON.stringify({ pid: process.pid, url }));
 });
+
+/** The first entry has its schemas compiled, which takes long: that is done before anybody makes one. This one is refused. */
+async function firstEntry(url: string): Promise<void> {
+  if (!opened.ok) return;
+  const [person] = opened.value.library.people();
+  // Without a crew nobody makes one.
+  if (person === undefined) return;
+  const headers = {
+    "content-type": "application/json",
+    origin: url,
+    [PERSON_HEADER]: encodeURIComponent(person.id),
+  };
+  const sent = fetch(`${url}/api/v1/jobs/none/events`, { method: "POST", headers, body: `{"events":[{}]}` });
+  await sent.catch(() => {});
+}
 for (const signal of ["SIGINT", "SIGTERM"] as const)
   process.on(signal, () => {
     rmSync(sign, { force: true });
+    endDrawers();
     if (held !== undefined)
       console.log(
         `Held: p99 ${(held.percentile(99) / 1e6).toFixed(0)} ms, longest ${(held.max / 1e6).toFixed(0)} ms`,

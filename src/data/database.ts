@@ -29,6 +29,13 @@ export function migrationsIn(path: string): number {
   }
 }
 
+/** Opens a database file that another process writes: to read only. */
+export function openToRead(path: string): Db {
+  const connection = new Database(path, { readonly: true, fileMustExist: true });
+  connection.pragma("busy_timeout = 5000");
+  return drizzle(connection, { schema, casing: "snake_case" });
+}
+
 /**
  * Opens a database file (or ":memory:") with every migration applied. Write-ahead log and full synchronous writes:
  * once a write is acknowledged it survives a killed process and a lost supply.

@@ -1,5 +1,5 @@
 export { type Anchor, type AnchoredHead, type AnchorRepository, anchorRepository } from "./anchor-repository";
-export { type Db, MIGRATION_COUNT, migrationsIn, openDatabase } from "./database";
+export { type Db, MIGRATION_COUNT, migrationsIn, openDatabase, openToRead } from "./database";
 export { AT_ONCE, type KeptDue, NEVER } from "./due";
 export {
   FINDABLE_KINDS,

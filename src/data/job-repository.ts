@@ -80,6 +80,7 @@ export function jobRepository(db: Db) {
         .map(({ id }) => id),
     open: (): StoredJob[] =>
       db.select().from(jobs).where(isNull(jobs.closedAt)).orderBy(desc(jobs.openedAt)).all().map(whole),
+    eventsAfter: eventsOf,
     /** The last entry, read without the log; nothing when there is none. */
     head(job: string): LogHead | undefined {
       const last = headOf.get({ job });

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, max, sql } from "drizzle-orm";
+import { and, asc, eq, max, sql } from "drizzle-orm";
 import type { Line, Person, Sheet, Store } from "@/core/formats";
 import { digest } from "@/core/job";
 import type { Db } from "./database";
@@ -36,31 +36,63 @@ const MOST_SHEETS = 200;
 
 export function libraryRepository(db: Db) {
   const sheetsRead = new Map<string, Sheet>();
+  let forgotten = 0;
   let storesRead: { readonly text: string; readonly stores: Store[] } = { text: "[]", stores: [] };
   const crew = db.select().from(people).orderBy(asc(people.id)).prepare();
+  // Asked with nearly every page: read once by the database, not each time.
+  const newestOf = db
+    .select({ newest: max(sheets.revision) })
+    .from(sheets)
+    .where(eq(sheets.id, sql.placeholder("id")))
+    .prepare();
+  const newestOfAll = db
+    .select({ id: sheets.id, revision: max(sheets.revision) })
+    .from(sheets)
+    .groupBy(sheets.id)
+    .orderBy(asc(sheets.id))
+    .prepare();
+  const documentOf = db
+    .select({ document: sheets.document })
+    .from(sheets)
+    .where(and(eq(sheets.id, sql.placeholder("id")), eq(sheets.revision, sql.placeholder("revision"))))
+    .prepare();
+  const readingsOfSome = db
+    .select()
+    .from(readings)
+    .where(sql`${readings.valve} in (select value from json_each(${sql.placeholder("tags")}))`)
+    .orderBy(asc(readings.at))
+    .prepare();
+  const allStores = db
+    .select({ text: sql<string>`coalesce('[' || group_concat(document) || ']', '[]')` })
+    .from(db.select({ document: stores.document }).from(stores).orderBy(asc(stores.id)).as("in_order"))
+    .prepare();
+  const summaries = db
+    .select({
+      id: lines.id,
+      name: lines.name,
+      medium: lines.medium,
+      nodes: lines.nodes,
+      links: lines.links,
+      valves: lines.valves,
+    })
+    .from(lines)
+    .orderBy(asc(lines.id))
+    .prepare();
   /** The newest revision of a sheet, or the one asked for; read once. */
   const sheetAt = (id: string, asked?: number): Sheet | undefined => {
-    const revision =
-      asked ??
-      db
-        .select({ newest: max(sheets.revision) })
-        .from(sheets)
-        .where(eq(sheets.id, id))
-        .get()?.newest;
+    const revision = asked ?? newestOf.get({ id })?.newest;
     if (revision === undefined || revision === null) return undefined;
     const key = `${id}@${revision}`;
     const known = sheetsRead.get(key);
     if (known !== undefined) return known;
-    const read = db
-      .select({ document: sheets.document })
-      .from(sheets)
-      .where(and(eq(sheets.id, id), eq(sheets.revision, revision)))
-      .get()?.document;
+    const read = documentOf.get({ id, revision })?.document;
     if (read === undefined) return undefined;
     if (sheetsRead.size >= MOST_SHEETS) sheetsRead.clear();
     sheetsRead.set(key, read);
     return read;
   };
+  const newestSheets = (): Sheet[] =>
+    newestOfAll.all().flatMap(({ id, revision }) => sheetAt(id, revision ?? undefined) ?? []);
   const kept = documentStore(db);
   const keepLine = (document: Line, revision: number, hash: string) => {
     kept.put(hash, document);
@@ -68,15 +100,14 @@ export function libraryRepository(db: Db) {
   };
   return {
     /** What was read is read again: for when the tables were emptied. */
-    forget: () => sheetsRead.clear(),
+    forget: () => {
+      forgotten += 1;
+      sheetsRead.clear();
+    },
+    /** Differs when what was read before may not be what is stored. */
+    era: () => forgotten,
     /** The newest revision of every sheet. */
-    sheets: (): Sheet[] =>
-      db
-        .selectDistinct({ id: sheets.id })
-        .from(sheets)
-        .orderBy(asc(sheets.id))
-        .all()
-        .flatMap(({ id }) => sheetAt(id) ?? []),
+    sheets: newestSheets,
     sheet: sheetAt,
     /** Revisions of a sheet that are kept, oldest first. */
     revisions: (id: string): number[] =>
@@ -87,19 +118,6 @@ export function libraryRepository(db: Db) {
         .orderBy(asc(sheets.revision))
         .all()
         .map((row) => row.revision),
-    /** The newest revision and title of each sheet, without reading the documents. */
-    sheetTitles: (): { readonly id: string; readonly title: string }[] =>
-      db
-        .select({
-          id: sheets.id,
-          title: sql<string>`json_extract(${sheets.document}, '$.title')`,
-          revision: max(sheets.revision),
-        })
-        .from(sheets)
-        .groupBy(sheets.id)
-        .orderBy(asc(sheets.id))
-        .all()
-        .map(({ id, title }) => ({ id, title })),
     /** Adds a revision. One that is stored is never written over: jobs and records count on it. */
     saveSheet(document: Sheet): void {
       db.insert(sheets)
@@ -108,25 +126,14 @@ export function libraryRepository(db: Db) {
         .run();
     },
     removeSheet(id: string, revision: number): void {
+      forgotten += 1;
       sheetsRead.delete(`${id}@${revision}`);
       db.delete(sheets)
         .where(and(eq(sheets.id, id), eq(sheets.revision, revision)))
         .run();
     },
     /** What a list of the lines shows, without reading their documents. */
-    lineSummaries: (): LineSummary[] =>
-      db
-        .select({
-          id: lines.id,
-          name: lines.name,
-          medium: lines.medium,
-          nodes: lines.nodes,
-          links: lines.links,
-          valves: lines.valves,
-        })
-        .from(lines)
-        .orderBy(asc(lines.id))
-        .all(),
+    lineSummaries: (): LineSummary[] => summaries.all(),
     line: (id: string): Line | undefined => db.select().from(lines).where(eq(lines.id, id)).get()?.document,
     /** Revision and hash of the line as it stands. */
     lineVersion: (id: string): { readonly revision: number; readonly hash: string } | undefined =>
@@ -185,10 +192,7 @@ export function libraryRepository(db: Db) {
     },
     /** The same objects as long as nothing in them has changed. */
     stores(): Store[] {
-      const text =
-        db.get<{ text: string }>(
-          sql`select coalesce('[' || group_concat(document) || ']', '[]') as text from (select document from ${stores} order by id)`,
-        )?.text ?? "[]";
+      const text = allStores.get()?.text ?? "[]";
       if (text !== storesRead.text) storesRead = { text, stores: JSON.parse(text) };
       return storesRead.stores;
     },
@@ -214,13 +218,8 @@ export function libraryRepository(db: Db) {
     /** Readings of several valves at once, each oldest first. */
     readingsOf(tags: readonly string[]): ReadonlyMap<string, StoredReading[]> {
       const by = new Map<string, StoredReading[]>();
-      const rows = db
-        .select()
-        .from(readings)
-        .where(inArray(readings.valve, [...tags]))
-        .orderBy(asc(readings.at))
-        .all();
-      for (const row of rows) by.set(row.valve, [...(by.get(row.valve) ?? []), storedReading(row)]);
+      for (const row of readingsOfSome.all({ tags: JSON.stringify(tags) }))
+        by.set(row.valve, [...(by.get(row.valve) ?? []), storedReading(row)]);
       return by;
     },
     valvesWithReadings: (): string[] =>

@@ -1,8 +1,8 @@
-import { and, asc, count, eq, inArray, isNotNull, lte, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, eq, isNotNull, lte, type SQL, sql } from "drizzle-orm";
 import type { Valve, ValveSort, ValveState } from "@/core/formats";
 import type { Db } from "./database";
 import type { KeptDue } from "./due";
-import { jobSummaries, sheets, valves } from "./schema";
+import { jobSummaries, valves } from "./schema";
 import type { Rows } from "./summary-repository";
 
 /** What a list of valves is asked for; what is left out is not held against a row. */
@@ -22,7 +22,6 @@ export interface ValveQuery {
 
 export interface ValveRow extends Omit<typeof valves.$inferSelect, "row"> {
   readonly valve: Valve;
-  readonly sheetTitle: string | null;
   /** The job that goes on, if any. */
   readonly job: string | null;
 }
@@ -50,6 +49,11 @@ const COUNTED_FOR_MS = 60_000;
 
 export function registerRepository(db: Db) {
   const counted = new Map<string, { readonly at: number; readonly value: unknown }>();
+  let written = 0;
+  const uncount = () => {
+    written += 1;
+    counted.clear();
+  };
   /** Counted once until the register changes, or a minute has gone by. */
   const countedOnce = <T>(name: string, now: number, make: () => T): T => {
     const known = counted.get(name);
@@ -58,6 +62,31 @@ export function registerRepository(db: Db) {
     counted.set(name, { at: now, value });
     return value;
   };
+  // Asked with nearly every page: read once by the database, not each time.
+  const rowOf = db
+    .select({ row: valves.row })
+    .from(valves)
+    .where(eq(valves.tag, sql.placeholder("tag")))
+    .prepare();
+  const rowsOf = db
+    .select({ tag: valves.tag, row: valves.row })
+    .from(valves)
+    .where(sql`${valves.tag} in (select value from json_each(${sql.placeholder("tags")}))`)
+    .prepare();
+  const counting = db.select({ total: count() }).from(valves).prepare();
+  const nearest = db
+    .select({
+      tag: valves.tag,
+      at: valves.dueAt,
+      what: sql<string>`coalesce(${valves.dueWhat}, '')`,
+      why: sql<string>`coalesce(${valves.dueWhy}, '')`,
+      symptom: valves.symptom,
+    })
+    .from(valves)
+    .where(sql`${valves.dueAt} < ${sql.raw("8640000000000000")} and not ${atWork}`)
+    .orderBy(asc(valves.dueAt), asc(valves.tag))
+    .limit(sql.placeholder("most"))
+    .prepare();
   const columns = {
     place: [valves.place, valves.tag],
     tag: [valves.tag],
@@ -97,7 +126,7 @@ export function registerRepository(db: Db) {
   const ordered = ({ sort, down }: Pick<ValveQuery, "sort" | "down">) =>
     columns[sort].map((column) => (down ? sql`${column} desc` : sql`${column} asc`));
   const write = (row: Valve, { family, due }: FromSheet): void => {
-    counted.clear();
+    uncount();
     const values = {
       tag: row.tag,
       row,
@@ -116,12 +145,14 @@ export function registerRepository(db: Db) {
   return {
     save: write,
     /** Lets go of what was counted, when somebody else may have written to the file. */
-    forget: () => counted.clear(),
+    forget: uncount,
+    /** Differs when what was counted before may not be what is stored. */
+    era: () => written,
     remove(tag: string): void {
-      counted.clear();
+      uncount();
       db.delete(valves).where(eq(valves.tag, tag)).run();
     },
-    valve: (tag: string): Valve | undefined => db.select().from(valves).where(eq(valves.tag, tag)).get()?.row,
+    valve: (tag: string): Valve | undefined => rowOf.get({ tag })?.row,
     /** The valve of this tag, however it is written. */
     tagLike: (typed: string): string | undefined =>
       db.select({ tag: valves.tag }).from(valves).where(sql`${valves.tag} = ${typed} collate nocase`).get()
@@ -150,17 +181,10 @@ export function registerRepository(db: Db) {
         .all()
         .map(({ row }) => row),
     some: (tags: readonly string[]): ReadonlyMap<string, Valve> =>
-      new Map(
-        db
-          .select({ tag: valves.tag, row: valves.row })
-          .from(valves)
-          .where(inArray(valves.tag, [...tags]))
-          .all()
-          .map(({ tag, row }) => [tag, row]),
-      ),
+      new Map(rowsOf.all({ tags: JSON.stringify(tags) }).map(({ tag, row }) => [tag, row])),
     standsAnythingAt: (place: string): boolean =>
       db.select({ tag: valves.tag }).from(valves).where(eq(valves.place, place)).limit(1).get() !== undefined,
-    count: (): number => db.select({ total: count() }).from(valves).get()?.total ?? 0,
+    count: (): number => counting.get()?.total ?? 0,
     list(query: ValveQuery): Rows<ValveRow> {
       const wanted = where(query);
       const order = sql.join(ordered(query), sql`, `);
@@ -179,9 +203,6 @@ export function registerRepository(db: Db) {
           dueAt: valves.dueAt,
           dueWhat: valves.dueWhat,
           dueWhy: valves.dueWhy,
-          sheetTitle: sql<
-            string | null
-          >`(select json_extract(${sheets.document}, '$.title') from ${sheets} where ${sheets.id} = ${valves.sheet} order by ${sheets.revision} desc limit 1)`,
           job: sql<string | null>`${openJob}`,
         })
         .from(valves)
@@ -213,20 +234,7 @@ export function registerRepository(db: Db) {
           .all(),
       ),
     /** What rings by the calendar, nearest first; a valve that is being worked on does not ring as well. */
-    dueNext: (most: number): (KeptDue & { tag: string; symptom: string | null })[] =>
-      db
-        .select({
-          tag: valves.tag,
-          at: valves.dueAt,
-          what: sql<string>`coalesce(${valves.dueWhat}, '')`,
-          why: sql<string>`coalesce(${valves.dueWhy}, '')`,
-          symptom: valves.symptom,
-        })
-        .from(valves)
-        .where(sql`${valves.dueAt} < ${sql.raw("8640000000000000")} and not ${atWork}`)
-        .orderBy(asc(valves.dueAt), asc(valves.tag))
-        .limit(most)
-        .all(),
+    dueNext: (most: number): (KeptDue & { tag: string; symptom: string | null })[] => nearest.all({ most }),
     /** How many valves are due by each of these moments (ms, ascending): what is late counts in the first. */
     dueBy: (moments: readonly number[], now: number): number[] =>
       countedOnce(`due by ${moments[0]}`, now, () =>

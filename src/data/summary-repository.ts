@@ -48,6 +48,21 @@ export function summaryRepository(db: Db) {
     .from(jobSummaries)
     .where(eq(jobSummaries.job, sql.placeholder("job")))
     .prepare();
+  const open = inArray(jobSummaries.status, OPEN);
+  const ofJob = db
+    .select()
+    .from(jobSummaries)
+    .where(eq(jobSummaries.job, sql.placeholder("job")))
+    .prepare();
+  const ringing = db.select({ bells: jobSummaries.bells }).from(jobSummaries).where(open).prepare();
+  const countingOpen = db.select({ total: count() }).from(jobSummaries).where(open).prepare();
+  const holds = and(open, ne(jobSummaries.held, []));
+  const holders = db
+    .select({ job: jobSummaries.job, valve: jobSummaries.valve, held: jobSummaries.held })
+    .from(jobSummaries)
+    .where(holds)
+    .orderBy(desc(jobSummaries.openedAt))
+    .prepare();
   const columns = {
     opened: jobSummaries.openedAt,
     valve: jobSummaries.valve,
@@ -75,51 +90,20 @@ export function summaryRepository(db: Db) {
       db.delete(jobSummaries).where(eq(jobSummaries.job, job)).run();
     },
     statusOf: (job: string): JobStatus | undefined => statusOf.get({ job })?.status,
-    of: (job: string): JobSummary | undefined =>
-      db.select().from(jobSummaries).where(eq(jobSummaries.job, job)).get(),
-    /** Jobs that go on: the newest opened first. */
-    open: (): JobSummary[] =>
-      db
-        .select()
-        .from(jobSummaries)
-        .where(inArray(jobSummaries.status, OPEN))
-        .orderBy(desc(jobSummaries.openedAt))
-        .all(),
+    of: (job: string): JobSummary | undefined => ofJob.get({ job }),
+    /** Jobs that go on, and their valves. */
+    open: (): Pick<JobSummary, "job" | "valve">[] =>
+      db.select({ job: jobSummaries.job, valve: jobSummaries.valve }).from(jobSummaries).where(open).all(),
     /** What open jobs ring, and nothing else of them. */
-    openBells: (): Bell[] =>
-      db
-        .select({ bells: jobSummaries.bells })
-        .from(jobSummaries)
-        .where(inArray(jobSummaries.status, OPEN))
-        .all()
-        .flatMap(({ bells }) => bells),
-    countOpen: (): number =>
-      db.select({ total: count() }).from(jobSummaries).where(inArray(jobSummaries.status, OPEN)).get()
-        ?.total ?? 0,
-    /** Open jobs that hold valves shut, the newest first, and how many valves are held in all. */
-    holding(most: number): Rows<Pick<JobSummary, "job" | "valve" | "held">> {
-      const holds = and(inArray(jobSummaries.status, OPEN), ne(jobSummaries.held, []));
-      return {
-        rows: db
-          .select({ job: jobSummaries.job, valve: jobSummaries.valve, held: jobSummaries.held })
-          .from(jobSummaries)
-          .where(holds)
-          .orderBy(desc(jobSummaries.openedAt))
-          .limit(most)
-          .all(),
-        total:
-          db
-            .select({ total: sql<number | null>`sum(json_array_length(${jobSummaries.held}))` })
-            .from(jobSummaries)
-            .where(holds)
-            .get()?.total ?? 0,
-      };
-    },
+    openBells: (): Bell[] => ringing.all().flatMap(({ bells }) => bells),
+    countOpen: (): number => countingOpen.get()?.total ?? 0,
+    /** Open jobs that hold valves shut, the newest first. */
+    holding: (): Pick<JobSummary, "job" | "valve" | "held">[] => holders.all(),
     openOfValve: (tag: string): JobSummary | undefined =>
       db
         .select()
         .from(jobSummaries)
-        .where(and(eq(jobSummaries.valve, tag), inArray(jobSummaries.status, OPEN)))
+        .where(and(eq(jobSummaries.valve, tag), open))
         .get(),
     ofValve: (tag: string): JobSummary[] =>
       db

@@ -10,6 +10,11 @@ export class Live {
     return this.#changes;
   }
 
+  /** In a process that only draws: how often, as the one that serves tells it. */
+  told(changes: number): void {
+    this.#changes = changes;
+  }
+
   changed(): void {
     this.#changes += 1;
     for (const listener of this.#listeners) listener();

@@ -15,11 +15,11 @@ afterEach(() => {
 it("begins anew as often as it is asked, with its sheets and what is due by them", () => {
   resetDemo();
   const { library, register } = kept.loftbell!;
-  const sheets = library.sheetTitles();
+  const sheets = library.sheets();
   const valves = register.valves();
   for (const { id } of sheets) library.sheet(id);
   resetDemo();
   expect(sheets.length).toBeGreaterThan(0);
-  expect(library.sheetTitles()).toEqual(sheets);
+  expect(library.sheets()).toEqual(sheets);
   expect(register.valves()).toEqual(valves);
 }, 120_000);

@@ -2,7 +2,7 @@ import { sql } from "drizzle-orm";
 import { ok } from "@/core/result";
 import { loadDemo, loadTownMain } from "./importing/load-demo";
 import { store } from "./proof/ledger";
-import { isDemo, services } from "./services";
+import { forget, isDemo, services } from "./services";
 
 /** Children before their parents: a foreign key must never point at nothing. */
 const TABLES = [
@@ -31,10 +31,7 @@ export function resetDemo(): void {
   const all = services();
   store(all, () => {
     for (const table of TABLES) all.db.run(sql.raw(`delete from ${table}`));
-    all.jobs.forget();
-    all.library.forget();
-    all.register.forget();
-    all.inHand.forget();
+    forget(all);
     loadDemo(all);
     loadTownMain(all);
     return ok(undefined);

@@ -12,6 +12,7 @@ import {
   type LibraryRepository,
   libraryRepository,
   openDatabase,
+  openToRead,
   type RegisterRepository,
   registerRepository,
   type SummaryRepository,
@@ -66,6 +67,17 @@ export function servicesOn(
   };
 }
 
+/** What was read is read again: the tables were emptied, or somebody else has written to the file. */
+export function forget({ jobs, library, register, inHand }: Services): void {
+  jobs.forget();
+  library.forget();
+  register.forget();
+  inHand.forget();
+}
+
+/** Reads what belongs together as it stood at one moment: another process may store between two readings. */
+export const atOneMoment = <T>({ db }: Services, read: () => T): T => db.transaction(read);
+
 /** Services on a database that passes with the process: for tests. */
 export const passingServices = (
   now?: () => number,
@@ -82,14 +94,16 @@ export const databasePath = (): string => join(dataFolder(), "loftbell.db");
 /** Minutes the server's clock is set ahead: for drills and tests that cannot wait; the health route shows it. */
 export const clockAheadMinutes = (): number => Number(process.env.LOFTBELL_CLOCK_AHEAD_MIN ?? 0) || 0;
 
-/** Services on the database of this process's data folder. */
-export const ownServices = (): Services =>
+const onFolder = (open: (path: string) => Db): Services =>
   servicesOn(
-    openDatabase(databasePath()),
+    open(databasePath()),
     () => Date.now() + clockAheadMinutes() * 60_000,
     undefined,
     installationIn(dataFolder()),
   );
+
+/** Services on the database of this process's data folder. */
+export const ownServices = (): Services => onFolder(openDatabase);
 
 // The server loads its modules twice (itself, and inside the framework): the connection is shared by both.
 const kept = globalThis as typeof globalThis & { loftbell?: Services };
@@ -97,5 +111,11 @@ const kept = globalThis as typeof globalThis & { loftbell?: Services };
 /** The services of this process, wired once. */
 export function services(): Services {
   kept.loftbell ??= ownServices();
+  return kept.loftbell;
+}
+
+/** The services of a process that only reads what another one stores. */
+export function readingServices(): Services {
+  kept.loftbell ??= onFolder(openToRead);
   return kept.loftbell;
 }

@@ -6,6 +6,7 @@ import { useEffect, useRef, useState } from "react";
 import { call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
 import { FIND } from "@/edge/contracts/here";
+import { ENTER } from "./use-find";
 
 type Found = AnswerTo<typeof FIND>;
 
@@ -21,9 +22,6 @@ const GROUPS: Readonly<Record<string, string>> = {
   person: "The crew",
   bench: "Bench book",
 };
-
-/** Stands for a pressed Enter among letters. */
-export const ENTER = "\n";
 
 /** Letters come faster than answers: the last word of a burst is asked for. */
 const PAUSE_MS = 70;
@@ -59,12 +57,12 @@ function useFound(typed: string): Shown {
 export function Commands({
   open,
   onOpenChange,
-  before,
+  takeEarlier,
 }: {
   open: boolean;
   onOpenChange: (open: boolean) => void;
-  /** Keys that were pressed while this was being fetched. */
-  before: () => string;
+  /** What was typed before the field had the focus; it is given once. */
+  takeEarlier: () => string;
 }) {
   const router = useRouter();
   const [typed, setTyped] = useState("");
@@ -85,12 +83,6 @@ export function Commands({
   useEffect(() => setChosen(first), [first]);
   // Enter pressed while the answer is on its way waits for it: it must not open what stood there before.
   const pressed = useRef(false);
-  // The field has the focus by now: what was typed before it stood there comes first.
-  useEffect(() => {
-    const earlier = before();
-    if (earlier.includes(ENTER)) pressed.current = true;
-    setTyped((now) => earlier.replaceAll(ENTER, "") + now);
-  }, [before]);
   useEffect(() => {
     if (shown.kind === "looking" || shown.kind === "nothing-typed") return;
     if (pressed.current && sure !== undefined) {
@@ -121,6 +113,11 @@ export function Commands({
         placeholder="Tag, place, serial, part, kit, sum …"
         value={typed}
         onValueChange={setTyped}
+        onFocus={() => {
+          const earlier = takeEarlier();
+          if (earlier.includes(ENTER)) pressed.current = true;
+          setTyped((now) => earlier.replaceAll(ENTER, "") + now);
+        }}
         className="h-14 w-full border-rule border-b-[1.5px] bg-card px-5 text-[18px] outline-none"
       />
       <Command.List className="max-h-[56vh] overflow-y-auto p-2" aria-busy={shown.kind === "looking"}>

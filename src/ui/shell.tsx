@@ -82,7 +82,7 @@ export function Shell({
   const { bells, doubts } = useNews(news);
   const path = usePathname();
   const now = useNow(1000);
-  const { finding, setFinding, wanted, before } = useFind();
+  const { finding, setFinding, wanted, takeEarlier } = useFind();
   const [asking, setAsking] = useState(false);
   const [asked, setAsked] = useState(false);
   useEffect(() => {
@@ -211,7 +211,7 @@ export function Shell({
           {children}
         </main>
       </div>
-      {wanted && <Commands open={finding} onOpenChange={setFinding} before={before} />}
+      {wanted && <Commands open={finding} onOpenChange={setFinding} takeEarlier={takeEarlier} />}
       {(asking || asked) && <KeyMap open={asking} onOpenChange={setAsking} />}
     </div>
   );

@@ -53,7 +53,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
   const doubted = new Set(
     watched(all).doubts.flatMap(({ subject, id }) => (subject === "readings" ? [id] : [])),
   );
-  const titles = new Map(all.library.sheetTitles().map(({ id, title }) => [id, title]));
+  const titles = new Map(all.library.sheets().map(({ id, title }) => [id, title]));
   const counts = valveCounts(all);
   const now = all.now();
   return (
@@ -79,11 +79,11 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
       </ul>
       <ValveList
         ask={{ ...query, sort: query.sort ?? "place", page: query.page ?? 1 }}
-        rows={rows.map(({ tag, name, place, sheet, sheetTitle, family, symptom, dueAt, job }) => ({
+        rows={rows.map(({ tag, name, place, sheet, family, symptom, dueAt, job }) => ({
           tag,
           name,
           place,
-          sheet: sheetTitle ?? sheet,
+          sheet: titles.get(sheet) ?? sheet,
           family,
           symptom,
           due: dueAt === NEVER_MS ? null : dueAt === AT_ONCE_MS ? now : dueAt,
@@ -111,7 +111,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
 }
 
 /** A longer choice is no choice: the most frequent are offered, the search finds the rest. */
-const MOST_OFFERED = 150;
+const MOST_OFFERED = 60;
 
 function facet(
   values: readonly { readonly value: string; readonly count: number }[],

@@ -72,11 +72,11 @@ const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
   "wait-started",
 ] satisfies JobEvent["kind"][]);
 
-/** The job one event further: what `run` gives for the longer log, compiled only when the event can change the plan. */
-export function advance(job: Run, event: JobEvent): Result<Run, string> {
+/** The job some events further: what `run` gives for the longer log, compiled only when one of them can change the plan. */
+export function advance(job: Run, ...events: readonly JobEvent[]): Result<Run, string> {
   const { inputs, system } = job;
-  const log = [...job.log, event];
-  if (!LEAVES_PLAN.has(event.kind)) return run(inputs, log, system);
+  const log = [...job.log, ...events];
+  if (events.some((event) => !LEAVES_PLAN.has(event.kind))) return run(inputs, log, system);
   return ok(standingAt(inputs, log, system, replay(inputs, log), job.plan));
 }
 

@@ -1,7 +1,7 @@
 import { setImmediate } from "node:timers/promises";
 import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
-import { accept, afterService, isClosed, type Run, run, seal } from "@/core/job";
+import { accept, advance, afterService, isClosed, type Run, run, seal } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredJob } from "@/data";
 import { strangers } from "../people";
@@ -10,7 +10,7 @@ import { doubtOfJob } from "../proof/verify";
 import { watched } from "../proof/watch";
 import { keepLine } from "../register/keep-documents";
 import { keepValve } from "../register/keep-valve";
-import type { Services } from "../services";
+import { atOneMoment, type Services } from "../services";
 import type { JobInHand } from "./jobs-in-hand";
 import { keepSummary } from "./summary";
 
@@ -75,23 +75,29 @@ function readBatch(services: Services, batch: unknown): Result<readonly JobEvent
  */
 export function jobInHand(services: Services, id: string): Result<JobInHand, AppendFailure> {
   watched(services);
-  const { jobs, inHand } = services;
-  const known = inHand.get(id);
-  const head = jobs.head(id);
-  if (
-    known !== undefined &&
-    known.events.length === (head?.entries ?? 0) &&
-    known.head === (head?.hash ?? known.head)
-  )
-    return ok(known);
-  const stored = jobs.find(id);
+  return atOneMoment(services, () => {
+    const known = services.inHand.get(id);
+    const head = services.jobs.head(id);
+    const entries = head?.entries ?? 0;
+    if (known === undefined || known.events.length > entries) return takeInHand(services, id);
+    if (known.events.length < entries) return takeInHand(services, id, known);
+    return known.head === (head?.hash ?? known.head) ? ok(known) : takeInHand(services, id);
+  });
+}
+
+/** Reads, verifies and compiles a job; of one that was in hand before, what was added since. */
+function takeInHand(services: Services, id: string, known?: JobInHand): Result<JobInHand, AppendFailure> {
+  const { jobs, inHand, anchors } = services;
+  const sound = known?.events.length ?? 0;
+  const added = known && jobs.eventsAfter(id, sound);
+  const stored = known ? { inputs: known.inputs, events: [...known.events, ...added!] } : jobs.find(id);
   if (stored === undefined)
     return err({ kind: "unknown-job", problems: [{ path: "", message: "There is no such job here." }] });
-  const doubt = doubtOfJob(services, stored);
+  const doubt = doubtOfJob(services, stored, undefined, sound);
   if (doubt !== undefined) return err({ kind: "tampered", problems: [{ path: "", message: doubt.message }] });
-  const at = jobAt(stored);
+  const at = known ? advance(known.run, ...added!.map(({ event }) => event)) : jobAt(stored);
   if (!at.ok) return err({ kind: "refused", problems: [{ path: "", message: at.error }] });
-  const made = { ...stored, run: at.value, head: services.anchors.head("job", id)!.head };
+  const made = { ...stored, run: at.value, head: anchors.head("job", id)!.head };
   inHand.keep(made);
   return ok(made);
 }

@@ -18,7 +18,7 @@ export interface OpenJob {
 export const heldShut = ({ summaries }: Pick<Services, "summaries">, except?: string): HeldShut =>
   new Map(
     summaries
-      .open()
+      .holding()
       .flatMap(({ job, valve, held }) =>
         job === except
           ? []

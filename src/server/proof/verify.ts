@@ -1,7 +1,7 @@
 import type { JobInputs, SealedEvent } from "@/core/formats";
 import { chainStart, verifyChain } from "@/core/job";
 import type { Anchor, AnchoredHead } from "@/data";
-import type { Services } from "../services";
+import { atOneMoment, type Services } from "../services";
 import { signedBy, type Witness } from "./installation";
 import { anchorHash, ledgerStart, readingsHead } from "./ledger";
 
@@ -20,13 +20,14 @@ interface Log {
   readonly events: readonly SealedEvent[];
 }
 
-/** Whether a log is whole in itself, and the one that was anchored last. */
+/** Whether a log is whole in itself, and the one that was anchored last. @param sound entries that are known to be good */
 export function doubtOfJob(
   services: Services,
   { inputs, events }: Log,
   isAnchorSound = soundness(services),
+  sound = 0,
 ): Doubt | undefined {
-  const chain = verifyChain(inputs, events);
+  const chain = verifyChain(inputs, events, sound);
   const doubt = (message: string): Doubt => ({ subject: "job", id: inputs.id, message });
   if (!chain.ok) return doubt(chain.error.message);
   const head = { entries: events.length, head: events.at(-1)?.seal.hash ?? chainStart(inputs) };
@@ -40,9 +41,11 @@ export function doubtOfReadings(
   valve: string,
   isAnchorSound = soundness(services),
 ): Doubt | undefined {
-  const readings = services.library.readings(valve);
-  const head = { entries: readings.length, head: readingsHead(readings) };
-  const message = unlikeAnchored(services, "readings", valve, head, isAnchorSound);
+  const message = atOneMoment(services, () => {
+    const readings = services.library.readings(valve);
+    const head = { entries: readings.length, head: readingsHead(readings) };
+    return unlikeAnchored(services, "readings", valve, head, isAnchorSound);
+  });
   return message === undefined ? undefined : { subject: "readings", id: valve, message };
 }
 

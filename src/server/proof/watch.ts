@@ -1,6 +1,7 @@
 import { setImmediate } from "node:timers/promises";
 import { sql } from "drizzle-orm";
-import type { Services } from "../services";
+import { toldTo } from "../drawing/told";
+import { forget, type Services } from "../services";
 import { storageFault } from "../storage-fault";
 import { type Doubt, doubts } from "./verify";
 
@@ -26,17 +27,17 @@ const fileVersion = ({ db }: Services): number =>
 
 /**
  * What is known to be wrong with what is stored. Everything is verified once after the start, and again whenever
- * somebody else has written to the file; that goes on beside the serving, a log at a time.
+ * somebody else has written to the file; that goes on beside the serving, a log at a time. A process that only draws is told.
  */
 export function watched(services: Services): Watched {
+  const told = toldTo(services);
+  if (told !== undefined) return told.watched;
   const version = fileVersion(services);
   const known = watchOf(services);
   if (known !== undefined && known.version === version) return { doubts: known.found, whole: known.whole };
   const watch: Watch = { version, found: known?.found ?? [], whole: false };
   services.kept.set(WATCH, watch);
-  services.inHand.forget();
-  services.jobs.forget();
-  services.register.forget();
+  forget(services);
   void walk(services, watch);
   return { doubts: watch.found, whole: false };
 }

@@ -109,7 +109,7 @@ export function today(services: Services, ringing: readonly Bell[]) {
     if (first.size === MOST_CARDS) break;
     if (bell.job !== undefined && !first.has(bell.job)) first.set(bell.job, bell);
   }
-  const held = summaries.holding(MOST_HELD);
+  const held = summaries.holding();
   return {
     cards: [...first].flatMap(([job, bell]) => {
       const summary = summaries.of(job);
@@ -117,10 +117,10 @@ export function today(services: Services, ringing: readonly Bell[]) {
     }),
     jobs: summaries.countOpen(),
     next: ringsNext(services, ringing),
-    held: held.rows.flatMap(({ job, valve, held: links }) =>
-      links.map((link): HeldValve => ({ ...link, valve, job })),
-    ),
-    heldInAll: held.total,
+    held: held
+      .slice(0, MOST_HELD)
+      .flatMap(({ job, valve, held: links }) => links.map((link): HeldValve => ({ ...link, valve, job }))),
+    heldInAll: held.reduce((sum, { held: links }) => sum + links.length, 0),
     short: shortages(services, now() + FORTNIGHT * DAY),
     fortnight: fortnight(services),
     empty: library.isEmpty(),

@@ -102,22 +102,13 @@ export function ListTable<Row extends object, Id extends string>({
         </button>
         {/* In the hand the rows come first; what narrows them is one touch away. */}
         <div className={clsx("w-full flex-wrap items-end gap-2 md:contents", narrowing ? "flex" : "hidden")}>
-          {filters.map(({ name, label, options }) => (
-            <label key={name} className="block min-w-0 max-w-[46%] md:max-w-[210px]">
-              <span className="caption block">{label}</span>
-              <select
-                className="field min-w-0"
-                value={String(ask[name] ?? "")}
-                onChange={(event) => go({ [name]: event.target.value })}
-              >
-                <option value="">all</option>
-                {options.map(([value, text]) => (
-                  <option key={value} value={value}>
-                    {text}
-                  </option>
-                ))}
-              </select>
-            </label>
+          {filters.map((filter) => (
+            <FilterField
+              key={filter.name}
+              filter={filter}
+              value={String(ask[filter.name] ?? "")}
+              onValue={(value) => go({ [filter.name]: value })}
+            />
           ))}
           <ColumnChooser
             columns={columns}
@@ -255,6 +246,37 @@ function moveByArrows(event: KeyboardEvent<HTMLTableElement>): void {
   if (next === undefined || next === null) return;
   event.preventDefault();
   next.focus();
+}
+
+/** What a list is narrowed by. The choice comes when the page stands: it is longer than many a list, and seldom opened. */
+function FilterField({
+  filter: { label, options },
+  value,
+  onValue,
+}: {
+  filter: ListFilter;
+  value: string;
+  onValue: (value: string) => void;
+}) {
+  const [offered, setOffered] = useState(false);
+  useEffect(() => setOffered(true), []);
+  const there = offered ? options : options.filter(([each]) => each === value);
+  // An address may narrow by what is not among the most frequent.
+  const choice =
+    value === "" || there.some(([each]) => each === value) ? there : [[value, value] as const, ...there];
+  return (
+    <label className="block min-w-0 max-w-[46%] md:max-w-[210px]">
+      <span className="caption block">{label}</span>
+      <select className="field min-w-0" value={value} onChange={(event) => onValue(event.target.value)}>
+        <option value="">all</option>
+        {choice.map(([each, text]) => (
+          <option key={each} value={each}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
 }
 
 function SearchField({

@@ -11,7 +11,7 @@ import { GET_JOB, GET_PHOTO } from "@/edge/contracts/jobs";
 import { readJob } from "@/server/jobs/read-job";
 import { proofOf } from "@/server/proof/prove";
 import { doubtOfReadings } from "@/server/proof/verify";
-import { services } from "@/server/services";
+import { atOneMoment, services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { Plate } from "@/ui/plate";
 import { PrintButton } from "@/ui/print-button";
@@ -24,13 +24,12 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
   const id = pathId((await params).id);
   const { system } = await readSettings();
   const all = services();
-  const stored = readJob(all, id);
+  const [stored, proof] = atOneMoment(all, () => [readJob(all, id), proofOf(all, id)] as const);
   if (stored === undefined) notFound();
   const { inputs, run: job } = stored;
   if (!job.ok) return <Notice tone="stop">{job.error}</Notice>;
   const { origin, doubt: foreign } = all.jobs.provenance(id);
   const doubt = stored.doubt ?? doubtOfReadings(all, inputs.valve.tag)?.message;
-  const proof = proofOf(all, id);
   const record = jobRecord(job.value, stored.events, benchTitle);
   return (
     <article className="mx-auto max-w-[940px] px-4 py-5 md:px-6 print:p-0">
