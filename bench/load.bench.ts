@@ -12,12 +12,14 @@ import { makeTown, tagOf } from "./load/town";
 
 /**
  * Registers of 1,000, 10,000 and 100,000 valves with 300 open jobs, made by the importer and the use cases, then served:
- * what a page weighs and takes, find as one types, and twenty clients at once. SIZES, JOBS and SECONDS change it.
+ * what a page weighs and takes, find as one types, and twenty clients at once. SIZES, JOBS, SECONDS and
+ * DRAWERS change it.
  */
 const SIZES = (process.env.SIZES ?? "1000,10000,100000").split(",").map(Number);
 const JOBS = Number(process.env.JOBS ?? 300);
 const SECONDS = Number(process.env.SECONDS ?? 60);
 const TIMES = 20;
+const DRAWERS = Number(process.env.DRAWERS ?? 2);
 
 const freePort = () =>
   new Promise<number>((resolve) => {
@@ -33,11 +35,13 @@ interface Served {
   readonly said: () => string;
 }
 
-async function serve(folder: string): Promise<Served> {
+/** Served as the program serves. @param drawers processes that draw pages beside the one that serves */
+async function serve(folder: string, drawers: number): Promise<Served> {
   const port = await freePort();
-  const child = spawn(process.execPath, ["--import", "tsx", "src/serve.ts"], {
+  const child = spawn(process.execPath, ["--max-semi-space-size=64", "--import", "tsx", "src/serve.ts"], {
     env: {
       ...process.env,
+      DRAWERS: String(drawers),
       NODE_ENV: "production",
       LOFTBELL_MODE: "own",
       LOFTBELL_DATA: folder,
@@ -57,7 +61,8 @@ async function serve(folder: string): Promise<Served> {
       async (answer) => (await answer.json()).verified === true,
       () => false,
     );
-    if (up) return { url, process: child, said: () => said };
+    if (up && (drawers === 0 || said.includes("Pages are drawn by")))
+      return { url, process: child, said: () => said };
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   throw new Error("the server does not come up");
@@ -73,6 +78,16 @@ async function end(served: Served): Promise<string> {
     .split("\n")
     .filter((line) => line.startsWith("Held"))
     .join(" ");
+}
+
+async function crowd(served: Served, jobs: readonly string[], pages: readonly string[], how: string) {
+  // What was held before, while the pages were loaded for the first time, is not of the clients' doing.
+  served.process.kill("SIGUSR2");
+  const { writes, writeP95, reads, readP95, wrong } = await twentyClients(served.url, jobs, pages, SECONDS);
+  console.log(`  20 clients, ${SECONDS} s, ${how}:`);
+  console.log(
+    `    ${writes} writes p95 ${writeP95.toFixed(0)} ms, ${reads} pages p95 ${readP95.toFixed(0)} ms, ${wrong} wrong. ${await end(served)}`,
+  );
 }
 
 const cell = (text: string | number, width: number) => String(text).padStart(width);
@@ -94,7 +109,7 @@ for (const size of SIZES) {
     console.log(
       `\n${size.toLocaleString("en")} valves, ${jobs.length} open jobs: made in ${((performance.now() - begun) / 1000).toFixed(1)} s, ${mb.toFixed(0)} MB on disk`,
     );
-    const served = await serve(folder);
+    const served = await serve(folder, DRAWERS);
     const tag = tagOf(7);
     const pages = [
       "/",
@@ -147,18 +162,12 @@ for (const size of SIZES) {
     console.log(
       `  find as one types (${found.length} asked): p95 ${percentile(found, 0.95).toFixed(1)} ms, worst ${Math.max(...found).toFixed(1)} ms`,
     );
-    // What was held before, while the pages were loaded for the first time, is not of the clients' doing.
-    served.process.kill("SIGUSR2");
-    const many = await twentyClients(
-      served.url,
-      jobs,
-      pages.filter((page) => !page.includes("/start")),
-      SECONDS,
-    );
-    console.log(
-      `  20 clients, ${SECONDS} s: ${many.writes} writes p95 ${many.writeP95.toFixed(0)} ms, ${many.reads} pages p95 ${many.readP95.toFixed(0)} ms, ${many.wrong} wrong`,
-    );
-    console.log(`  ${await end(served)}`);
+    const often = pages.filter((page) => !page.includes("/start"));
+    await crowd(served, jobs, often, `pages drawn by ${DRAWERS} processes beside`);
+    // On the same machine in the same minutes, so that the two can be compared whatever its host leaves it.
+    const alone = await serve(folder, 0);
+    for (const page of often) await askOften(alone.url + page, 3);
+    await crowd(alone, jobs, often, "pages drawn by the process that serves");
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

@@ -1,17 +1,7 @@
 import { readFileSync } from "node:fs";
 import { pathOf } from "@/edge/client";
 import { CONTRACTS } from "@/edge/contracts";
-
-/** A small repeatable generator (mulberry32): a request that broke something can be sent again. */
-export function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
+import { seeded } from "../bench/load/town";
 
 export interface Mutated {
   readonly method: string;

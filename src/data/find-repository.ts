@@ -1,4 +1,4 @@
-import { and, eq, sql } from "drizzle-orm";
+import { sql } from "drizzle-orm";
 import type { Db } from "./database";
 import { fullText } from "./register-repository";
 import { findables } from "./schema";
@@ -56,14 +56,15 @@ export function findRepository(db: Db) {
     "insert into findables (kind, owner, name, says, href) values (?, ?, ?, ?, ?)",
   );
   const insertWords = db.$client.prepare("insert into find_words (rowid, head, tail) values (?, ?, ?)");
+  const removeWords = db.$client.prepare(
+    "delete from find_words where rowid in (select id from findables where kind = ? and owner = ?)",
+  );
+  const removeFindables = db.$client.prepare("delete from findables where kind = ? and owner = ?");
   const remove = (kind: FindableKind, owner: string) => {
-    db.run(
-      sql`delete from find_words where rowid in (select id from findables where kind = ${kind} and owner = ${owner})`,
-    );
-    db.delete(findables)
-      .where(and(eq(findables.kind, kind), eq(findables.owner, owner)))
-      .run();
+    removeWords.run(kind, owner);
+    removeFindables.run(kind, owner);
   };
+  const anyOf = db.$client.prepare("select 1 from findables where kind = ? and owner = ? limit 1");
   const terms = (column: "head" | "tail", from: string): string[] =>
     db
       .all<{ term: string }>(
@@ -80,6 +81,7 @@ export function findRepository(db: Db) {
         insertWords.run(lastInsertRowid, head, backward(`${name} ${more}`));
       }
     },
+    has: (kind: FindableKind, owner: string): boolean => anyOf.get(kind, owner) !== undefined,
     remove,
     clear(): void {
       db.run(sql`delete from find_words`);

@@ -4,6 +4,7 @@ import type { Db } from "./database";
 import type { KeptDue } from "./due";
 import { jobSummaries, valves } from "./schema";
 import type { Rows } from "./summary-repository";
+import { upsert } from "./upsert";
 
 /** What a list of valves is asked for; what is left out is not held against a row. */
 export interface ValveQuery {
@@ -73,6 +74,13 @@ export function registerRepository(db: Db) {
     .from(valves)
     .where(sql`${valves.tag} in (select value from json_each(${sql.placeholder("tags")}))`)
     .prepare();
+  const put = upsert(db, valves, valves.tag);
+  const anyAt = db
+    .select({ tag: valves.tag })
+    .from(valves)
+    .where(eq(valves.place, sql.placeholder("place")))
+    .limit(1)
+    .prepare();
   const counting = db.select({ total: count() }).from(valves).prepare();
   const nearest = db
     .select({
@@ -140,7 +148,7 @@ export function registerRepository(db: Db) {
       dueWhat: due.what,
       dueWhy: due.why,
     };
-    db.insert(valves).values(values).onConflictDoUpdate({ target: valves.tag, set: values }).run();
+    put.run(values);
   };
   return {
     save: write,
@@ -182,8 +190,7 @@ export function registerRepository(db: Db) {
         .map(({ row }) => row),
     some: (tags: readonly string[]): ReadonlyMap<string, Valve> =>
       new Map(rowsOf.all({ tags: JSON.stringify(tags) }).map(({ tag, row }) => [tag, row])),
-    standsAnythingAt: (place: string): boolean =>
-      db.select({ tag: valves.tag }).from(valves).where(eq(valves.place, place)).limit(1).get() !== undefined,
+    standsAnythingAt: (place: string): boolean => anyAt.get({ place }) !== undefined,
     count: (): number => counting.get()?.total ?? 0,
     list(query: ValveQuery): Rows<ValveRow> {
       const wanted = where(query);

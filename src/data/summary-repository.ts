@@ -1,8 +1,9 @@
-import { and, asc, count, desc, eq, getTableColumns, inArray, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, ne, type SQL, sql } from "drizzle-orm";
 import type { JobSort, JobStatus } from "@/core/formats";
 import type { Db } from "./database";
 import type { Bell, JobOrigin } from "./job-summary";
 import { jobSummaries, jobs } from "./schema";
+import { upsert } from "./upsert";
 
 export type JobSummary = typeof jobSummaries.$inferSelect;
 
@@ -22,27 +23,13 @@ export interface Rows<Row> {
   readonly total: number;
 }
 
-/** The name a column has in the database. */
-const snake = (name: string) => name.replaceAll(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
-
 const OPEN: JobStatus[] = ["at-work", "stopped"];
 
 /** `%` and `_` typed by a person are letters, not patterns. */
 const holding = (words: string) => `%${words.replaceAll(/[\\%_]/g, "\\$&")}%`;
 
 export function summaryRepository(db: Db) {
-  // Written with every entry: read once by the database, not each time.
-  const fields = getTableColumns(jobSummaries);
-  const put = db
-    .insert(jobSummaries)
-    .values(Object.fromEntries(Object.keys(fields).map((name) => [name, sql.placeholder(name)])) as never)
-    .onConflictDoUpdate({
-      target: jobSummaries.job,
-      set: Object.fromEntries(
-        Object.entries(fields).map(([name]) => [name, sql.raw(`excluded.${snake(name)}`)]),
-      ),
-    })
-    .prepare();
+  const put = upsert(db, jobSummaries, jobSummaries.job);
   const statusOf = db
     .select({ status: jobSummaries.status })
     .from(jobSummaries)

@@ -16,9 +16,6 @@ export type Draw = (request: IncomingMessage, answer: ServerResponse) => void;
 /** One that ended is started again after this time: what ended it may be there still. */
 const AGAIN_MS = 2000;
 
-/** A page is much that is thrown away at once: with more room for the young it is cleared away less often. */
-const YOUNG_SPACE = "--max-semi-space-size=32";
-
 interface DrawerCalls {
   /** What has to be told with this page. */
   readonly tell: () => unknown;
@@ -49,7 +46,7 @@ function keepDrawing(socket: string, program: string, calls: DrawerCalls): () =>
   let end: () => unknown = () => {};
   const start = () => {
     rmSync(socket, { force: true });
-    const child = fork(program, [socket], { execArgv: [...process.execArgv, YOUNG_SPACE] });
+    const child = fork(program, [socket]);
     child.send(calls.tell() as Serializable);
     // Where cores are few, entries go before pages.
     if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_BELOW_NORMAL);

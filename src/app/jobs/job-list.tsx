@@ -3,9 +3,7 @@
 import clsx from "clsx";
 import Link from "next/link";
 import type { JobStatus } from "@/core/formats";
-import type { ListAsk } from "@/ui/list/list-address";
-import { shownColumns } from "@/ui/list/list-address";
-import { type ListColumn, type ListFilter, ListTable } from "@/ui/list/list-table";
+import { type ListColumn, type ListPage, ListTable } from "@/ui/list/list-table";
 import { Plate } from "@/ui/plate";
 import { Day } from "@/ui/when";
 import { STATUS_LABELS } from "./status-labels";
@@ -94,31 +92,13 @@ const COLUMNS: readonly ListColumn<ListedJob, "valve" | "why" | "place" | "opene
   },
 ];
 
-export function JobList({
-  ask,
-  rows,
-  total,
-  pageSize,
-  filters,
-}: {
-  ask: ListAsk & { readonly sort: string; readonly page: number };
-  rows: readonly ListedJob[];
-  total: number;
-  pageSize: number;
-  filters: readonly ListFilter[];
-}) {
-  const all = COLUMNS.map(({ id }) => id);
+export function JobList(page: ListPage<ListedJob>) {
   return (
     <ListTable
+      {...page}
       path="/jobs"
-      ask={ask as ListAsk & { readonly find?: string; readonly sort: string; readonly page: number }}
       columns={COLUMNS}
-      shown={shownColumns(all, ask.columns as string | undefined)}
-      rows={rows}
-      total={total}
-      pageSize={pageSize}
       rowId={({ job }) => job}
-      filters={filters}
       placeholder="Tag, reason, sheet or name"
       exportPath="/api/v1/export/jobs.csv"
       none="No job fits. Take a filter away, or search for less."

@@ -1,17 +1,20 @@
 import type { Metadata } from "next";
-import Link from "next/link";
 import { asked, type SearchParams } from "@/app/list-query";
+import { UnreadableList } from "@/app/unreadable-list";
 import { JOB_STATES, readAs } from "@/core/formats";
 import { JOB_LIST_QUERY } from "@/edge/contracts/register";
 import { listJobs, PAGE } from "@/server/lists/lists";
 import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
-import { Empty, Notice } from "@/ui/notice";
+import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { JobList } from "./job-list";
 import { STATUS_LABELS } from "./status-labels";
 
 export const metadata: Metadata = { title: "Jobs" };
+
+/** A longer choice is no choice: the search finds the rest. */
+const MOST_OFFERED = 60;
 
 export default async function JobsPage({ searchParams }: { searchParams: SearchParams }) {
   const all = services();
@@ -23,18 +26,7 @@ export default async function JobsPage({ searchParams }: { searchParams: SearchP
       </Page>
     );
   const read = readAs(JOB_LIST_QUERY, asked(await searchParams));
-  if (!read.ok)
-    return (
-      <Page title="Jobs">
-        <Notice tone="stop">
-          This address asks for what the list does not have:{" "}
-          {read.error.map((each) => each.message).join(" ")}{" "}
-          <Link href="/jobs" className="underline underline-offset-4">
-            Show all jobs
-          </Link>
-        </Notice>
-      </Page>
-    );
+  if (!read.ok) return <UnreadableList title="Jobs" path="/jobs" problems={read.error} />;
   const query = read.value;
   const { rows, total } = listJobs(all, query);
   const doubts = new Map(
@@ -85,7 +77,7 @@ export default async function JobsPage({ searchParams }: { searchParams: SearchP
             label: "Place",
             options: all.summaries
               .places()
-              .slice(0, 150)
+              .slice(0, MOST_OFFERED)
               .map((place) => [place, place] as const),
           },
         ]}

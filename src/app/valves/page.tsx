@@ -2,6 +2,7 @@ import clsx from "clsx";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { asked, type SearchParams } from "@/app/list-query";
+import { UnreadableList } from "@/app/unreadable-list";
 import { readAs, VALVE_STATES, type ValveState } from "@/core/formats";
 import { VALVE_LIST_QUERY } from "@/edge/contracts/register";
 import { AT_ONCE_MS, listValves, NEVER_MS, PAGE, valveCounts } from "@/server/lists/lists";
@@ -9,7 +10,7 @@ import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
 import { familyName } from "@/ui/family-name";
 import { listAddress } from "@/ui/list/list-address";
-import { Empty, Notice } from "@/ui/notice";
+import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { ValveList } from "./valve-list";
 
@@ -36,18 +37,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
       </Page>
     );
   const read = readAs(VALVE_LIST_QUERY, asked(await searchParams));
-  if (!read.ok)
-    return (
-      <Page title="Valves">
-        <Notice tone="stop">
-          This address asks for what the list does not have:{" "}
-          {read.error.map((each) => each.message).join(" ")}{" "}
-          <Link href="/valves" className="underline underline-offset-4">
-            Show all valves
-          </Link>
-        </Notice>
-      </Page>
-    );
+  if (!read.ok) return <UnreadableList title="Valves" path="/valves" problems={read.error} />;
   const query = read.value;
   const { rows, total } = listValves(all, query);
   const doubted = new Set(

@@ -1,9 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import type { ListAsk } from "@/ui/list/list-address";
-import { shownColumns } from "@/ui/list/list-address";
-import { type ListColumn, type ListFilter, ListTable } from "@/ui/list/list-table";
+import { type ListColumn, type ListPage, ListTable } from "@/ui/list/list-table";
 import { Plate } from "@/ui/plate";
 import { When } from "@/ui/when";
 
@@ -76,31 +74,13 @@ const COLUMNS: readonly ListColumn<ListedValve, "tag" | "name" | "place" | "shee
   },
 ];
 
-export function ValveList({
-  ask,
-  rows,
-  total,
-  pageSize,
-  filters,
-}: {
-  ask: ListAsk & { readonly sort: string; readonly page: number };
-  rows: readonly ListedValve[];
-  total: number;
-  pageSize: number;
-  filters: readonly ListFilter[];
-}) {
-  const all = COLUMNS.map(({ id }) => id);
+export function ValveList(page: ListPage<ListedValve>) {
   return (
     <ListTable
+      {...page}
       path="/valves"
-      ask={ask as ListAsk & { readonly find?: string; readonly sort: string; readonly page: number }}
       columns={COLUMNS}
-      shown={shownColumns(all, ask.columns as string | undefined)}
-      rows={rows}
-      total={total}
-      pageSize={pageSize}
       rowId={({ tag }) => tag}
-      filters={filters}
       placeholder="Tag, name, serial"
       exportPath="/api/v1/export/valves.csv"
       none="No valve fits. Take a filter away, or search for less."

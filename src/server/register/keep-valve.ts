@@ -44,9 +44,9 @@ export function removeValve(services: Services, tag: string): void {
 
 /** A place can be found as long as a valve stands there. */
 function keepPlace({ register, find }: Services, place: string): void {
-  if (register.standsAnythingAt(place))
+  if (!register.standsAnythingAt(place)) find.remove("place", place);
+  else if (!find.has("place", place))
     find.put("place", place, [
       { name: place, says: "Place", href: `/valves?place=${encodeURIComponent(place)}` },
     ]);
-  else find.remove("place", place);
 }

@@ -14,7 +14,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState, useTransition } from "react";
 import { Empty } from "../notice";
-import { type ListAsk, listAddress } from "./list-address";
+import { type ListAsk, listAddress, shownColumns } from "./list-address";
 
 /** A column: how it is headed, what it is sorted by, from which width it is shown, and what stands in it. */
 export interface ListColumn<Row, Id extends string> {
@@ -38,12 +38,25 @@ const features = tableFeatures({ columnVisibilityFeature, rowSortingFeature });
 /** A pause in the typing after which the server is asked. */
 const PAUSE_MS = 220;
 
+/** What the server gives of a list: what was asked, one page of rows, and what it can be narrowed by. */
+export interface ListPage<Row> {
+  readonly ask: ListAsk & {
+    readonly find?: string | undefined;
+    readonly columns?: string | undefined;
+    readonly sort: string;
+    readonly page: number;
+  };
+  readonly rows: readonly Row[];
+  readonly total: number;
+  readonly pageSize: number;
+  readonly filters: readonly ListFilter[];
+}
+
 /** A list that is searched, narrowed, sorted and paged by its address; the server gives one page of rows. */
 export function ListTable<Row extends object, Id extends string>({
   path,
   ask,
   columns,
-  shown,
   rows,
   total,
   pageSize,
@@ -52,25 +65,23 @@ export function ListTable<Row extends object, Id extends string>({
   placeholder,
   exportPath,
   none,
-}: {
-  path: string;
-  ask: ListAsk & { readonly find?: string | undefined; readonly sort: string; readonly page: number };
-  columns: readonly ListColumn<Row, Id>[];
-  shown: readonly Id[];
-  rows: readonly Row[];
-  total: number;
-  pageSize: number;
-  rowId: (row: Row) => string;
-  filters: readonly ListFilter[];
-  placeholder: string;
-  exportPath: string;
-  none: ReactNode;
+}: ListPage<Row> & {
+  readonly path: string;
+  readonly columns: readonly ListColumn<Row, Id>[];
+  readonly rowId: (row: Row) => string;
+  readonly placeholder: string;
+  readonly exportPath: string;
+  readonly none: ReactNode;
 }) {
   const router = useRouter();
   const [waiting, start] = useTransition();
   const [narrowing, setNarrowing] = useState(false);
   const go = (change: ListAsk) =>
     start(() => router.replace(listAddress(path, ask, change), { scroll: false }));
+  const shown = shownColumns(
+    columns.map(({ id }) => id),
+    ask.columns,
+  );
   const table = useTable({
     features,
     data: rows as Row[],

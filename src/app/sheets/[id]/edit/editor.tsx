@@ -4,21 +4,24 @@ import clsx from "clsx";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { Tabs } from "radix-ui";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { type Part, type Sheet, SheetSchema } from "@/core/formats";
+import { type Sheet, SheetSchema } from "@/core/formats";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
 import { SAVE_SHEET } from "@/edge/contracts/documents";
 import { Axis, untouched } from "@/ui/draw/axis";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
-import { blankOf, type FieldSchema } from "@/ui/schema-form/schema";
+import type { FieldSchema } from "@/ui/schema-form/schema";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
 import { useChecked } from "@/ui/use-checked";
 import { useHistory, useUndoKeys } from "@/ui/use-history";
-import { free, hold, referencesOf, renamePart } from "./edit-sheet";
+import { free, hold, referencesOf } from "./edit-sheet";
+import { PartsForm } from "./parts-form";
 import { Preview } from "./preview";
+import { Problems } from "./problems";
+import { useDraft } from "./use-draft";
 
 const HeldByGraph = dynamic(() => import("./held-by-graph").then((made) => made.HeldByGraph), {
   ssr: false,
@@ -26,7 +29,6 @@ const HeldByGraph = dynamic(() => import("./held-by-graph").then((made) => made.
 });
 
 const SCHEMA = SheetSchema as unknown as FieldSchema;
-const PART = SCHEMA.properties!.parts!.items!;
 
 /** The fields of a sheet by tab; parts have a form of their own. */
 const TABS = {
@@ -49,8 +51,6 @@ const TABS = {
   Kits: ["kits", "singles"],
   Restore: ["restore", "symptoms"],
 } as const;
-
-const keepAs = (id: string, revision: number) => `loftbell.sheet-draft.${id}.${revision}`;
 
 /** A sheet under the hand: its parts, what holds what, checks and kits, with the steps beside it as they come out. */
 export function SheetEditor({
@@ -253,152 +253,4 @@ const pick = (sheet: Sheet, fields: readonly string[]) =>
 function put(sheet: Sheet, fields: readonly string[], value: Partial<Sheet>): Sheet {
   const rest = Object.fromEntries(Object.entries(sheet).filter(([name]) => !fields.includes(name)));
   return { ...rest, ...value } as Sheet;
-}
-
-function PartsForm({
-  sheet,
-  part,
-  problems,
-  references,
-  onChange,
-  onChoose,
-}: {
-  sheet: Sheet;
-  part: Part | undefined;
-  problems: readonly Problem[];
-  references: ReturnType<typeof referencesOf>;
-  onChange: (sheet: Sheet) => void;
-  onChoose: (part: string) => void;
-}) {
-  const index = sheet.parts.findIndex((each) => each.id === part?.id);
-  const add = () => {
-    const id = freeId(sheet, "part");
-    const blank = blankOf(PART) as Part;
-    const made: Part = {
-      ...blank,
-      id,
-      name: "New part",
-      shape: { kind: "ring", diameter_mm: 30, height_mm: 5 },
-    };
-    onChange({
-      ...sheet,
-      parts: [...sheet.parts.slice(0, index + 1), made, ...sheet.parts.slice(index + 1)],
-    });
-    onChoose(id);
-  };
-  const move = (by: -1 | 1) => {
-    const parts = [...sheet.parts];
-    const other = parts[index + by];
-    if (part === undefined || other === undefined) return;
-    parts[index + by] = part;
-    parts[index] = other;
-    onChange({ ...sheet, parts });
-  };
-  const drop = () => {
-    onChange({ ...sheet, parts: sheet.parts.filter((each) => each.id !== part?.id) });
-    onChoose(sheet.parts[Math.max(0, index - 1)]?.id ?? "");
-    toast("Part taken out. Undo brings it back.");
-  };
-  return (
-    <Panel title={part === undefined ? "Choose a part" : part.name}>
-      <div className="mb-3 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-quiet" onClick={add}>
-          Add a part below
-        </button>
-        <button type="button" className="btn btn-quiet" disabled={index <= 0} onClick={() => move(-1)}>
-          Up
-        </button>
-        <button
-          type="button"
-          className="btn btn-quiet"
-          disabled={index === -1 || index === sheet.parts.length - 1}
-          onClick={() => move(1)}
-        >
-          Down
-        </button>
-        <button type="button" className="btn btn-stop" disabled={part === undefined} onClick={drop}>
-          Take it out
-        </button>
-      </div>
-      {part !== undefined && (
-        <SchemaForm
-          key={index}
-          schema={PART}
-          value={part}
-          path={`/parts/${index}`}
-          problems={problems}
-          references={references}
-          onChange={(value) => {
-            const changed = value as Part;
-            // Another id is written wherever the part is named; one that is taken would join two parts for good.
-            const taken = sheet.parts.some((each) => each.id === changed.id);
-            const renamed =
-              changed.id !== part.id && changed.id !== "" && !taken
-                ? renamePart(sheet, part.id, changed.id)
-                : sheet;
-            if (renamed !== sheet) onChoose(changed.id);
-            const own = renamed.parts[index]!;
-            const kept = renamed === sheet ? { ...changed, id: part.id } : { ...own };
-            onChange({ ...renamed, parts: renamed.parts.map((each, at) => (at === index ? kept : each)) });
-          }}
-        />
-      )}
-    </Panel>
-  );
-}
-
-function freeId(sheet: Sheet, of: string): string {
-  for (let count = 1; ; count++)
-    if (!sheet.parts.some((part) => part.id === `${of}-${count}`)) return `${of}-${count}`;
-}
-
-/** What has to be mended before it can be stored, in words of the sheet. */
-function Problems({ problems, sheet }: { problems: readonly Problem[]; sheet: Sheet }) {
-  const where = (path: string) => {
-    const [, list, index, ...rest] = path.split("/");
-    const entry = (sheet as unknown as Record<string, unknown[]>)[list ?? ""]?.[Number(index)];
-    const name =
-      (entry as { name?: string; id?: string } | undefined)?.name || `${list ?? ""} ${index ?? ""}`;
-    return [name.trim(), ...rest].join(" › ");
-  };
-  return (
-    <Notice tone="stop" live>
-      <b>
-        {problems.length === 1 ? "One thing" : `${problems.length} things`} to mend before it can be saved.
-      </b>
-      <ul className="mt-1 max-h-44 list-disc overflow-y-auto pl-5">
-        {problems.slice(0, 12).map((problem) => (
-          <li key={problem.path + problem.message}>
-            <span className="plate">{where(problem.path)}</span>: {problem.message}
-          </li>
-        ))}
-        {problems.length > 12 && <li>and {problems.length - 12} more.</li>}
-      </ul>
-    </Notice>
-  );
-}
-
-/** What is edited is kept on the device until it is saved, so that a dead battery loses nothing. */
-function useDraft(first: Sheet, sheet: Sheet, id: string) {
-  const key = keepAs(id === "new" ? first.id : id, first.revision);
-  const [found, setFound] = useState<Sheet>();
-  useEffect(() => {
-    try {
-      const kept = localStorage.getItem(key);
-      if (kept !== null) setFound(JSON.parse(kept) as Sheet);
-    } catch {
-      localStorage.removeItem(key);
-    }
-  }, [key]);
-  useEffect(() => {
-    if (sheet !== first) localStorage.setItem(key, JSON.stringify(sheet));
-  }, [sheet, first, key]);
-  return {
-    found,
-    dismiss: () => setFound(undefined),
-    forget: () => {
-      localStorage.removeItem(key);
-      setFound(undefined);
-    },
-  };
 }
