@@ -4,8 +4,9 @@ import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { openDatabase } from "@/data";
+import { listValves, PAGE } from "@/server/lists/lists";
 import { installationIn } from "@/server/proof/installation";
-import { servicesOn } from "@/server/services";
+import { type Services, servicesOn } from "@/server/services";
 import { twentyClients } from "./load/clients";
 import { ask, askOften, firstScripts, percentile } from "./load/measure";
 import { makeTown, tagOf } from "./load/town";
@@ -80,6 +81,26 @@ async function end(served: Served): Promise<string> {
     .join(" ");
 }
 
+/** What the reading of a page of rows takes, without the drawing of it. */
+function listsRead(services: Services, size: number): number[] {
+  const deep = Math.max(1, Math.floor(size / PAGE / 2));
+  const asks = [
+    {},
+    { state: "late", sort: "due" },
+    { find: "hydrant north", sort: "name", down: "yes" },
+    { page: deep },
+    { sort: "due", page: deep },
+    { state: "quiet", sort: "tag" },
+  ] as const;
+  return asks.flatMap((ask) =>
+    Array.from({ length: TIMES }, () => {
+      const begun = performance.now();
+      listValves(services, ask);
+      return performance.now() - begun;
+    }),
+  );
+}
+
 async function crowd(served: Served, jobs: readonly string[], pages: readonly string[], how: string) {
   // What was held before, while the pages were loaded for the first time, is not of the clients' doing.
   served.process.kill("SIGUSR2");
@@ -104,10 +125,14 @@ for (const size of SIZES) {
       installationIn(folder),
     );
     const jobs = await makeTown(services, size, JOBS);
+    const read = listsRead(services, size);
     services.db.$client.close();
     const mb = statSync(join(folder, "loftbell.db")).size / 1e6;
     console.log(
       `\n${size.toLocaleString("en")} valves, ${jobs.length} open jobs: made in ${((performance.now() - begun) / 1000).toFixed(1)} s, ${mb.toFixed(0)} MB on disk`,
+    );
+    console.log(
+      `  a page of a list read, with its count: p95 ${percentile(read, 0.95).toFixed(1)} ms, worst ${Math.max(...read).toFixed(1)} ms`,
     );
     const served = await serve(folder, DRAWERS);
     const tag = tagOf(7);

@@ -91,6 +91,11 @@ export function libraryRepository(db: Db) {
     sheetsRead.set(key, read);
     return read;
   };
+  const versionOf = db
+    .select({ revision: lines.revision, hash: lines.hash })
+    .from(lines)
+    .where(eq(lines.id, sql.placeholder("id")))
+    .prepare();
   const newestSheets = (): Sheet[] =>
     newestOfAll.all().flatMap(({ id, revision }) => sheetAt(id, revision ?? undefined) ?? []);
   const kept = documentStore(db);
@@ -103,6 +108,7 @@ export function libraryRepository(db: Db) {
     forget: () => {
       forgotten += 1;
       sheetsRead.clear();
+      kept.forget();
     },
     /** Differs when what was read before may not be what is stored. */
     era: () => forgotten,
@@ -134,10 +140,18 @@ export function libraryRepository(db: Db) {
     },
     /** What a list of the lines shows, without reading their documents. */
     lineSummaries: (): LineSummary[] => summaries.all(),
-    line: (id: string): Line | undefined => db.select().from(lines).where(eq(lines.id, id)).get()?.document,
+    /** The line as it stands; the same object is given again as long as it does. */
+    line(id: string): Line | undefined {
+      const hash = versionOf.get({ id })?.hash;
+      if (hash === undefined) return undefined;
+      // Stored before lines had revisions: it lies nowhere else.
+      return hash === ""
+        ? db.select().from(lines).where(eq(lines.id, id)).get()?.document
+        : (kept.get(hash) as Line);
+    },
     /** Revision and hash of the line as it stands. */
     lineVersion: (id: string): { readonly revision: number; readonly hash: string } | undefined =>
-      db.select({ revision: lines.revision, hash: lines.hash }).from(lines).where(eq(lines.id, id)).get(),
+      versionOf.get({ id }),
     lineRevisions: (id: string): { readonly revision: number; readonly hash: string }[] =>
       db
         .select({ revision: lineRevisions.revision, hash: lineRevisions.hash })
