@@ -91,6 +91,10 @@ function listsRead(services: Services, size: number): number[] {
     { page: deep },
     { sort: "due", page: deep },
     { state: "quiet", sort: "tag" },
+    { state: "quiet", sort: "name", page: deep },
+    { sort: "name", page: deep },
+    { find: "hyd" },
+    { find: "h", sort: "due", down: "yes" },
   ] as const;
   return asks.flatMap((ask) =>
     Array.from({ length: TIMES }, () => {

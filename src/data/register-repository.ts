@@ -45,6 +45,9 @@ export function fullText(typed: string): string | undefined {
   return words.length === 0 ? undefined : words.map((word) => `"${word}"*`).join(" ");
 }
 
+/** So many rows are sooner found by walking a list's order than by sorting them. */
+const MANY = 5000;
+
 /** What is counted over the whole register is counted again after this time, for the clock goes on. */
 const COUNTED_FOR_MS = 60_000;
 
@@ -116,20 +119,37 @@ export function registerRepository(db: Db) {
         return sql`${valves.dueAt} > ${now + SOON_MS} and ${valves.symptom} is null and not ${atWork}`;
     }
   };
-  /** Tags of the valves whose words these are, as JSON: the index is asked once, not once for rows and once for their count. */
-  const tagsBy = (words: string): string =>
-    db.get<{ tags: string }>(
-      sql`select json_group_array(f.owner) as tags from find_words w cross join findables f on f.id = w.rowid where w.find_words match ${words} and f.kind = 'valve'`,
-    )?.tags ?? "[]";
-  const where = (query: ValveQuery): SQL | undefined => {
+  /** What most rows of a list pass: a page of it is found by walking the list's order, not by sorting all that pass. */
+  const passedByMost = (now: number): SQL =>
+    sql`+${valves.dueAt} > ${now + SOON_MS} and +${valves.symptom} is null and not ${atWork}`;
+  /** Tags of the valves whose words these are, as JSON, and how many: the index is asked once, not for rows and again for their count. */
+  const tagsBy = (words: string): { readonly tags: string; readonly many: number } =>
+    db.get(
+      sql`select json_group_array(f.owner) as tags, count(*) as many from find_words w cross join findables f on f.id = w.rowid where w.head match ${words} and f.kind = 'valve'`,
+    );
+  /** What narrows a list: as its rows are found, and as they are counted. */
+  const where = (query: ValveQuery): { readonly rows: SQL | undefined; readonly total: () => number } => {
     const words = fullText(query.find ?? "");
-    return and(
-      words === undefined ? undefined : sql`${valves.tag} in (select value from json_each(${tagsBy(words)}))`,
+    const named = words === undefined ? undefined : tagsBy(words);
+    const tags = named && sql`(select value from json_each(${named.tags}))`;
+    const narrowed = and(
       query.place === undefined ? undefined : eq(valves.place, query.place),
       query.sheet === undefined ? undefined : eq(valves.sheet, query.sheet),
       query.family === undefined ? undefined : eq(valves.family, query.family),
-      query.state && inState(query.state, query.now),
     );
+    const state = query.state && inState(query.state, query.now);
+    return {
+      rows: and(
+        tags && (named!.many > MANY ? sql`+${valves.tag} in ${tags}` : sql`${valves.tag} in ${tags}`),
+        narrowed,
+        query.state === "quiet" ? passedByMost(query.now) : state,
+      ),
+      total: () => {
+        if (named !== undefined && narrowed === undefined && state === undefined) return named.many;
+        const wanted = and(tags && sql`${valves.tag} in ${tags}`, narrowed, state);
+        return db.select({ total: count() }).from(valves).where(wanted).get()?.total ?? 0;
+      },
+    };
   };
   const ordered = ({ sort, down }: Pick<ValveQuery, "sort" | "down">) =>
     columns[sort].map((column) => (down ? sql`${column} desc` : sql`${column} asc`));
@@ -196,7 +216,7 @@ export function registerRepository(db: Db) {
       const wanted = where(query);
       const order = sql.join(ordered(query), sql`, `);
       // The inner query walks an index alone; whole rows are read for one page only.
-      const page = sql`${valves}.rowid in (select rowid from ${valves} ${wanted === undefined ? sql`` : sql`where ${wanted}`} order by ${order} limit ${query.most} offset ${query.from})`;
+      const page = sql`${valves}.rowid in (select rowid from ${valves} ${wanted.rows === undefined ? sql`` : sql`where ${wanted.rows}`} order by ${order} limit ${query.most} offset ${query.from})`;
       const rows = db
         .select({
           tag: valves.tag,
@@ -216,8 +236,7 @@ export function registerRepository(db: Db) {
         .where(page)
         .orderBy(...ordered(query))
         .all();
-      const total = db.select({ total: count() }).from(valves).where(wanted).get()?.total ?? 0;
-      return { rows, total };
+      return { rows, total: wanted.total() };
     },
     counts(now: number): Record<ValveState, number> {
       const of = (state: ValveState) =>

@@ -3,9 +3,10 @@ import { dues } from "@/core/findings";
 import { VALVE_SORTS, VALVE_STATES, type Valve, type ValveState } from "@/core/formats";
 import { importFiles } from "../importing/import-files";
 import { loadDemo } from "../importing/load-demo";
+import { keepValve } from "../register/keep-valve";
 import { passingServices, type Services } from "../services";
 import { csvAnswer, jobsCsv, valvesCsv } from "./csv";
-import { listJobs, listValves, valveCounts } from "./lists";
+import { listJobs, listValves, PAGE, valveCounts } from "./lists";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
@@ -71,6 +72,73 @@ describe("the list of valves", () => {
     expect(text.trim().split("\r\n")).toHaveLength(58);
     const again = importFiles(services, [{ name: "valves.csv", text }], "Tam Arkle");
     expect(again.ok && again.value.lines[0]).toMatchObject({ effect: "same", total: 0 });
+  });
+});
+
+describe("a long register", () => {
+  // So many that a page is found by walking the list's order.
+  const MANY = 5200;
+  const long = passingServices(() => NOW);
+  beforeAll(() => {
+    loadDemo(long);
+    const sheets = long.library.sheets();
+    long.db.transaction(() => {
+      for (let number = 0; number < MANY; number++) {
+        const sheet = sheets[number % sheets.length]!;
+        keepValve(
+          long,
+          {
+            tag: `LR-${number}`,
+            name: `Long ${(number * 7919) % MANY}`,
+            place: `Row ${number % 40}`,
+            sheet: sheet.id,
+            ...(number % 9 === 0 && { symptom: "Weeps" }),
+            serviced: new Date(NOW - (number % 500) * 86_400_000).toISOString(),
+          },
+          sheet,
+        );
+      }
+    });
+  });
+
+  it.each([
+    { find: "long", sort: "name" },
+    { find: "long", sort: "due", down: "yes" },
+    { find: "long", sort: "place", state: "quiet" },
+    { find: "long", sort: "sheet", state: "late", down: "yes" },
+    { sort: "tag", state: "quiet", down: "yes" },
+    { find: "long", place: "Row 7", sort: "tag" },
+    { find: "row 7", state: "reported", sort: "name" },
+  ] as const)("is, page by page, what a walk over all of it gives: %j", (ask) => {
+    const everything = listValves(long, {}, { from: 0, most: 9999 }).rows;
+    const soon = NOW + 14 * 86_400_000;
+    const key = { place: "place", tag: "tag", name: "name", sheet: "sheet", due: "dueAt" } as const;
+    const words = "find" in ask ? (ask.find ?? "").split(" ") : [];
+    const wanted = everything
+      .filter((row) => {
+        const has = `${row.tag} ${row.name} ${row.place}`.toLowerCase().split(/[^\p{L}\p{N}]+/u);
+        return (
+          words.every((word) => has.some((each) => each.startsWith(word))) &&
+          (!("place" in ask) || row.place === ask.place) &&
+          (!("state" in ask) ||
+            (ask.state === "late" && row.dueAt <= NOW) ||
+            (ask.state === "reported" && row.symptom !== null) ||
+            (ask.state === "quiet" && row.dueAt > soon && row.symptom === null && row.job === null))
+        );
+      })
+      .sort((one, other) => {
+        const [a, b] = [one[key[ask.sort]], other[key[ask.sort]]];
+        const order = a < b ? -1 : a > b ? 1 : one.tag < other.tag ? -1 : 1;
+        return "down" in ask ? -order : order;
+      })
+      .map((row) => row.tag);
+    expect(wanted.length).toBeGreaterThan(10);
+    const { total } = listValves(long, ask);
+    expect(total).toBe(wanted.length);
+    for (const page of [1, 2, Math.ceil(total / PAGE)])
+      expect(listValves(long, { ...ask, page }).rows.map((row) => row.tag)).toEqual(
+        wanted.slice((page - 1) * PAGE, page * PAGE),
+      );
   });
 });
 
