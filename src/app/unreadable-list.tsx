@@ -18,7 +18,7 @@ export function UnreadableList({
       <Notice tone="stop">
         This address asks for what the list does not have: {problems.map((each) => each.message).join(" ")}{" "}
         <Link href={path} className="underline underline-offset-4">
-          Show all of it
+          Show the whole list
         </Link>
       </Notice>
     </Page>

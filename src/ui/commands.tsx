@@ -164,10 +164,10 @@ export function Commands({
                     onOpenChange(false);
                     router.push(hit.href);
                   }}
-                  className="flex min-h-11 cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-sunk"
+                  className="min-h-11 cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-sunk sm:flex"
                 >
-                  <span className="font-semibold">{hit.name}</span>
-                  <span className="truncate text-[14px] text-soft">{hit.says}</span>
+                  <span className="block font-semibold sm:shrink-0">{hit.name}</span>
+                  <span className="block truncate text-[14px] text-soft">{hit.says}</span>
                 </Command.Item>
               ))}
           </Command.Group>
