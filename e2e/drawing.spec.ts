@@ -60,6 +60,48 @@ test("what was stored is on the very next page, whichever process draws it", asy
   }
 });
 
+test("a register of thousands comes in beside the work: who reads waits for nothing, an entry goes in after it", async ({
+  request,
+}) => {
+  const rows = Array.from({ length: 6000 }, (_, n) => `TH-${n},Valve ${n},Far quay,brae-quaywall-4`);
+  let through = false;
+  const brought = request
+    .post(`${server.url}/api/v1/import`, {
+      headers: { "loftbell-person": "tam" },
+      data: { files: [{ name: "many.csv", text: `tag,name,place,sheet\n${rows.join("\n")}` }], apply: true },
+      timeout: 120_000,
+    })
+    .then(async (answer) => {
+      through = true;
+      return { status: answer.status(), body: await answer.json() };
+    });
+  let read = 0;
+  while (!through) {
+    expect((await request.get(`${server.url}/api/v1/find?words=NQ-H07`)).status()).toBe(200);
+    expect((await request.get(`${server.url}/jobs`)).status()).toBe(200);
+    if (!through) read += 1;
+    if (read === 2) expect((await note(request, "meanwhile")).status()).toBe(200);
+  }
+  expect(read).toBeGreaterThan(1);
+  const { status, body } = await brought;
+  expect(status).toBe(200);
+  expect(body.lines[0]).toMatchObject({ effect: "new", total: 6000 });
+  expect(await (await request.get(`${server.url}/valves?place=Far+quay`)).text()).toContain("6,000 rows");
+  expect(await (await request.get(`${server.url}/jobs/${JOB}/record`)).text()).toContain("Said meanwhile");
+  const undone = await request.delete(`${server.url}/api/v1/imports/${body.id}`, {
+    headers: { "loftbell-person": "tam" },
+    timeout: 120_000,
+  });
+  expect(await undone.json()).toEqual({ changes: 6000 });
+  expect(await (await request.get(`${server.url}/valves?place=Far+quay`)).text()).toContain("No valve fits");
+  await expect(async () =>
+    expect(await (await request.get(`${server.url}/api/health`)).json()).toMatchObject({
+      doubts: 0,
+      verified: true,
+    }),
+  ).toPass();
+});
+
 test("a drawing process that is killed costs no page, and is started again", async ({ request }) => {
   const pages = ["/", "/valves", "/jobs", "/lines", "/bench"].map(async (path) =>
     (await request.get(server.url + path)).status(),

@@ -1,4 +1,4 @@
-import { asc, desc, eq, isNull } from "drizzle-orm";
+import { asc, count, desc, eq, isNull, sql } from "drizzle-orm";
 import type { Db } from "./database";
 import { importChanges, imports } from "./schema";
 
@@ -8,13 +8,21 @@ export type StoredImport = typeof imports.$inferSelect;
 export type ImportChange = typeof importChanges.$inferSelect;
 
 export function importRepository(db: Db) {
+  const addChange = db
+    .insert(importChanges)
+    .values({
+      import: sql.placeholder("import"),
+      seq: sql.placeholder("seq"),
+      kind: sql.placeholder("kind"),
+      id: sql.placeholder("id"),
+      before: sql.placeholder("before"),
+      after: sql.placeholder("after"),
+    })
+    .prepare();
   return {
     add(entry: StoredImport, changes: readonly Omit<ImportChange, "import" | "seq">[]): void {
       db.insert(imports).values(entry).run();
-      for (const [seq, change] of changes.entries())
-        db.insert(importChanges)
-          .values({ import: entry.id, seq, ...change })
-          .run();
+      for (const [seq, change] of changes.entries()) addChange.run({ import: entry.id, seq, ...change });
     },
     find: (id: string): StoredImport | undefined => db.select().from(imports).where(eq(imports.id, id)).get(),
     changes: (id: string): ImportChange[] =>
@@ -24,6 +32,8 @@ export function importRepository(db: Db) {
         .where(eq(importChanges.import, id))
         .orderBy(asc(importChanges.seq))
         .all(),
+    changeCount: (id: string): number =>
+      db.select({ total: count() }).from(importChanges).where(eq(importChanges.import, id)).get()?.total ?? 0,
     /** The newest first. */
     recent: (most: number): StoredImport[] =>
       db.select().from(imports).orderBy(desc(imports.at)).limit(most).all(),

@@ -37,6 +37,8 @@ export interface Contract<
   /** What is in a body that a worker reads. */
   readonly describes: TSchema | undefined;
   readonly mostBytes: number;
+  /** Whether its use case takes its turn to store itself; otherwise the handler does, where one of the crew has to ask. */
+  readonly ownTurn: boolean;
   readonly answer: Answer;
   readonly status: number;
   /** Media type of an answer that is no JSON. */
@@ -69,6 +71,7 @@ export function contract<
   readonly takes?: readonly string[];
   readonly describes?: TSchema;
   readonly mostBytes?: number;
+  readonly ownTurn?: boolean;
   readonly answer: Answer;
   readonly status?: number;
   readonly gives?: string;
@@ -83,6 +86,7 @@ export function contract<
     takes: spec.takes,
     describes: spec.describes,
     mostBytes: spec.mostBytes ?? MOST_BYTES,
+    ownTurn: spec.ownTurn ?? false,
     status: spec.status ?? 200,
     gives: spec.gives,
     refuses: spec.refuses ?? {},

@@ -58,7 +58,9 @@ async function answerTo<C extends Contract>(
     const actor = whoIs(request, all, contract.asker);
     if (!actor.ok) return problemAnswer(actor.error);
     const given = { ...asked.value, actor: actor.value, services: all, signal: request.signal, request };
-    const done = await does(given as Given<C>);
+    const stores = contract.method !== "GET" && contract.asker !== "anybody" && !contract.ownTurn;
+    const work = () => does(given as Given<C>);
+    const done = await (stores ? all.turns.shared(work) : work());
     if (!done.ok) return problemAnswer(done.error);
     if (done.value instanceof Response) return done.value;
     return contract.status === 204

@@ -2,7 +2,7 @@ import { sql } from "drizzle-orm";
 import { ok } from "@/core/result";
 import { loadDemo, loadTownMain } from "./importing/load-demo";
 import { store } from "./proof/ledger";
-import { forget, isDemo, services } from "./services";
+import { forget, isDemo, type Services } from "./services";
 
 /** Children before their parents: a foreign key must never point at nothing. */
 const TABLES = [
@@ -26,9 +26,8 @@ const TABLES = [
 ];
 
 /** Empties the demo's tables and loads the scenario again, in one transaction. The chain of anchors goes on. */
-export function resetDemo(): void {
+export function resetDemo(all: Services): void {
   if (!isDemo()) throw new Error("only the demo can be reset");
-  const all = services();
   store(all, () => {
     for (const table of TABLES) all.db.run(sql.raw(`delete from ${table}`));
     forget(all);

@@ -21,6 +21,7 @@ import {
 import { JobsInHand } from "./jobs/jobs-in-hand";
 import { Live } from "./live";
 import { type Installation, installationIn, passingInstallation } from "./proof/installation";
+import { Turns } from "./turns";
 
 /** What use cases are given: a database behind repositories, the installation's key, a clock, ids. */
 export interface Services {
@@ -37,6 +38,8 @@ export interface Services {
   readonly inHand: JobsInHand;
   /** Who is to hear that something changed. */
   readonly live: Live;
+  /** Who may store. */
+  readonly turns: Turns;
   /** What is remembered between requests, by name: the framework loads a module more than once, this is there once. */
   readonly kept: Map<string, unknown>;
   readonly now: () => number;
@@ -61,6 +64,7 @@ export function servicesOn(
     installation,
     inHand: new JobsInHand(),
     live: new Live(),
+    turns: new Turns(),
     kept: new Map(),
     now,
     newId,

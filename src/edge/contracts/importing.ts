@@ -15,6 +15,7 @@ export const IMPORT = contract({
   says: "Brings documents and CSV files in, all or none, or says what would change, field by field. A CSV changes only the columns it has; an empty cell changes nothing, a single hyphen empties the field.",
   asker: "crew-if-any",
   mostBytes: 40_000_000,
+  ownTurn: true,
   body: Type.Object(
     {
       files: Type.Array(
@@ -67,6 +68,7 @@ export const UNDO_IMPORT = contract({
   chapter: "Bringing in",
   says: "Takes a whole import back: everything is again as it was before it.",
   asker: "crew-if-any",
+  ownTurn: true,
   params: Type.Object({ id: Type.String({ minLength: 1, maxLength: 100 }) }, closed),
   answer: Type.Object({ changes: Type.Integer() }, closed),
   refuses: { 409: "Something it brought was changed since, or something else hangs on it." },

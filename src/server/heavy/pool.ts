@@ -2,6 +2,7 @@ import { cpus } from "node:os";
 import { join } from "node:path";
 import Piscina from "piscina";
 import { err, type Result } from "@/core/result";
+import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
 
 /** Longer than this nobody waits for a plan; what takes longer is given up. */
@@ -9,20 +10,27 @@ export const DEADLINE_MS = 10_000;
 /** Questions that may wait; further ones are told to come again. */
 const MOST_WAITING = 32;
 
-const kept = globalThis as typeof globalThis & { loftbellPool?: Piscina };
+type Kind = "questions" | "storing";
+const kept = globalThis as typeof globalThis & { loftbellPools?: Partial<Record<Kind, Piscina>> };
 
-// Begun with the first question: a server that is never asked keeps no workers.
-function pool(): Piscina {
-  kept.loftbellPool ??= new Piscina({
-    filename: join(process.cwd(), "src", "server", "heavy", "worker.ts"),
-    execArgv: ["--import", "tsx"],
-    minThreads: 1,
-    maxThreads: Math.max(1, cpus().length - 1),
+const begun = (maxThreads: number): Piscina =>
+  new Piscina({
+    filename: join(process.cwd(), "src", "server", "heavy", "worker.mjs"),
+    minThreads: 0,
+    maxThreads,
     maxQueue: MOST_WAITING,
     idleTimeout: 5 * 60_000,
   });
-  return kept.loftbellPool;
+
+/** Begun when first asked: a server that is never asked keeps no workers. Nobody's question waits for somebody's import. */
+function pool(kind: Kind): Piscina {
+  kept.loftbellPools ??= {};
+  kept.loftbellPools[kind] ??= begun(kind === "storing" ? 1 : Math.max(1, cpus().length - 1));
+  return kept.loftbellPools[kind];
 }
+
+/** Stores, or says what it would store, off the serving thread; it takes the time it takes. */
+export const inStoring = (work: StoreWork): Promise<StoreDone> => pool("storing").run(work);
 
 /** Why a worker gave no answer. */
 export type HeavyFailure =
@@ -44,7 +52,7 @@ export async function elsewhere(
   try {
     return {
       ok: true,
-      value: await pool().run({ task, body }, { signal: AbortSignal.any([signal, deadline]) }),
+      value: await pool("questions").run({ task, body }, { signal: AbortSignal.any([signal, deadline]) }),
     };
   } catch (thrown) {
     if (signal.aborted) return err({ kind: "gone" });

@@ -2,9 +2,9 @@ import { err } from "@/core/result";
 import { IMPORT } from "@/edge/contracts/importing";
 import { refusal } from "@/edge/problem";
 import { route } from "@/edge/route";
-import { importFiles, previewImport } from "@/server/importing/import-files";
+import { bringIn, foretell } from "@/server/importing/bring-in";
 
-export const POST = route(IMPORT, ({ body: { files, apply }, actor, services }) => {
-  const done = apply ? importFiles(services, files, actor.name) : previewImport(services, files);
+export const POST = route(IMPORT, async ({ body: { files, apply }, actor, services }) => {
+  const done = apply ? await bringIn(services, files, actor.name) : await foretell(services, files);
   return done.ok ? done : err(refusal(422, "Nothing was brought in", done.error));
 });

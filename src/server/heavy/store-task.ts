@@ -1,0 +1,42 @@
+import type { Problem, Result } from "@/core/result";
+import { type IncomingFile, importFiles, previewImport } from "../importing/import-files";
+import { undoImport } from "../importing/undo-import";
+import { resetDemo } from "../reset-demo";
+import { ownServices } from "../services";
+
+/** What stores, or would store, so much that it takes seconds. */
+export type StoreWork =
+  | { readonly task: "preview-import"; readonly files: readonly IncomingFile[] }
+  | { readonly task: "import"; readonly files: readonly IncomingFile[]; readonly by: string }
+  | { readonly task: "undo-import"; readonly id: string }
+  | { readonly task: "reset-demo" };
+
+/** What came of it; a fault keeps its code, which an error loses on its way between threads. */
+export type StoreDone =
+  | { readonly kind: "done"; readonly result: Result<unknown, Problem[]> }
+  | { readonly kind: "fault"; readonly message: string; readonly code: string | undefined };
+
+/** Does it on a connection of its own. */
+export function storeTask(work: StoreWork): StoreDone {
+  try {
+    const services = ownServices();
+    try {
+      switch (work.task) {
+        case "preview-import":
+          return { kind: "done", result: previewImport(services, work.files) };
+        case "import":
+          return { kind: "done", result: importFiles(services, work.files, work.by) };
+        case "undo-import":
+          return { kind: "done", result: undoImport(services, work.id) };
+        case "reset-demo":
+          resetDemo(services);
+          return { kind: "done", result: { ok: true, value: null } };
+      }
+    } finally {
+      services.db.$client.close();
+    }
+  } catch (thrown) {
+    const { code, message } = thrown as { code?: unknown; message?: string };
+    return { kind: "fault", message: String(message), code: typeof code === "string" ? code : undefined };
+  }
+}

@@ -1,0 +1,21 @@
+import { isolateTask } from "./isolate-task";
+import { planTask } from "./plan-task";
+import type { StoreDone, StoreWork } from "./store-task";
+import type { Task, TaskResult } from "./tasks";
+
+type Work = { readonly task: Task; readonly body: Uint8Array } | StoreWork;
+
+/** One piece of work, in a worker of the pool. */
+export default async function work(asked: Work): Promise<TaskResult | StoreDone> {
+  switch (asked.task) {
+    case "isolate":
+      return isolateTask(asked.body);
+    case "plan-strip":
+      return planTask(asked.body);
+    default: {
+      // A worker that only answers questions needs no database.
+      const { storeTask } = await import("./store-task");
+      return storeTask(asked);
+    }
+  }
+}

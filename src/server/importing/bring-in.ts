@@ -1,0 +1,41 @@
+import type { Problem, Result } from "@/core/result";
+import { doneElsewhere, storedElsewhere } from "../heavy/store-elsewhere";
+import type { Services } from "../services";
+import { type ImportPreview, type IncomingFile, importFiles, previewImport } from "./import-files";
+import { undoImport } from "./undo-import";
+
+/** Characters that are read and stored within a moment; what is more has a worker of its own. */
+const SMALL = 50_000;
+/** Changes that are taken back within a moment. */
+const FEW = 200;
+
+const isSmall = (files: readonly IncomingFile[]): boolean =>
+  files.reduce((sum, { text }) => sum + text.length, 0) <= SMALL;
+
+/** Says what the files would change; a large set is read by a worker. */
+export const foretell = async (
+  services: Services,
+  files: readonly IncomingFile[],
+): Promise<Result<ImportPreview, Problem[]>> =>
+  isSmall(files)
+    ? previewImport(services, files)
+    : doneElsewhere(services, { task: "preview-import", files });
+
+/** Brings the files in; a large set is stored by a worker, and nobody who only reads waits for it. */
+export const bringIn = async (
+  services: Services,
+  files: readonly IncomingFile[],
+  by: string,
+): Promise<Result<ImportPreview, Problem[]>> =>
+  isSmall(files)
+    ? services.turns.shared(() => importFiles(services, files, by))
+    : storedElsewhere(services, { task: "import", files, by });
+
+/** Takes an import back; a large one by a worker. */
+export const takeBackImport = async (
+  services: Services,
+  id: string,
+): Promise<Result<{ readonly changes: number }, Problem[]>> =>
+  services.imports.changeCount(id) <= FEW
+    ? services.turns.shared(() => undoImport(services, id))
+    : storedElsewhere(services, { task: "undo-import", id });
