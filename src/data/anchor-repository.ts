@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, gt, sql } from "drizzle-orm";
+import { and, asc, desc, eq, gt } from "drizzle-orm";
 import type { Db } from "./database";
+import { upsert } from "./row-writer";
 import { anchors, heads } from "./schema";
 
 /** How a log, or the readings of a valve, stood when it was anchored. */
@@ -15,20 +16,7 @@ export type Anchor = typeof anchors.$inferSelect;
 export function anchorRepository(db: Db) {
   // Asked with every entry: read once by the database, not each time.
   const newest = db.select().from(anchors).orderBy(desc(anchors.seq)).limit(1).prepare();
-  const putHead = db
-    .insert(heads)
-    .values({
-      subject: sql.placeholder("subject"),
-      id: sql.placeholder("id"),
-      entries: sql.placeholder("entries"),
-      head: sql.placeholder("head"),
-      anchor: sql.placeholder("anchor"),
-    })
-    .onConflictDoUpdate({
-      target: [heads.subject, heads.id],
-      set: { entries: sql`excluded.entries`, head: sql`excluded.head`, anchor: sql`excluded.anchor` },
-    })
-    .prepare();
+  const putHead = upsert(db, heads, [heads.subject, heads.id]);
   return {
     last: (): Anchor | undefined => newest.get(),
     at: (seq: number): Anchor | undefined => db.select().from(anchors).where(eq(anchors.seq, seq)).get(),

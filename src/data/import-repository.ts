@@ -1,5 +1,6 @@
-import { asc, count, desc, eq, isNull, sql } from "drizzle-orm";
+import { asc, count, desc, eq, isNull } from "drizzle-orm";
 import type { Db } from "./database";
+import { insertion } from "./row-writer";
 import { importChanges, imports } from "./schema";
 
 export type ImportedKind = "sheet" | "line" | "store" | "valve" | "person" | "reading" | "job";
@@ -8,17 +9,7 @@ export type StoredImport = typeof imports.$inferSelect;
 export type ImportChange = typeof importChanges.$inferSelect;
 
 export function importRepository(db: Db) {
-  const addChange = db
-    .insert(importChanges)
-    .values({
-      import: sql.placeholder("import"),
-      seq: sql.placeholder("seq"),
-      kind: sql.placeholder("kind"),
-      id: sql.placeholder("id"),
-      before: sql.placeholder("before"),
-      after: sql.placeholder("after"),
-    })
-    .prepare();
+  const addChange = insertion(db, importChanges);
   return {
     add(entry: StoredImport, changes: readonly Omit<ImportChange, "import" | "seq">[]): void {
       db.insert(imports).values(entry).run();

@@ -3,6 +3,7 @@ import type { JobInputs, SealedEvent } from "@/core/formats";
 import type { Db } from "./database";
 import { documentStore } from "./documents";
 import type { JobOrigin } from "./job-summary";
+import { insertion } from "./row-writer";
 import { jobEvents, jobs, photos } from "./schema";
 import { putTogether, takenApart } from "./stored-inputs";
 
@@ -44,16 +45,7 @@ export function jobRepository(db: Db) {
     .orderBy(desc(jobEvents.seq))
     .limit(1)
     .prepare();
-  const addEvent = db
-    .insert(jobEvents)
-    .values({
-      job: sql.placeholder("job"),
-      seq: sql.placeholder("seq"),
-      id: sql.placeholder("id"),
-      event: sql.placeholder("event"),
-      seal: sql.placeholder("seal"),
-    })
-    .prepare();
+  const addEvent = insertion(db, jobEvents);
   const provenanceOf = db
     .select({ origin: jobs.origin, doubt: jobs.doubt })
     .from(jobs)

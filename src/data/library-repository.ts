@@ -30,10 +30,10 @@ const storedReading = ({ id: _, job, ...row }: typeof readings.$inferSelect): St
   ...(job !== null && { job }),
 });
 
-/** What is brought in and looked up besides the register: sheets, lines, stores, the crew, readings. */
 /** Sheets are kept as they were read: a revision does not change, and the same object is given again. */
 const MOST_SHEETS = 200;
 
+/** What is brought in and looked up besides the register: sheets, lines, stores, the crew, readings. */
 export function libraryRepository(db: Db) {
   const sheetsRead = new Map<string, Sheet>();
   let forgotten = 0;

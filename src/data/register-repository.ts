@@ -2,9 +2,9 @@ import { and, asc, count, eq, isNotNull, lte, type SQL, sql } from "drizzle-orm"
 import type { Valve, ValveSort, ValveState } from "@/core/formats";
 import type { Db } from "./database";
 import type { KeptDue } from "./due";
+import { upsert } from "./row-writer";
 import { jobSummaries, valves } from "./schema";
 import type { Rows } from "./summary-repository";
-import { upsert } from "./upsert";
 
 /** What a list of valves is asked for; what is left out is not held against a row. */
 export interface ValveQuery {
@@ -105,6 +105,8 @@ export function registerRepository(db: Db) {
     sheet: [valves.sheet, valves.tag],
     due: [valves.dueAt, valves.tag],
   } as const;
+  /** Most rows are: a page of them is found by walking the list's order (the plus says so), not by sorting all that are. */
+  const calm = (now: number): SQL => sql`+${valves.dueAt} > ${now + SOON_MS} and +${valves.symptom} is null`;
   const inState = (state: ValveState, now: number): SQL => {
     switch (state) {
       case "late":
@@ -116,12 +118,9 @@ export function registerRepository(db: Db) {
       case "reported":
         return isNotNull(valves.symptom);
       case "quiet":
-        return sql`${valves.dueAt} > ${now + SOON_MS} and ${valves.symptom} is null and not ${atWork}`;
+        return sql`${calm(now)} and not ${atWork}`;
     }
   };
-  /** What most rows of a list pass: a page of it is found by walking the list's order, not by sorting all that pass. */
-  const passedByMost = (now: number): SQL =>
-    sql`+${valves.dueAt} > ${now + SOON_MS} and +${valves.symptom} is null and not ${atWork}`;
   /** Tags of the valves whose words these are, as JSON, and how many: the index is asked once, not for rows and again for their count. */
   const tagsBy = (words: string): { readonly tags: string; readonly many: number } =>
     db.get(
@@ -142,7 +141,7 @@ export function registerRepository(db: Db) {
       rows: and(
         tags && (named!.many > MANY ? sql`+${valves.tag} in ${tags}` : sql`${valves.tag} in ${tags}`),
         narrowed,
-        query.state === "quiet" ? passedByMost(query.now) : state,
+        state,
       ),
       total: () => {
         if (named !== undefined && narrowed === undefined && state === undefined) return named.many;
@@ -239,15 +238,20 @@ export function registerRepository(db: Db) {
       return { rows, total: wanted.total() };
     },
     counts(now: number): Record<ValveState, number> {
-      const of = (state: ValveState) =>
-        db.select({ total: count() }).from(valves).where(inState(state, now)).get()?.total ?? 0;
-      const byCalendar = countedOnce("states", now, () => ({
-        late: of("late"),
-        due: of("due"),
-        reported: of("reported"),
-        quiet: of("quiet"),
+      const those = (wanted: SQL | undefined) =>
+        db.select({ total: count() }).from(valves).where(wanted).get()?.total ?? 0;
+      // Work begins and ends between two counts of the register; few are at work.
+      const { isCalm, ...byCalendar } = countedOnce("states", now, () => ({
+        late: those(inState("late", now)),
+        due: those(inState("due", now)),
+        reported: those(inState("reported", now)),
+        isCalm: those(calm(now)),
       }));
-      return { ...byCalendar, "at-work": of("at-work") };
+      return {
+        ...byCalendar,
+        quiet: isCalm - those(and(atWork, calm(now))),
+        "at-work": those(atWork),
+      };
     },
     /** Every value of a column a list can be narrowed by, with how many valves have it. */
     facet: (by: "place" | "sheet" | "family", now: number): { value: string; count: number }[] =>

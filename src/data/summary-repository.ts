@@ -2,8 +2,8 @@ import { and, asc, count, desc, eq, inArray, ne, type SQL, sql } from "drizzle-o
 import type { JobSort, JobStatus } from "@/core/formats";
 import type { Db } from "./database";
 import type { Bell, JobOrigin } from "./job-summary";
+import { upsert } from "./row-writer";
 import { jobSummaries, jobs } from "./schema";
-import { upsert } from "./upsert";
 
 export type JobSummary = typeof jobSummaries.$inferSelect;
 

@@ -10,6 +10,7 @@ import { bringUp } from "./bring-up";
 import { find } from "./find/find";
 import { appendEvents } from "./jobs/append-events";
 import { listJobs, listValves } from "./lists/lists";
+import { noteAt } from "./note.fixtures";
 import { passingInstallation } from "./proof/installation";
 import { allDoubts } from "./proof/verify";
 import { type Services, servicesOn } from "./services";
@@ -101,15 +102,7 @@ it("data of 0.4.0 opens: listed, found, ringing, anchored, and gone on with", as
   expect(services.library.lineAt("north-quay", 1)).toEqual(inputs.line);
   expect(services.jobs.find(inputs.id)?.inputs).toEqual(inputs);
   expect(allDoubts(services)).toEqual([]);
-  const event = {
-    v: 1,
-    id: "n",
-    at: new Date(NOW).toISOString(),
-    by: "Tam Arkle",
-    kind: "note-added",
-    text: "x",
-  };
-  expect((await appendEvents(services, inputs.id, [event])).ok).toBe(true);
+  expect((await appendEvents(services, inputs.id, [noteAt("n", NOW)])).ok).toBe(true);
 
   // Opened again, nothing is brought up twice.
   const again = servicesOn(openDatabase(path), () => NOW, undefined, installation);

@@ -8,6 +8,7 @@ import { loadDemo } from "../importing/load-demo";
 import { appendEvents } from "../jobs/append-events";
 import { readJob } from "../jobs/read-job";
 import { listValves, valveCounts } from "../lists/lists";
+import { noteAt } from "../note.fixtures";
 import { watched } from "../proof/watch";
 import { type Services, servicesOn } from "../services";
 import { newsNow } from "../today/news";
@@ -36,14 +37,7 @@ afterEach(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const note = (id: string) => ({
-  v: 1,
-  id,
-  at: new Date(NOW).toISOString(),
-  by: "Tam Arkle",
-  kind: "note-added",
-  text: id,
-});
+const note = (id: string) => noteAt(id, NOW);
 const register = (rows: string) =>
   importFiles(serving, [{ name: "r.csv", text: `tag,name,place,sheet\n${rows}` }], "Test");
 

@@ -3,6 +3,9 @@ import { dues } from "@/core/findings";
 import { VALVE_SORTS, VALVE_STATES, type Valve, type ValveState } from "@/core/formats";
 import { importFiles } from "../importing/import-files";
 import { loadDemo } from "../importing/load-demo";
+import { appendEvents } from "../jobs/append-events";
+import { openJob } from "../jobs/open-job";
+import { noteAt } from "../note.fixtures";
 import { keepValve } from "../register/keep-valve";
 import { passingServices, type Services } from "../services";
 import { csvAnswer, jobsCsv, valvesCsv } from "./csv";
@@ -73,6 +76,31 @@ describe("the list of valves", () => {
     const again = importFiles(services, [{ name: "valves.csv", text }], "Tam Arkle");
     expect(again.ok && again.value.lines[0]).toMatchObject({ effect: "same", total: 0 });
   });
+});
+
+it("a valve whose job is begun is quiet no more, at once, and is again when the job was not begun", async () => {
+  const own = passingServices(() => NOW);
+  loadDemo(own);
+  const before = valveCounts(own);
+  const [valve] = listValves(own, { state: "quiet", sort: "tag" }).rows;
+  const ask = {
+    valve: valve!.tag,
+    reason: { kind: "due", says: "x" },
+    reach: own.library.sheet(valve!.sheet)!.symptoms[0]!.reach,
+    policy: "on-condition",
+  } as const;
+  const job = openJob(own, ask, { id: "tam", name: "Tam Arkle" });
+  if (!job.ok) throw new Error(JSON.stringify(job.error));
+  expect(valveCounts(own)).toEqual({
+    ...before,
+    quiet: before.quiet - 1,
+    "at-work": before["at-work"] + 1,
+  });
+  expect(listValves(own, { state: "quiet" }).total).toBe(before.quiet - 1);
+  const given = { ...noteAt("g", NOW), kind: "given-up", reason: "Wrong valve", text: undefined };
+  const done = await appendEvents(own, job.value.id, [JSON.parse(JSON.stringify(given))]);
+  expect(done.ok).toBe(true);
+  expect(valveCounts(own)).toEqual(before);
 });
 
 describe("a long register", () => {

@@ -5,6 +5,7 @@ import { chainStart, seal } from "@/core/job";
 import { loadDemo } from "../importing/load-demo";
 import { appendEvents } from "../jobs/append-events";
 import { exportJob } from "../jobs/export-job";
+import { noteAt } from "../note.fixtures";
 import { passingServices, type Services } from "../services";
 import { passingInstallation } from "./installation";
 import { verifyDocument } from "./prove";
@@ -97,15 +98,7 @@ describe("what is stored is verified against what was anchored", () => {
 
   it("a job is not gone on with when its log is in doubt", async () => {
     services.db.run(sql`delete from job_events where job = 'demo-h09-wait' and seq = 8`);
-    const event = {
-      v: 1,
-      id: "n",
-      at: new Date(NOW).toISOString(),
-      by: "Tam Arkle",
-      kind: "note-added",
-      text: "x",
-    };
-    expect(await appendEvents(services, "demo-h09-wait", [event])).toMatchObject({
+    expect(await appendEvents(services, "demo-h09-wait", [noteAt("n", NOW)])).toMatchObject({
       ok: false,
       error: {
         kind: "tampered",
@@ -135,14 +128,7 @@ describe("the end of the chain is remembered outside the database", () => {
 
   it("every acknowledged entry moves it", async () => {
     const before = services.installation.witness()!.seq;
-    const note = (id: string) => ({
-      v: 1,
-      id,
-      at: new Date(NOW).toISOString(),
-      by: "Tam Arkle",
-      kind: "note-added",
-      text: "x",
-    });
+    const note = (id: string) => noteAt(id, NOW);
     await appendEvents(services, "demo-h09-wait", [note("a")]);
     await appendEvents(services, "demo-h09-wait", [note("a"), note("b")]);
     expect(services.installation.witness()).toMatchObject({
