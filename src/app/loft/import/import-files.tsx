@@ -1,19 +1,19 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState } from "react";
-import { toast } from "sonner";
+import { useRef, useState } from "react";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
-import { IMPORT, UNDO_IMPORT } from "@/edge/contracts/importing";
+import { IMPORT } from "@/edge/contracts/importing";
 import { Notice } from "@/ui/notice";
 import { ImportChanges } from "./import-changes";
+import { useUndoImport } from "./use-undo-import";
 
 type Preview = AnswerTo<typeof IMPORT>;
 type Shown =
   | { readonly kind: "none" }
-  | { readonly kind: "reading" }
+  | { readonly kind: "reading" | "storing" }
   | { readonly kind: "preview" | "done"; readonly preview: Preview }
   | { readonly kind: "refused"; readonly problems: readonly Problem[] };
 
@@ -24,9 +24,15 @@ export function ImportFiles() {
   const router = useRouter();
   const [files, setFiles] = useState<{ name: string; text: string }[]>([]);
   const [shown, setShown] = useState<Shown>({ kind: "none" });
+  const { undoing, undo } = useUndoImport();
+  const asked = useRef(0);
   const send = async (chosen: typeof files, apply: boolean) => {
-    setShown({ kind: "reading" });
+    setShown({ kind: apply ? "storing" : "reading" });
+    asked.current += 1;
+    const mine = asked.current;
     const answer = await call(IMPORT, { body: { files: chosen, apply } });
+    // Other files were chosen meanwhile: what is said of these is not asked any more.
+    if (mine !== asked.current) return;
     if (!answer.ok) {
       setShown({ kind: "refused", problems: answer.error.problems });
       return;
@@ -34,15 +40,9 @@ export function ImportFiles() {
     setShown({ kind: apply ? "done" : "preview", preview: answer.value });
     if (apply) router.refresh();
   };
-  const undo = async (id: string) => {
-    const undone = await call(UNDO_IMPORT, { params: { id } });
-    if (!undone.ok) {
-      setShown({ kind: "refused", problems: undone.error.problems });
-      return;
-    }
-    setShown({ kind: "none" });
-    toast("Everything is again as it was before.");
-    router.refresh();
+  const takeBack = async (id: string) => {
+    const problems = await undo(id);
+    setShown(problems.length > 0 ? { kind: "refused", problems } : { kind: "none" });
   };
   const nothing = shown.kind === "preview" && shown.preview.lines.every((line) => line.effect === "same");
   return (
@@ -53,6 +53,7 @@ export function ImportFiles() {
         <input
           type="file"
           multiple
+          disabled={shown.kind === "storing"}
           accept=".csv,.json,text/csv,application/json"
           className="mx-auto mt-3 block max-w-full"
           onChange={async (event) => {
@@ -68,6 +69,9 @@ export function ImportFiles() {
         />
       </label>
       {shown.kind === "reading" && <p role="status">Reading …</p>}
+      {shown.kind === "storing" && (
+        <p role="status">Bringing it in: all of it or none. Others go on; their entries go in after it …</p>
+      )}
       {shown.kind === "refused" && (
         <Notice tone="stop" live>
           <b>Nothing was changed.</b> Mend these, then try again:
@@ -107,8 +111,13 @@ export function ImportFiles() {
           )}
           {nothing && <p className="mt-2">All of it is here already: there is nothing to bring in.</p>}
           {shown.kind === "done" && shown.preview.id !== undefined && (
-            <button type="button" className="btn btn-quiet mt-3" onClick={() => void undo(shown.preview.id!)}>
-              Undo all of it
+            <button
+              type="button"
+              className="btn btn-quiet mt-3"
+              disabled={undoing !== undefined}
+              onClick={() => void takeBack(shown.preview.id!)}
+            >
+              {undoing === undefined ? "Undo all of it" : "Undoing it …"}
             </button>
           )}
         </section>
