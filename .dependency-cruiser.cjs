@@ -2,7 +2,7 @@
  * The folders are the architecture: app -> edge -> server -> core, data; app -> ui -> core; data -> core; core -> nothing.
  * Contracts and client of the edge are read by both sides: they know core only.
  */
-const pureLibraries = "^(node_modules/(@sinclair/typebox|ajv|ajv-formats|@noble/hashes|canonicalize)/)";
+const pureLibraries = "^(node_modules/(@sinclair/typebox|ajv|ajv-formats|@noble/hashes|canonicalize|yalps)/)";
 module.exports = {
   forbidden: [
     {
@@ -23,12 +23,12 @@ module.exports = {
       name: "outsiders-through-the-door",
       severity: "error",
       from: { path: "^(src/(data|server|edge|app|ui|workers)|demo|bench|e2e)/", pathNot: "\\.test\\.ts$" },
-      to: { path: "^src/core/[^/]+/", pathNot: "^src/core/[^/]+/index\\.ts$" },
+      to: { path: "^src/core/[^/]+/", pathNot: "(^src/core/[^/]+/index|\\.fixtures)\\.ts$" },
     },
     {
-      name: "fixtures-for-tests-only",
+      name: "fixtures-for-tests-and-benches",
       severity: "error",
-      from: { pathNot: "\\.(test|fixtures)\\.ts$" },
+      from: { pathNot: "(\\.(test|fixtures)\\.ts$|^bench/)" },
       to: { path: "\\.fixtures\\.ts$" },
     },
     {

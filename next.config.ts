@@ -5,5 +5,5 @@ export default {
   // The server compresses what it serves itself, and only for whoever is not on this machine.
   compress: false,
   // Native code and worker threads are loaded by Node itself, not bundled.
-  serverExternalPackages: ["better-sqlite3", "piscina", "sharp"],
+  serverExternalPackages: ["better-sqlite3", "highs", "piscina", "sharp"],
 } satisfies NextConfig;

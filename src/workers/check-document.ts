@@ -2,6 +2,7 @@ import { checkSheet } from "@/core/build";
 import { readDocument } from "@/core/formats";
 import { checkLine } from "@/core/line";
 import type { Problem } from "@/core/result";
+import { checkStore } from "@/core/store";
 
 /** What is wrong with a document as it stands, by the rules of the import. */
 export function checkDocument(document: unknown): readonly Problem[] {
@@ -13,6 +14,7 @@ export function checkDocument(document: unknown): readonly Problem[] {
     case "loftbell.line":
       return checkLine(read.value);
     case "loftbell.store":
+      return checkStore(read.value);
     case "loftbell.job":
       return [];
   }

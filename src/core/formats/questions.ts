@@ -1,4 +1,4 @@
-import { Type } from "@sinclair/typebox";
+import { type Static, Type } from "@sinclair/typebox";
 import { LineSchema } from "./line";
 import { closed } from "./shared";
 import { SheetSchema } from "./sheet";
@@ -33,3 +33,29 @@ export const PLAN_QUESTION = Type.Object(
   },
   closed,
 );
+
+const Part = Type.String({ minLength: 1, maxLength: 100 });
+const Price = Type.Integer({ minimum: 0, maximum: 100_000_000, description: "Hundredths of the currency." });
+const Pieces = Type.Array(
+  Type.Object({ part: Part, qty: Type.Integer({ minimum: 0, maximum: 10_000 }) }, closed),
+  { maxItems: 1000 },
+);
+
+/** What the kit engine is asked. */
+export const COVER_QUESTION = Type.Object(
+  {
+    needed: Pieces,
+    kits: Type.Array(
+      Type.Object({ id: Part, price_cents: Price, in_stock: Type.Boolean(), contents: Pieces }, closed),
+      { maxItems: 1000 },
+    ),
+    parts: Type.Array(Type.Object({ part: Part, price_cents: Price, in_stock: Type.Boolean() }, closed), {
+      maxItems: 1000,
+    }),
+    second_best: Type.Optional(
+      Type.Boolean({ description: "Whether the next best purchase is worked out, too." }),
+    ),
+  },
+  closed,
+);
+export type CoverQuestion = Static<typeof COVER_QUESTION>;

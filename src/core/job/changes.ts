@@ -40,7 +40,9 @@ function sentences(before: Run, after: Run, renewed: Run["plan"]["renewals"]): s
   if (renewed.length > 0) {
     const { kits } = after.plan;
     if (kits.missing.length > 0)
-      says.push(`No stock has ${list(kits.missing.map(name))}: get it before you go on, or stop work.`);
+      says.push(
+        `No stock has ${list(kits.missing.map(({ part }) => name(part)))}: get it before you go on, or stop work.`,
+      );
     else if (kits.picks.length > 0)
       says.push(
         `${list(kits.picks.map((pick) => `${pick.name} (${pick.place})`))} ${kits.picks.length === 1 ? "has" : "have"} what is needed.`,

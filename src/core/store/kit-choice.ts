@@ -1,12 +1,17 @@
-import type { Kit, Sheet, StockItem, Store } from "../formats";
+import type { Kit, Sheet, Store } from "../formats";
+import { type Cover, cheapestCover, lacking, type Offer, type Pieces, secondCover } from "./cover";
+import type { IntegerSolver } from "./integer-program";
+import { smallSolver } from "./small-solver";
+import { type Lying, lyingFor } from "./stock";
 
-/** Something to bring: a kit or a single part, from one place. */
+/** Something to bring: kits or single parts, from one place. */
 export interface Pick {
   readonly kind: "kit" | "part";
   readonly id: string;
   readonly name: string;
   readonly pieces: number;
   readonly place: string;
+  /** Of all these pieces. */
   readonly price: number;
   readonly days: number;
 }
@@ -17,153 +22,160 @@ export interface Leftover {
   readonly why: string;
 }
 
-export interface KitChoice {
+/** One way to have what can be had. */
+export interface Purchase {
   readonly picks: readonly Pick[];
   readonly price: number;
   /** Days until everything is in hand. */
   readonly days: number;
-  /** Parts that no stock covers. */
-  readonly missing: readonly string[];
+  /** Whether nothing cheaper is in hand as soon: proven, not only not found. */
+  readonly exact: boolean;
+}
+
+export interface KitChoice extends Purchase {
+  readonly currency: string;
+  /** What to do when something of it is not wanted or not there. */
+  readonly second: Purchase | undefined;
+  /** Pieces that no place has, by part. */
+  readonly missing: readonly { readonly part: string; readonly pieces: number }[];
   /** What will be left over when the right parts are fitted. */
   readonly leftovers: readonly Leftover[];
   /** Kits of this sheet that do not fit this generation: the look-alikes not to take. */
   readonly doNotTake: readonly { readonly id: string; readonly name: string; readonly why: string }[];
 }
 
-interface Candidate {
-  readonly pick: Pick;
-  readonly covers: ReadonlyMap<string, number>;
+interface StockOffer extends Offer {
+  readonly lying: Lying;
+  readonly name: string;
   readonly kit?: Kit;
 }
 
-/** A sheet has a handful of kits; beyond this many candidates the cheapest covers of each part are kept. */
-const MOST_CANDIDATES = 14;
+const HUNDREDTHS = 100;
 
 /**
- * The cover of the parts to renew that leaves least uncovered, is soonest in hand, then cheapest: every set of the
- * candidates is tried, which is exact for the dozen that a sheet has.
+ * What to bring so that the parts can be renewed: all that can be had, as soon as it can be had, at the least price.
+ * Parts may come from kits or singly, in any number that lies there, from several places.
  *
  * @param needs pieces wanted by part id · @param generation of the valve; a kit that names others is not offered
  */
 export function chooseKits(
   sheet: Sheet,
-  needs: ReadonlyMap<string, number>,
+  needs: Pieces,
   store: Store | undefined,
   generation?: string,
+  solve: IntegerSolver = smallSolver,
 ): KitChoice {
-  const fits = (kit: Kit) =>
-    kit.lookAlike === undefined &&
-    (kit.generations === undefined || generation === undefined || kit.generations.includes(generation));
-  const doNotTake =
-    needs.size === 0
-      ? []
-      : sheet.kits
-          .filter((kit) => !fits(kit))
-          .map((kit) => ({
-            id: kit.id,
-            name: kit.name,
-            why:
-              kit.lookAlike ?? `fits generation ${kit.generations?.join(", ")}; this valve is ${generation}`,
-          }));
-  const candidates = candidatesFor(sheet, needs, store, fits).slice(0, MOST_CANDIDATES);
-  let best: { mask: number; rank: readonly number[] } | undefined;
-  for (let mask = 0; mask < 1 << candidates.length; mask++) {
-    const chosen = candidates.filter((_, index) => mask & (1 << index));
-    const rank = [uncovered(needs, chosen).length, longest(chosen), total(chosen), chosen.length];
-    if (best === undefined || before(rank, best.rank)) best = { mask, rank };
-  }
-  const chosen = candidates.filter((_, index) => (best?.mask ?? 0) & (1 << index));
+  const offers = offersOf(sheet, needs, store, generation);
+  const lacks = lacking(needs, offers);
+  const had = new Map([...needs].map(([part, pieces]) => [part, pieces - (lacks.get(part) ?? 0)]));
+  const [best, second] = soonest(had, offers, solve);
   return {
-    picks: chosen.map((each) => each.pick),
-    price: total(chosen),
-    days: longest(chosen),
-    missing: uncovered(needs, chosen),
-    leftovers: leftoversOf(sheet, needs, chosen),
-    doNotTake,
+    ...purchaseOf(best),
+    currency: store?.currency ?? "",
+    second: second && purchaseOf(second),
+    missing: [...lacks].map(([part, pieces]) => ({ part, pieces })),
+    leftovers: leftoversOf(sheet, needs, best),
+    doNotTake:
+      needs.size === 0
+        ? []
+        : sheet.kits.flatMap((kit) => {
+            const why = unfit(kit, generation);
+            return why === undefined ? [] : [{ id: kit.id, name: kit.name, why }];
+          }),
   };
 }
 
-const total = (chosen: readonly Candidate[]) => chosen.reduce((sum, each) => sum + each.pick.price, 0);
-const longest = (chosen: readonly Candidate[]) =>
-  chosen.reduce((most, each) => Math.max(most, each.pick.days), 0);
-
-function before(a: readonly number[], b: readonly number[]): boolean {
-  const differs = a.findIndex((value, index) => value !== b[index]);
-  return differs !== -1 && a[differs]! < b[differs]!;
+/** Why a kit is not for this valve. */
+function unfit(kit: Kit, generation: string | undefined): string | undefined {
+  if (kit.lookAlike !== undefined) return kit.lookAlike;
+  return kit.generations === undefined || generation === undefined || kit.generations.includes(generation)
+    ? undefined
+    : `fits generation ${kit.generations.join(", ")}; this valve is ${generation}`;
 }
 
-function uncovered(needs: ReadonlyMap<string, number>, chosen: readonly Candidate[]): string[] {
-  return [...needs].flatMap(([part, quantity]) => {
-    const brought = chosen.reduce((sum, each) => sum + (each.covers.get(part) ?? 0), 0);
-    return brought < quantity ? [part] : [];
-  });
-}
-
-function candidatesFor(
+function offersOf(
   sheet: Sheet,
-  needs: ReadonlyMap<string, number>,
+  needs: Pieces,
   store: Store | undefined,
-  fits: (kit: Kit) => boolean,
-): Candidate[] {
-  if (store === undefined) return [];
+  generation: string | undefined,
+): StockOffer[] {
+  const kits = new Map(
+    sheet.kits.filter((kit) => unfit(kit, generation) === undefined).map((kit) => [kit.id, kit]),
+  );
   const names = new Map(sheet.parts.map((part) => [part.id, part.name]));
-  const at = (item: StockItem) => store.places.find((place) => place.id === item.place);
-  /** The soonest, then cheapest, place that has enough. */
-  const stock = (kind: "kit" | "part", id: string, pieces: number) =>
-    store.stock
-      .filter(
-        (item) =>
-          item.item.kind === kind &&
-          item.item.id === id &&
-          (item.item.sheet ?? sheet.id) === sheet.id &&
-          item.quantity >= pieces,
-      )
-      .sort((a, b) => (at(a)?.days ?? 0) - (at(b)?.days ?? 0) || a.price - b.price)[0];
-  const pick = (kind: "kit" | "part", id: string, name: string, pieces: number): Pick | undefined => {
-    const item = stock(kind, id, pieces);
-    return (
-      item && {
-        kind,
-        id,
-        name,
-        pieces,
-        place: at(item)?.name ?? item.place,
-        price: item.price * pieces,
-        days: at(item)?.days ?? 0,
-      }
-    );
-  };
-  const kits = sheet.kits.flatMap((kit): Candidate[] => {
-    if (!fits(kit) || !kit.contents.some((item) => needs.has(item.part))) return [];
-    const found = pick("kit", kit.id, kit.name, 1);
-    return found === undefined
-      ? []
-      : [{ pick: found, covers: new Map(kit.contents.map((item) => [item.part, item.quantity])), kit }];
+  return lyingFor(sheet, store).flatMap((lying): StockOffer[] => {
+    const offer = {
+      item: `${lying.kind} ${lying.id}`,
+      price: Math.round(lying.price * HUNDREDTHS),
+      atMost: lying.pieces,
+      lying,
+    };
+    if (lying.kind === "part")
+      return needs.has(lying.id)
+        ? [{ ...offer, name: names.get(lying.id) ?? lying.id, contents: new Map([[lying.id, 1]]) }]
+        : [];
+    const kit = kits.get(lying.id);
+    return kit?.contents.some(({ part }) => needs.has(part))
+      ? [{ ...offer, name: kit.name, contents: contentsOf(kit), kit }]
+      : [];
   });
-  const singles = sheet.singles.flatMap((part): Candidate[] => {
-    const quantity = needs.get(part);
-    const found = quantity === undefined ? undefined : pick("part", part, names.get(part) ?? part, quantity);
-    return found === undefined || quantity === undefined
-      ? []
-      : [{ pick: found, covers: new Map([[part, quantity]]) }];
-  });
-  return [...kits, ...singles];
 }
 
-function leftoversOf(
-  sheet: Sheet,
-  needs: ReadonlyMap<string, number>,
-  chosen: readonly Candidate[],
-): Leftover[] {
+/** A part that a kit names twice is in it as often as both say. */
+function contentsOf(kit: Kit): Pieces {
+  const pieces = new Map<string, number>();
+  for (const { part, quantity } of kit.contents) pieces.set(part, (pieces.get(part) ?? 0) + quantity);
+  return pieces;
+}
+
+/** The cheapest cover of what is soonest in hand, and the next best one, for which one may have to wait longer. */
+function soonest(
+  needs: Pieces,
+  offers: readonly StockOffer[],
+  solve: IntegerSolver,
+): [Cover<StockOffer> | undefined, Cover<StockOffer> | undefined] {
+  const days = [...new Set(offers.map(({ lying }) => lying.place.days))].sort((a, b) => a - b);
+  let best: Cover<StockOffer> | undefined;
+  for (const within of days) {
+    const inTime = offers.filter(({ lying }) => lying.place.days <= within);
+    best ??= cheapestCover(needs, inTime, solve);
+    const second = best && secondCover(needs, inTime, best, solve);
+    if (second !== undefined) return [best, second];
+  }
+  return [best, undefined];
+}
+
+function purchaseOf(cover: Cover<StockOffer> | undefined): Purchase {
+  const taken = cover?.taken ?? [];
+  return {
+    picks: taken.map(({ offer, count }) => ({
+      kind: offer.lying.kind,
+      id: offer.lying.id,
+      name: offer.name,
+      pieces: count,
+      place: offer.lying.place.name,
+      price: (offer.price * count) / HUNDREDTHS,
+      days: offer.lying.place.days,
+    })),
+    price: (cover?.price ?? 0) / HUNDREDTHS,
+    days: taken.reduce((most, { offer }) => Math.max(most, offer.lying.place.days), 0),
+    exact: cover?.exact ?? true,
+  };
+}
+
+function leftoversOf(sheet: Sheet, needs: Pieces, cover: Cover<StockOffer> | undefined): Leftover[] {
   const names = new Map(sheet.parts.map((part) => [part.id, part.name]));
   const brought = new Map<string, number>();
-  for (const each of chosen)
-    for (const [part, quantity] of each.covers) brought.set(part, (brought.get(part) ?? 0) + quantity);
-  const spare = [...brought].flatMap(([part, quantity]) => {
-    const left = quantity - (needs.get(part) ?? 0);
+  for (const { offer, count } of cover?.taken ?? [])
+    for (const [part, pieces] of offer.contents) brought.set(part, (brought.get(part) ?? 0) + pieces * count);
+  const spare = [...brought].flatMap(([part, pieces]) => {
+    const left = pieces - (needs.get(part) ?? 0);
     return left > 0
       ? [{ name: names.get(part) ?? part, quantity: left, why: "Not disturbed in this job: back to stock." }]
       : [];
   });
-  return [...chosen.flatMap((each) => each.kit?.leftovers ?? []), ...spare];
+  const packed = (cover?.taken ?? []).flatMap(({ offer, count }) =>
+    (offer.kit?.leftovers ?? []).map((each) => ({ ...each, quantity: each.quantity * count })),
+  );
+  return [...packed, ...spare];
 }

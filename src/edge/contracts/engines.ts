@@ -1,8 +1,9 @@
 import { Type } from "@sinclair/typebox";
 import type { RebuildMove, StripPlan } from "@/core/build";
 import type { Calculator } from "@/core/calculators";
-import { ISOLATE_QUESTION, PLAN_QUESTION } from "@/core/formats";
+import { COVER_QUESTION, ISOLATE_QUESTION, PLAN_QUESTION } from "@/core/formats";
 import type { Alternative, IsolationPlan } from "@/core/isolation";
+import type { CoverAnswer } from "@/core/store";
 import { answerOf, contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -41,6 +42,24 @@ export const PLAN = contract({
     }
   >("{moves, minutes, toolChanges, bodyTurns, exact, offBy, rebuild, spoiled}"),
   refuses: { 422: "The sheet is not valid, or the part cannot be reached." },
+});
+
+export const COVER = contract({
+  id: "coverNeeds",
+  method: "POST",
+  path: "/api/v1/store/cover",
+  chapter: "Engines",
+  says: "The cheapest purchase of kits and single parts that has all that is needed, in any number; of equally cheap ones the one with fewest pieces. What is not in stock cannot be bought, what is can be in any number. Worked out off the serving thread by an integer program; `exact` says that it is proven to be the cheapest.",
+  takes: ["application/json"],
+  body: Type.Uint8Array(),
+  describes: COVER_QUESTION,
+  answer: answerOf<CoverAnswer>(
+    "{possible, cost_cents, purchase: [{kind, id, qty}], exact}; where something cannot be bought `possible` is false, `cost_cents` null, and `missing` says what. Asked for, `second_best` is {cost_cents, purchase, exact}, or null when there is no other way.",
+  ),
+  refuses: {
+    422: "The question is not valid, or a kit or part stands in it twice.",
+    503: "It took too long, or the workers are busy.",
+  },
 });
 
 export const CALCULATORS_LIST = contract({

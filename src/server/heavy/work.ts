@@ -1,3 +1,4 @@
+import { coverTask } from "./cover-task";
 import { isolateTask } from "./isolate-task";
 import { planTask } from "./plan-task";
 import type { StoreDone, StoreWork } from "./store-task";
@@ -12,6 +13,8 @@ export default async function work(asked: Work): Promise<TaskResult | StoreDone>
       return isolateTask(asked.body);
     case "plan-strip":
       return planTask(asked.body);
+    case "cover":
+      return coverTask(asked.body);
     default: {
       // A worker that only answers questions needs no database.
       const { storeTask } = await import("./store-task");

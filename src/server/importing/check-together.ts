@@ -1,4 +1,4 @@
-import { type Line, ROW_SCHEMAS, readAs, type Sheet, type Valve } from "@/core/formats";
+import { type Line, ROW_SCHEMAS, readAs, type Sheet, type Store, type Valve } from "@/core/formats";
 import { canonical } from "@/core/job";
 import { placesOf } from "@/core/line";
 import type { Problem } from "@/core/result";
@@ -24,9 +24,11 @@ export function checkTogether(services: Services, read: readonly ReadFile[]): Pr
   const sheets = new Map<string, Sheet>();
   const lines = new Map<string, Line>();
   const rows = new Map<string, RegisterRow>();
+  const stores = new Map(library.stores().map((store) => [store.id, store]));
   for (const { incoming } of read) {
     if (incoming.kind === "sheet") sheets.set(incoming.value.id, incoming.value);
     if (incoming.kind === "line") lines.set(incoming.value.id, incoming.value);
+    if (incoming.kind === "store") stores.set(incoming.value.id, incoming.value);
     if (incoming.kind === "register") for (const row of incoming.value) rows.set(row.tag, row);
   }
   const set: WholeSet = {
@@ -35,6 +37,7 @@ export function checkTogether(services: Services, read: readonly ReadFile[]): Pr
       const line = lines.get(id) ?? library.line(id);
       return line && { name: line.name, places: placesOf(line) };
     }),
+    stores: () => [...stores.values()],
     valve: (tag) => {
       const known = register.valve(tag);
       const row = rows.get(tag);
@@ -68,9 +71,23 @@ function faultsOf(services: Services, set: WholeSet, incoming: Incoming): readon
         (name) => `Two people are called "${name}". Add what tells them apart: entries are signed by name.`,
       );
     case "store":
+      return currencyFaults(set.stores(), incoming.value);
     case "job":
       return [];
   }
+}
+
+/** Prices of two currencies cannot be added up or compared. */
+function currencyFaults(stores: readonly Store[], { id, currency }: Store): Problem[] {
+  const other = stores.find((each) => each.id !== id && each.currency !== currency);
+  return other === undefined
+    ? []
+    : [
+        {
+          path: "/currency",
+          message: `"${other.name}" counts in ${other.currency}. Give the prices of this store in ${other.currency}, too: kits are chosen by price from all stores.`,
+        },
+      ];
 }
 
 function readingFaults(
@@ -94,6 +111,7 @@ interface WholeSet {
   readonly sheet: (id: string) => Sheet | undefined;
   readonly line: (id: string) => { readonly name: string; readonly places: ReadonlySet<string> } | undefined;
   readonly valve: (tag: string) => Valve | undefined;
+  readonly stores: () => readonly Store[];
 }
 
 function remember<T>(find: (id: string) => T): (id: string) => T {

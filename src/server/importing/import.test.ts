@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import type { Line, Sheet } from "@/core/formats";
+import type { Line, Sheet, Store } from "@/core/formats";
 import { demoDocument } from "@/core/job/job.fixtures";
 import { keepSheet } from "../register/keep-documents";
 import { passingServices, type Services } from "../services";
@@ -8,6 +8,7 @@ import { registerFromLibrary, sheetLibrary } from "./sheet-library";
 
 const wet = demoDocument<Sheet>("sheets/brae-quaywall-4.json");
 const quay = demoDocument<Line>("lines/north-quay.json");
+const works = demoDocument<Store>("stores/works-store.json");
 let services: Services;
 beforeEach(() => {
   services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));
@@ -37,6 +38,24 @@ const WRONG: Wrong[] = [
   ["a tag twice", [json(wet), json(quay), register(row, row)], /row 3\/tag/, /stands twice in this file/],
   ["a sheet nobody has", [json(quay), register(row)], /row 2\/sheet/, /Bring it in with the register/],
   ["a line nobody has", [json(wet), register(row)], /row 2\/line/, /or leave the column empty/],
+  [
+    "stock that lies nowhere",
+    [json({ ...works, stock: [{ ...works.stock[0], place: "attic" }] })],
+    /\/stock\/0\/place/,
+    /no place of this store/,
+  ],
+  [
+    "a place twice in a store",
+    [json({ ...works, places: [...works.places, works.places[0]] })],
+    /\/places\/3\/id/,
+    /used twice/,
+  ],
+  [
+    "two stores that count in two currencies",
+    [json(works), json({ ...works, id: "second", currency: "ABC" })],
+    /\/currency/,
+    /counts in/,
+  ],
   [
     "a build the sheet has not",
     [json(wet), json(quay), register(row.replace("bayonet", "submarine"))],

@@ -11,6 +11,7 @@ import {
 import { run, verifyChain } from "@/core/job";
 import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
+import { checkStore } from "@/core/store";
 import type { StoredReading } from "@/data";
 import type { Services } from "../services";
 import { checkTogether } from "./check-together";
@@ -66,7 +67,7 @@ function readDocumentFile(text: string): Result<Incoming, Problem[]> {
     case "loftbell.line":
       return checked({ kind: "line", value: document.value }, checkLine(document.value));
     case "loftbell.store":
-      return ok({ kind: "store", value: document.value });
+      return checked({ kind: "store", value: document.value }, checkStore(document.value));
     case "loftbell.job":
       return checked({ kind: "job", value: document.value }, checkJob(document.value));
   }

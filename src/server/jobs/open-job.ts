@@ -2,6 +2,7 @@ import type { JobInputs } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import { chainStart, digest, type HeldShut, lineAsItStands, run } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
+import { stockFor } from "@/core/store";
 import type { Actor } from "../people";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
@@ -43,7 +44,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
   const whole = valve.line === undefined ? undefined : library.line(valve.line);
   const line = whole && lineAsItStands(whole, heldShut(services));
   const version = whole && library.lineVersion(whole.id);
-  const works = library.stores()[0];
+  const works = stockFor(sheet, library.stores());
   const inputs: JobInputs = {
     id: newId(),
     valve,

@@ -80,8 +80,8 @@ export function contextOf(
       ...new Set([...reach, ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id))]),
     ];
     if (wider.length === reach.length) {
-      const needs = new Map(
-        renewed.map((each) => [each.part, sheet.parts.find((part) => part.id === each.part)?.quantity ?? 1]),
+      const needs = renewed.map(
+        ({ part }) => [part, sheet.parts.find((each) => each.id === part)?.quantity ?? 1] as const,
       );
       return ok({
         inputs,
@@ -95,7 +95,7 @@ export function contextOf(
         rebuild: planRebuild(sheet, strip.value.moves),
         findings,
         renewals: renewed,
-        kits: chooseKits(sheet, needs, inputs.store, valve.generation),
+        kits: kitsOf(inputs, JSON.stringify(needs)),
       });
     }
     reach = wider;
@@ -122,6 +122,10 @@ const strippedSoFar = (progress: Progress) =>
 const workSheet = remembered((inputs: JobInputs) => withSafeWork(sheetOnLine(inputs)));
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
+
+const kitsOf = remembered(({ sheet, store, valve }: JobInputs, needs) =>
+  chooseKits(sheet, new Map(JSON.parse(needs) as [string, number][]), store, valve.generation),
+);
 
 function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
   const { line, valve } = inputs;

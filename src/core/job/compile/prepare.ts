@@ -79,7 +79,10 @@ function kitLines({ kits, renewals, parts, sheet }: Context): ListLine[] {
       note: pick.place,
     })),
     ...renewals.map((renewal) => ({ name: name(renewal.part), note: `renew: ${renewal.why}` })),
-    ...kits.missing.map((part) => ({ name: name(part), note: "MISSING: no stock place has it" })),
+    ...kits.missing.map(({ part, pieces }) => ({
+      name: pieces > 1 ? `${name(part)} × ${pieces}` : name(part),
+      note: "MISSING: no stock place has it",
+    })),
     ...kits.doNotTake.map((kit) => ({ name: `Not ${kit.name}`, note: kit.why })),
     ...kits.leftovers.map((left) => ({
       name: `${left.name} × ${left.quantity}`,

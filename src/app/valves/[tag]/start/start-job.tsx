@@ -15,6 +15,7 @@ import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
 import { useSettings } from "@/ui/settings";
 import { WhoPicker } from "@/ui/who-picker";
+import { BringPanel } from "./bring-panel";
 
 const POLICIES = [
   ["on-condition", "On condition", "Renew what fails its check, and what the strip spoils."],
@@ -262,28 +263,7 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
                 </p>
               )}
             </Panel>
-            <Panel title="Renew and bring">
-              {plan.renewals.length === 0 && <p className="text-soft">Nothing, unless a check fails.</p>}
-              <ul className="dashed">
-                {plan.renewals.map((each) => (
-                  <li key={each.part} className="py-1.5">
-                    {name(each.part)}
-                    <small className="block text-[14px] text-soft">{each.why}</small>
-                  </li>
-                ))}
-                {plan.kits.picks.map((pick) => (
-                  <li key={pick.id} className="py-1.5 font-semibold">
-                    {pick.name}, {pick.place}
-                    {pick.days > 0 ? `, in ${pick.days} days` : ""}
-                  </li>
-                ))}
-                {plan.kits.missing.map((part) => (
-                  <li key={part} className="py-1.5 text-stop">
-                    {name(part)}: no stock
-                  </li>
-                ))}
-              </ul>
-            </Panel>
+            <BringPanel plan={plan} name={name} />
             <Panel title="The way" note={`${plan.steps.length} steps`}>
               {PHASES.map((phase) => {
                 const steps = plan.steps.filter((step) => step.phase === phase);

@@ -1,0 +1,73 @@
+import type { Plan } from "@/core/job";
+import type { KitChoice, Pick, Purchase } from "@/core/store";
+import { Panel } from "@/ui/page";
+
+/** What is renewed, what to bring for it, from where, for how much, and what to bring if that is not there. */
+export function BringPanel({ plan, name }: { plan: Plan; name: (part: string) => string }) {
+  const { kits, renewals } = plan;
+  return (
+    <Panel title="Renew and bring">
+      {renewals.length === 0 && <p className="text-soft">Nothing, unless a check fails.</p>}
+      <ul className="dashed">
+        {renewals.map((each) => (
+          <li key={each.part} className="py-1.5">
+            {name(each.part)}
+            <small className="block text-[14px] text-soft">{each.why}</small>
+          </li>
+        ))}
+        {kits.picks.map((pick) => (
+          <Bring key={`${pick.id} ${pick.place}`} pick={pick} currency={kits.currency} />
+        ))}
+        {kits.missing.map(({ part, pieces }) => (
+          <li key={part} className="py-1.5 text-stop">
+            {pieces > 1 ? `${name(part)} × ${pieces}` : name(part)}: no stock
+          </li>
+        ))}
+      </ul>
+      {kits.picks.length > 0 && <Sum kits={kits} />}
+    </Panel>
+  );
+}
+
+function Bring({ pick, currency }: { pick: Pick; currency: string }) {
+  return (
+    <li className="flex justify-between gap-3 py-1.5 font-semibold">
+      <span>
+        {named(pick)}, {pick.place}
+        {pick.days > 0 ? `, in ${pick.days} days` : ""}
+      </span>
+      <span className="shrink-0">
+        {pick.price} {currency}
+      </span>
+    </li>
+  );
+}
+
+function Sum({ kits }: { kits: KitChoice }) {
+  const { second, currency } = kits;
+  return (
+    <div className="mt-2 text-[15px] text-soft">
+      <p>
+        {kits.price} {currency} in all:{" "}
+        {kits.exact
+          ? "nothing cheaper is in hand as soon."
+          : "the cheapest that was found; it is not proven that nothing is cheaper."}
+      </p>
+      {second !== undefined && (
+        <p>
+          Second best: {second.picks.map((pick) => `${named(pick)}, ${pick.place}`).join("; ")}:{" "}
+          {difference(kits, second)}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function difference({ price, days, currency }: KitChoice, second: Purchase): string {
+  const more = Math.round((second.price - price) * 100) / 100;
+  const money =
+    more === 0 ? "the same price" : `${Math.abs(more)} ${currency} ${more > 0 ? "dearer" : "cheaper"}`;
+  return second.days > days ? `${money}, in ${second.days} days` : money;
+}
+
+const named = (pick: Pick) => (pick.pieces > 1 ? `${pick.pieces} × ${pick.name}` : pick.name);
