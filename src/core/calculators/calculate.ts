@@ -1,4 +1,4 @@
-import { fromSI, type UnitSystem, unit } from "../quantity";
+import { formatIn, fromSI, type UnitSystem, unit } from "../quantity";
 import { err, ok, type Problem, type Result } from "../result";
 import type { Calculator, CalculatorOutput, Outcome, Values } from "./declaration";
 import { readInputs, type SentInput } from "./read-inputs";
@@ -31,9 +31,9 @@ export function calculate(
   sent: Readonly<Record<string, SentInput>>,
   system: UnitSystem = "metric",
 ): Result<Answer, Problem[]> {
-  const given = readInputs(calculator, sent, system);
+  const given = readInputs(calculator, sent);
   if (!given.ok) return given;
-  const outcome = calculator.compute(given.value);
+  const outcome = calculator.compute(given.value, (si, { units }) => formatIn(si, unit(units[system])));
   if (!outcome.ok) return err([{ path: `/inputs/${outcome.error.input}`, message: outcome.error.message }]);
   const { outputs, tables, ...rest } = outcome.value;
   const row = (declared: readonly CalculatorOutput[], values: Values, where: string): AnswerRow =>

@@ -1,9 +1,9 @@
-import type { Dimension } from "../quantity";
+import type { Dimension, Quantity } from "../quantity";
 import type { Result } from "../result";
 
 /** Unit ids by system. */
-export interface Shown {
-  readonly dimension: Dimension;
+export interface Shown<D extends Dimension = Dimension> {
+  readonly dimension: D;
   readonly units: { readonly metric: string; readonly us: string };
 }
 
@@ -95,15 +95,11 @@ export type BellToSet = { readonly look: string } & (
   | { readonly kind: "in"; readonly seconds: number }
 );
 
-/** Inputs as `compute` sees them: complete, in range, SI; a date is seconds since 1970 on the wall clock. */
-export interface Given {
-  si(name: string): number;
-  /** An optional input: nothing when it was left empty. */
-  maybe(name: string): number | undefined;
-  choice(name: string): string;
-  /** An SI value in words, in the units of whoever asks: for reasons. */
-  say(si: number, shown: Shown): string;
-}
+/** Inputs as a calculation sees them: complete, in range, SI; a date is seconds since 1970 on the wall clock. */
+export type Given = Readonly<Record<string, number | string | undefined>>;
+
+/** An SI value in words, in the units of whoever asks: for reasons. */
+export type Say = (si: number, shown: Shown) => string;
 
 export interface Refused {
   readonly input: string;
@@ -144,7 +140,7 @@ export interface Calculator {
   readonly inputs: readonly CalculatorInput[];
   readonly outputs: readonly CalculatorOutput[];
   readonly tables?: readonly TableDeclaration[];
-  readonly compute: (given: Given) => Result<Outcome, Refused>;
+  readonly compute: (given: Given, say: Say) => Result<Outcome, Refused>;
   readonly sources: readonly string[];
   readonly examples: readonly WorkedExample[];
 }

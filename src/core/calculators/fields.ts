@@ -1,18 +1,13 @@
-import type {
-  ChoiceInput,
-  DateInput,
-  MeasuredInput,
-  MeasuredOutput,
-  NamedOutput,
-  Shown,
-} from "./declaration";
+import type { Dimension, GaugePressure, Quantity, Temperature } from "../quantity";
+import type { Input, Output } from "./calculator";
+import type { Condition, DateInput, MeasuredInput, Shown } from "./declaration";
 
 /** 0 °C in K, exact. */
 export const KELVIN = 273.15;
 /** One atmosphere, Pa, exact. */
 export const ATMOSPHERE = 101_325;
 
-const shown = (dimension: Shown["dimension"], metric: string, us = metric): Shown => ({
+const shown = <D extends Dimension>(dimension: D, metric: string, us = metric): Shown<D> => ({
   dimension,
   units: { metric, us },
 });
@@ -62,69 +57,104 @@ export const ANGLE = shown("angle", "°");
 export const TURNS = shown("turns", "turn");
 export const FLOW_COEFFICIENT = shown("flow coefficient", "Kv", "Cv");
 export const THREADS = shown("thread density", "per in");
+export const ROOM_OF_A_KILOGRAM = shown("specific volume", "m3/kg", "ft3/lb");
+export const HEAT_OF_A_KILOGRAM = shown("specific energy", "kJ/kg", "Btu/lb");
+export const ENTROPY = shown("specific entropy", "kJ/(kg·K)", "Btu/(lb·°F)");
 export const MONEY = shown("money", "¤");
 
-type MoreMeasured = Pick<MeasuredInput, "least" | "most" | "help"> &
-  Partial<Pick<MeasuredInput, "usual" | "optional" | "when">>;
+type More = Partial<Pick<MeasuredInput, "usual" | "optional" | "when">>;
+type Bounds = Pick<MeasuredInput, "least" | "most" | "help">;
+
+/** Nothing is given where a field may stay empty, or does not count and has no usual value. */
+type IfLeft<M extends More> = M extends { readonly usual: number }
+  ? never
+  : M extends { readonly optional: true } | { readonly when: Condition }
+    ? undefined
+    : never;
 
 /** An input that is measured; bounds and usual value in SI. */
-export const measured = (name: string, label: string, how: Shown, more: MoreMeasured): MeasuredInput => ({
-  kind: "measured",
-  name,
-  label,
-  ...how,
-  ...more,
-});
+export const measured = <D extends Dimension, const M extends Bounds & More>(
+  label: string,
+  how: Shown<D>,
+  more: M,
+): Input<Quantity<D> | IfLeft<M>> => ({ kind: "measured", label, ...how, ...more });
+
+type Options = Readonly<Record<string, string>> | readonly (readonly [id: string, label: string])[];
+type IdOf<O extends Options> = O extends readonly (readonly [infer Id, string])[]
+  ? Id & string
+  : keyof O & string;
+
+/** The options of a table of things that have a name. */
+export const byName = <Id extends string>(
+  table: Readonly<Record<Id, { readonly name: string }>>,
+): readonly (readonly [Id, string])[] => (Object.keys(table) as Id[]).map((id) => [id, table[id].name]);
+
+/** Options that are called what they are. */
+export const asNamed = <Id extends string>(ids: readonly Id[]): readonly (readonly [Id, Id])[] =>
+  ids.map((id) => [id, id]);
 
 /**
  * A choice, its options by id; the first is the usual one unless another is named. Ids that are whole numbers have to come
  * as pairs: an object would sort them.
  */
-export const choice = (
-  name: string,
+export const choice = <const O extends Options>(
   label: string,
   help: string,
-  options: Readonly<Record<string, string>> | readonly (readonly [id: string, label: string])[],
-  more: Partial<Pick<ChoiceInput, "usual" | "when">> = {},
-): ChoiceInput => {
-  const pairs = Array.isArray(options) ? options : Object.entries(options);
-  const listed = (pairs as readonly (readonly [string, string])[]).map(([id, words]) => ({
-    id,
-    label: words,
-  }));
-  return { kind: "choice", name, label, help, options: listed, usual: listed[0]!.id, ...more };
+  options: O,
+  more: { readonly usual?: IdOf<O>; readonly when?: Condition } = {},
+): Input<IdOf<O>> => {
+  const pairs: readonly (readonly [string, string])[] = Array.isArray(options)
+    ? options
+    : Object.entries(options);
+  const listed = pairs.map(([id, words]) => ({ id, label: words }));
+  return { kind: "choice", label, help, options: listed, usual: listed[0]!.id, ...more };
 };
 
-export const day = (
-  name: string,
+/** A choice that is asked: none of its options is the usual one. */
+export const asked = <const O extends Options>(label: string, help: string, options: O): Input<IdOf<O>> =>
+  ({ ...choice(label, help, options), usual: undefined }) as Input<IdOf<O>>;
+
+/** A day, or a day and time. */
+export const day = <const M extends Partial<Pick<DateInput, "withTime" | "optional" | "usual" | "when">>>(
   label: string,
   help: string,
-  more: Partial<Pick<DateInput, "withTime" | "optional" | "usual" | "when">> = {},
-): DateInput => ({ kind: "date", name, label, help, ...more });
-
-export const result = (name: string, label: string, how: Shown, optional?: "optional"): MeasuredOutput => ({
-  name,
+  more: M = {} as M,
+): Input<
+  number | (M extends { readonly optional: true } | { readonly when: Condition } ? undefined : never)
+> => ({
+  kind: "date",
   label,
-  ...how,
-  ...(optional && { optional: true }),
+  help,
+  ...more,
 });
 
-export const named = (name: string, label: string, optional?: "optional"): NamedOutput => ({
-  kind: "named",
-  name,
-  label,
-  ...(optional && { optional: true }),
-});
+/** A figure among the answers; one that is optional is left out where it says nothing. */
+export function result(label: string, how: Shown): Output<number>;
+export function result(label: string, how: Shown, optional: "optional"): Output<number | undefined>;
+export function result(label: string, how: Shown, optional?: "optional"): Output<number | undefined> {
+  return { label, ...how, ...(optional && { optional: true }) };
+}
 
-type More = Partial<Omit<MeasuredInput, "kind" | "dimension" | "units">>;
+/** An answer in words. */
+export function named(label: string): Output<string>;
+export function named(label: string, optional: "optional"): Output<string | undefined>;
+export function named(label: string, optional?: "optional"): Output<string | undefined> {
+  return { kind: "named", label, ...(optional && { optional: true }) };
+}
 
 /** A reading of a gauge, Pa above the air. */
-export const gaugeField = (name: string, label: string, more: More = {}): MeasuredInput =>
-  measured(name, label, GAUGE, { help: "What the gauge shows.", least: -ATMOSPHERE, most: 1e7, ...more });
+export const gaugeField = <const M extends Partial<Bounds> & More>(
+  label: string,
+  more: M = {} as M,
+): Input<GaugePressure | IfLeft<M>> =>
+  measured(label, GAUGE, { help: "What the gauge shows.", least: -ATMOSPHERE, most: 1e7, ...more });
 
 /** A temperature, K. */
-export const temperatureField = (name: string, label: string, more: More = {}): MeasuredInput =>
-  measured(name, label, DEGREES, {
+export const temperatureField = <const M extends Partial<Bounds> & More>(
+  label: string,
+  more: M = {} as M,
+): Input<Temperature | IfLeft<M>> =>
+  measured(label, DEGREES, {
     help: "Measured on the wiped metal.",
     least: KELVIN - 80,
     most: KELVIN + 200,
@@ -132,7 +162,7 @@ export const temperatureField = (name: string, label: string, more: More = {}): 
   });
 
 /** The air's own pressure, which every gauge leaves out, Pa. */
-export const AIR_ON_SITE: MeasuredInput = measured("surroundings", "Air pressure on site", ABSOLUTE, {
+export const AIR_ON_SITE = measured("Air pressure on site", ABSOLUTE, {
   help: "About 1.013 bar at sea level, 0.85 bar at 1500 m.",
   least: 40_000,
   most: 110_000,

@@ -1,13 +1,4 @@
-import {
-  formatIn,
-  parseQuantity,
-  quantityMessage,
-  toSI,
-  type UnitSystem,
-  unit,
-  unitNamed,
-  unitsOf,
-} from "../quantity";
+import { formatIn, parseQuantity, quantityMessage, toSI, unit, unitNamed, unitsOf } from "../quantity";
 import { err, ok, type Problem, type Result } from "../result";
 import type {
   Calculator,
@@ -43,7 +34,6 @@ export function counts(
 export function readInputs(
   calculator: Calculator,
   sent: Readonly<Record<string, SentInput>>,
-  system: UnitSystem,
 ): Result<Given, Problem[]> {
   const problems: Problem[] = Object.keys(sent)
     .filter((name) => !calculator.inputs.some((input) => input.name === name))
@@ -51,7 +41,7 @@ export function readInputs(
       path: `/inputs/${name}`,
       message: `There is no input "${name}". It has: ${calculator.inputs.map((input) => input.name).join(", ")}.`,
     }));
-  const values = new Map<string, Read>();
+  const values: Record<string, Read> = {};
   const choice = (name: string) => {
     const value = Object.hasOwn(sent, name) ? sent[name]?.value : undefined;
     return typeof value === "string" ? value : undefined;
@@ -61,30 +51,10 @@ export function readInputs(
     const read = counts(calculator, input, choice)
       ? readInput(input, given)
       : ok(input.kind === "date" ? undefined : input.usual);
-    if (read.ok) values.set(input.name, read.value);
+    if (read.ok) values[input.name] = read.value;
     else problems.push({ path: `/inputs/${input.name}`, message: read.error });
   }
-  return problems.length > 0 ? err(problems) : ok(givenFrom(calculator, values, system));
-}
-
-function givenFrom(calculator: Calculator, values: ReadonlyMap<string, Read>, system: UnitSystem): Given {
-  const get = (name: string): Read => {
-    if (!values.has(name)) throw new Error(`${calculator.id} has no input "${name}"`);
-    return values.get(name);
-  };
-  return {
-    si: (name) => {
-      const value = get(name);
-      if (typeof value !== "number") throw new Error(`${calculator.id}: "${name}" has no figure`);
-      return value;
-    },
-    maybe: (name) => {
-      const value = get(name);
-      return typeof value === "number" ? value : undefined;
-    },
-    choice: (name) => String(get(name)),
-    say: (si, { units }) => formatIn(si, unit(units[system])),
-  };
+  return problems.length > 0 ? err(problems) : ok(values);
 }
 
 function readInput(input: CalculatorInput, sent: SentInput | undefined): Result<Read, string> {

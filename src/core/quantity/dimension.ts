@@ -46,6 +46,7 @@ export type Volume = Quantity<"volume">; // m³
 export type Duration = Quantity<"time">; // s
 export type GaugePressure = Quantity<"gauge pressure">; // Pa above the surroundings
 export type AbsolutePressure = Quantity<"absolute pressure">; // Pa above vacuum
+export type Temperature = Quantity<"temperature">; // K
 export type Force = Quantity<"force">; // N
 export type Torque = Quantity<"torque">; // N·m
 export type Stress = Quantity<"stress">; // Pa

@@ -11,8 +11,20 @@ import {
 } from "../../fastening";
 import type { Force, Length, Torque } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
-import { ANGLE, choice, FORCE, measured, PERCENT, PLAIN, result, SECTION, SIZE, TORQUE } from "../fields";
+import { calculator } from "../calculator";
+import {
+  ANGLE,
+  asNamed,
+  choice,
+  FORCE,
+  measured,
+  PERCENT,
+  PLAIN,
+  result,
+  SECTION,
+  SIZE,
+  TORQUE,
+} from "../fields";
 
 /** Above this share of proof a joint that is opened again stretches its bolts for good. */
 const REUSABLE_SHARE = 0.75;
@@ -20,19 +32,22 @@ const REUSABLE_SHARE = 0.75;
 /** Nothing is marked on the head. */
 const UNKNOWN = "unknown";
 const BY_BOLT = { input: "grade", is: Object.keys(PROOF_STRESS) };
+const GRADES = [
+  ...Object.keys(PROOF_STRESS).map((id) => [id, id] as const),
+  [UNKNOWN, "not marked"] as const,
+];
 /** Fewer bolts than this have no order. */
 const LEAST_PATTERN = 3;
 
 /** Calculation 1: torque for a bolted joint from thread, grade and what is on the thread. */
-export const boltUp: Calculator = {
+export const boltUp = calculator({
   id: "bolt-up",
   chapter: "Bolts and threads",
   title: "Bolt-up",
   says: "Torque for each pass, pulling order, and what the wrench is set to with an extension.",
   words: ["torque", "bolts", "flange", "how tight", "crossing pattern", "crowfoot"],
-  inputs: [
-    choice(
-      "by",
+  inputs: {
+    by: choice(
       "Torque from",
       "A sheet that states a torque is followed; the bolt only says what it would bear.",
       {
@@ -40,114 +55,91 @@ export const boltUp: Calculator = {
         sheet: "the sheet",
       },
     ),
-    {
-      kind: "choice",
-      name: "grade",
-      label: "Strength grade",
-      help: "Marked on the head.",
-      options: [
-        ...Object.keys(PROOF_STRESS).map((id) => ({ id, label: id })),
-        { id: UNKNOWN, label: "not marked" },
-      ],
-      usual: "8.8",
-    },
-    measured("diameter", "Thread diameter", SIZE, {
+    grade: choice("Strength grade", "Marked on the head.", GRADES, { usual: "8.8" }),
+    diameter: measured("Thread diameter", SIZE, {
       help: "Nominal diameter of the bolt.",
       least: 0.003,
       most: 0.1,
       usual: 0.016,
       when: BY_BOLT,
     }),
-    measured("pitch", "Pitch", SIZE, {
+    pitch: measured("Pitch", SIZE, {
       help: "Distance from thread to thread; for inch threads one divided by the threads per inch.",
       least: 0.0004,
       most: 0.006,
       usual: 0.002,
       when: BY_BOLT,
     }),
-    {
-      kind: "choice",
-      name: "thread",
-      label: "Thread",
-      help: "Metric (ISO) or inch (UNC, UNF).",
-      options: [
-        { id: "metric", label: "metric" },
-        { id: "inch", label: "inch" },
-      ],
-      usual: "metric",
-      when: BY_BOLT,
-    },
-    measured("bolts", "Bolts", PLAIN, {
+    thread: choice(
+      "Thread",
+      "Metric (ISO) or inch (UNC, UNF).",
+      { metric: "metric", inch: "inch" },
+      { when: BY_BOLT },
+    ),
+    bolts: measured("Bolts", PLAIN, {
       help: "How many bolts stand in the circle.",
       least: 1,
       most: 64,
       usual: 8,
     }),
-    {
-      kind: "choice",
-      name: "condition",
-      label: "On the thread",
-      help: "What is on the thread and under the head now.",
-      options: CONDITIONS.map((id) => ({ id, label: id })),
-      usual: "dry",
+    condition: choice("On the thread", "What is on the thread and under the head now.", asNamed(CONDITIONS), {
       when: BY_BOLT,
-    },
-    measured("share", "Preload, share of proof", PERCENT, {
+    }),
+    share: measured("Preload, share of proof", PERCENT, {
       help: "Usual for a joint that is opened again: 50 to 75 %.",
       least: 0.05,
       most: 1,
       usual: 0.5,
       when: { input: "by", is: ["bolt"] },
     }),
-    measured("limit", "The sheet's torque, or its limit", TORQUE, {
+    limit: measured("The sheet's torque, or its limit", TORQUE, {
       help: "The sheet's own figure caps everything; empty when there is none.",
       least: 0.1,
       most: 100_000,
       optional: true,
     }),
-    measured("wrench", "Wrench length", SIZE, {
+    wrench: measured("Wrench length", SIZE, {
       help: "From the hand to the drive.",
       least: 0.05,
       most: 3,
       usual: 0.5,
     }),
-    measured("extension", "Extension", SIZE, {
+    extension: measured("Extension", SIZE, {
       help: "From the drive to the bolt, with a crowfoot; none: 0.",
       least: 0,
       most: 1,
       usual: 0,
     }),
-    measured("angle", "Angle of the extension", ANGLE, {
+    angle: measured("Angle of the extension", ANGLE, {
       help: "0° in line with the wrench, 90° across.",
       least: 0,
       most: Math.PI,
       usual: 0,
     }),
-  ],
-  outputs: [
-    result("torque", "Torque, full", TORQUE),
-    result("first", "First pass, 30 %", TORQUE),
-    result("second", "Second pass, 60 %", TORQUE),
-    result("setting", "Wrench setting", TORQUE),
-    result("preload", "Preload of each bolt", FORCE, "optional"),
-    result("used", "Of its proof load", PERCENT, "optional"),
-    result("stressArea", "Tensile stress area", SECTION, "optional"),
-    result("least", "Torque, low end of K", TORQUE, "optional"),
-    result("most", "Torque, high end of K", TORQUE, "optional"),
-  ],
-  tables: [
-    {
-      name: "order",
+  },
+  outputs: {
+    torque: result("Torque, full", TORQUE),
+    first: result("First pass, 30 %", TORQUE),
+    second: result("Second pass, 60 %", TORQUE),
+    setting: result("Wrench setting", TORQUE),
+    preload: result("Preload of each bolt", FORCE, "optional"),
+    used: result("Of its proof load", PERCENT, "optional"),
+    stressArea: result("Tensile stress area", SECTION, "optional"),
+    least: result("Torque, low end of K", TORQUE, "optional"),
+    most: result("Torque, high end of K", TORQUE, "optional"),
+  },
+  tables: {
+    order: {
       title: "Pulling order",
-      columns: [result("pull", "Pull", PLAIN), result("bolt", "Bolt, round the circle", PLAIN)],
+      columns: { pull: result("Pull", PLAIN), bolt: result("Bolt, round the circle", PLAIN) },
     },
-  ],
+  },
   compute: (given) => {
-    if (!Number.isInteger(given.si("bolts")))
+    if (!Number.isInteger(given.bolts))
       return err({ input: "bolts", message: "Give a whole number of bolts." });
-    const limit = given.maybe("limit") ?? Number.POSITIVE_INFINITY;
-    const bySheet = given.choice("by") === "sheet";
-    const proof = PROOF_STRESS[given.choice("grade")];
+    const limit = given.limit ?? Number.POSITIVE_INFINITY;
+    const bySheet = given.by === "sheet";
+    const proof = PROOF_STRESS[given.grade];
     if (bySheet && limit === Number.POSITIVE_INFINITY)
       return err({ input: "limit", message: "Give the torque of the sheet." });
     if (!bySheet && proof === undefined)
@@ -156,33 +148,26 @@ export const boltUp: Calculator = {
         message:
           "Without a grade nobody knows what the bolt bears: take the lowest of its kind, or the sheet's torque.",
       });
-    const diameter = given.si("diameter") as Length;
-    const pitch = given.si("pitch") as Length;
+    const diameter = given.diameter;
+    const pitch = given.pitch;
     if (proof !== undefined && pitch > 0.3 * diameter)
       return err({
         input: "pitch",
         message: "No thread is that coarse for its diameter. For inch threads give 1/n in, e.g. 1/13 in.",
       });
-    const condition = given.choice("condition") as Condition;
+    const condition = given.condition;
     const area =
-      given.choice("thread") === "inch"
-        ? unifiedStressArea(diameter, pitch)
-        : metricStressArea(diameter, pitch);
+      given.thread === "inch" ? unifiedStressArea(diameter, pitch) : metricStressArea(diameter, pitch);
     const { k, spread } = NUT_FACTOR[condition];
     const wanted = bySheet
       ? (limit as Torque)
-      : tighteningTorque(k, ((proof ?? 0) * area * given.si("share")) as Force, diameter);
+      : tighteningTorque(k, ((proof ?? 0) * area * given.share) as Force, diameter);
     const torque = Math.min(wanted, limit) as Torque;
     const capped = torque < wanted;
     const preload = torque / (k * diameter);
     const used = proof === undefined ? undefined : preload / (proof * area);
     const high = used !== undefined && used > REUSABLE_SHARE + 1e-9;
-    const setting = wrenchSetting(
-      torque,
-      given.si("wrench") as Length,
-      given.si("extension") as Length,
-      given.si("angle"),
-    );
+    const setting = wrenchSetting(torque, given.wrench, given.extension, given.angle);
     if (!(setting > 0) || !Number.isFinite(setting))
       return err({
         input: "angle",
@@ -205,9 +190,9 @@ export const boltUp: Calculator = {
       },
       tables: {
         order:
-          given.si("bolts") < LEAST_PATTERN
+          given.bolts < LEAST_PATTERN
             ? []
-            : crossingOrder(given.si("bolts")).map((at, index) => ({ pull: index + 1, bolt: at + 1 })),
+            : crossingOrder(given.bolts).map((at, index) => ({ pull: index + 1, bolt: at + 1 })),
       },
       verdict: used !== undefined && used > 1 ? "fail" : high ? "watch" : "pass",
       reasons: [
@@ -311,4 +296,4 @@ export const boltUp: Calculator = {
       },
     },
   ],
-};
+});

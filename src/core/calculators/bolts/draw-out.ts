@@ -1,12 +1,12 @@
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, measured, result, SIZE } from "../fields";
 
 /** Room for the fingers and for lifting straight, m. */
 const HAND = 0.01;
 
 /** Companion of calculation 2: whether a body slides out between its neighbours, and which of them has to go first. */
-export const drawOut: Calculator = {
+export const drawOut = calculator({
   id: "draw-out",
   chapter: "Bolts and threads",
   title: "Draw-out room",
@@ -21,53 +21,53 @@ export const drawOut: Calculator = {
     "spool",
     "which first",
   ],
-  inputs: [
-    measured("gap", "Gap left by the neighbours", SIZE, {
+  inputs: {
+    gap: measured("Gap left by the neighbours", SIZE, {
       help: "Free length from face to face, the body's own bolts out.",
       least: 0,
       most: 5,
       usual: 0.152,
     }),
-    measured("body", "Body, face to face", SIZE, {
+    body: measured("Body, face to face", SIZE, {
       help: "Length of what has to slide out.",
       least: 0,
       most: 5,
       usual: 0.15,
     }),
-    measured("face", "Depth of one register", SIZE, {
+    face: measured("Depth of one register", SIZE, {
       help: "How far a tongue, spigot or union tail reaches in at one end; flat faces: 0.",
       least: 0,
       most: 0.2,
       usual: 0.004,
     }),
-    choice("ends", "Registers at", "At how many ends the body is caught.", {
+    ends: choice("Registers at", "At how many ends the body is caught.", {
       both: "both ends",
       one: "one end",
       none: "neither end",
     }),
-    measured("left", "Spread of the left neighbour", SIZE, {
+    left: measured("Spread of the left neighbour", SIZE, {
       help: "How far it can be eased away without strain: a loose flange, a union, a slack hanger.",
       least: 0,
       most: 0.5,
       usual: 0,
     }),
-    measured("right", "Spread of the right neighbour", SIZE, {
+    right: measured("Spread of the right neighbour", SIZE, {
       help: "The same on the other side.",
       least: 0,
       most: 0.5,
       usual: 0,
     }),
-  ],
-  outputs: [
-    result("spare", "To spare", SIZE),
-    result("needed", "Gap needed", SIZE),
-    result("room", "Gap that can be made", SIZE),
-  ],
-  compute: (given) => {
-    const caught = { both: 2, one: 1, none: 0 }[given.choice("ends")] ?? 0;
-    const needed = given.si("body") + caught * given.si("face");
-    const [left, right] = [given.si("left"), given.si("right")];
-    const room = given.si("gap") + left + right;
+  },
+  outputs: {
+    spare: result("To spare", SIZE),
+    needed: result("Gap needed", SIZE),
+    room: result("Gap that can be made", SIZE),
+  },
+  compute: (given, say) => {
+    const caught = { both: 2, one: 1, none: 0 }[given.ends] ?? 0;
+    const needed = given.body + caught * given.face;
+    const [left, right] = [given.left, given.right];
+    const room = given.gap + left + right;
     const spare = room - needed;
     const first = left >= right ? "left" : "right";
     return ok({
@@ -75,8 +75,8 @@ export const drawOut: Calculator = {
       verdict: spare < 0 ? "fail" : spare < HAND ? "watch" : "pass",
       reasons: [
         spare < 0
-          ? `${given.say(-spare, SIZE)} short: take off the ${first} neighbour first, it gives more.`
-          : given.si("gap") >= needed
+          ? `${say(-spare, SIZE)} short: take off the ${first} neighbour first, it gives more.`
+          : given.gap >= needed
             ? "It slides out with the neighbours where they stand."
             : `Ease the ${first} neighbour first.`,
       ],
@@ -101,4 +101,4 @@ export const drawOut: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

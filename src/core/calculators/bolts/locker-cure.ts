@@ -1,6 +1,6 @@
 import { formatDuration } from "../../quantity";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, HOURS, KELVIN, MINUTES, measured, named, result, SIZE, temperatureField } from "../fields";
 
 /**
@@ -15,63 +15,61 @@ const LEAST_K = KELVIN + 5;
 const MATERIAL = { steel: 1, brass: 0.5, stainless: 2.5, "plated or plastic": 4 } as const;
 
 /** Calculation 8: which threadlocker, and when it holds. */
-export const lockerCure: Calculator = {
+export const lockerCure = calculator({
   id: "locker-cure",
   chapter: "Bolts and threads",
   title: "Threadlocker cure",
   says: "Strength class for the fastener, and how long until it may be handled and loaded at this temperature and gap.",
   words: ["threadlocker", "locker", "glue", "cure", "how long to set", "handle", "removable"],
-  inputs: [
-    measured("diameter", "Thread diameter", SIZE, {
+  inputs: {
+    diameter: measured("Thread diameter", SIZE, {
       help: "Of the fastener.",
       least: 0.002,
       most: 0.08,
       usual: 0.012,
     }),
-    choice("service", "It will be", "Whether it comes out again.", {
+    service: choice("It will be", "Whether it comes out again.", {
       often: "taken out again with hand tools",
       seldom: "taken out seldom, with effort",
       never: "never taken out",
     }),
-    choice("material", "Material", "Anaerobic lockers need active metal.", {
+    material: choice("Material", "Anaerobic lockers need active metal.", {
       steel: "plain steel",
       brass: "brass or copper",
       stainless: "stainless steel",
       "plated or plastic": "plated or passive",
     }),
-    temperatureField("temperature", "Temperature of the parts", {
+    temperature: temperatureField("Temperature of the parts", {
       help: "While it sets; warm the parts if they are cold.",
       least: KELVIN - 20,
       most: KELVIN + 60,
       usual: KELVIN + 10,
     }),
-    measured("gap", "Gap", SIZE, {
+    gap: measured("Gap", SIZE, {
       help: "Play between the threads: 0.05 mm for a usual fit.",
       least: 0.00001,
       most: 0.0005,
       usual: 0.00005,
     }),
-    choice("activator", "Activator", "A primer sprayed on first.", { no: "none", yes: "used" }),
-  ],
-  outputs: [
-    named("strength", "Strength class"),
-    result("fixture", "May be handled after", MINUTES),
-    result("full", "May be loaded after", HOURS),
-  ],
+    activator: choice("Activator", "A primer sprayed on first.", { no: "none", yes: "used" }),
+  },
+  outputs: {
+    strength: named("Strength class"),
+    fixture: result("May be handled after", MINUTES),
+    full: result("May be loaded after", HOURS),
+  },
   compute: (given) => {
-    const kelvin = given.si("temperature");
-    const service = given.choice("service");
-    const thick = given.si("diameter") > 0.02;
+    const kelvin = given.temperature;
+    const service = given.service;
+    const thick = given.diameter > 0.02;
     const strength =
       service === "often" ? (thick ? "medium" : "low to medium") : service === "seldom" ? "medium" : "high";
-    const gap = given.si("gap") / 5e-5;
+    const gap = given.gap / 5e-5;
     const slower =
       PER_10_K ** ((KELVIN + 22 - kelvin) / 10) *
       Math.max(1, gap) *
-      (given.choice("activator") === "yes"
-        ? 0.3
-        : MATERIAL[given.choice("material") as keyof typeof MATERIAL]);
-    const cold = kelvin < LEAST_K && given.choice("activator") === "no";
+      (given.activator === "yes" ? 0.3 : MATERIAL[given.material]);
+    const cold = kelvin < LEAST_K && given.activator === "no";
     const wide = gap > 5;
     const full = AT_22_C.full_s * slower;
     return ok({
@@ -117,4 +115,4 @@ export const lockerCure: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

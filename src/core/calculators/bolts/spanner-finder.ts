@@ -1,12 +1,12 @@
 import { grip, OPENINGS } from "../../fastening";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, measured, named, PERCENT, result, SIZE } from "../fields";
 
 const AROUND = 3;
 
 /** Calculation 4: which spanner goes on it. */
-export const spannerFinder: Calculator = {
+export const spannerFinder = calculator({
   id: "spanner-finder",
   chapter: "Bolts and threads",
   title: "Spanner finder",
@@ -20,41 +20,40 @@ export const spannerFinder: Calculator = {
     "socket",
     "inch or metric",
   ],
-  inputs: [
-    measured("flats", "Across flats, measured", SIZE, {
+  inputs: {
+    flats: measured("Across flats, measured", SIZE, {
       help: "Between two flats, rust scraped off; take the largest of the three.",
       least: 0.0035,
       most: 0.081,
       usual: 0.0188,
     }),
-    choice("set", "Spanners in hand", "Which sets are in the van.", {
+    set: choice("Spanners in hand", "Which sets are in the van.", {
       both: "inch and metric",
       inch: "inch only",
       metric: "metric only",
     }),
-  ],
-  outputs: [
-    named("best", "Take"),
-    result("opening", "Its opening", SIZE),
-    result("slack", "Slack", SIZE),
-    result("share", "Slack, of the width", PERCENT),
-  ],
-  tables: [
-    {
-      name: "openings",
+  },
+  outputs: {
+    best: named("Take"),
+    opening: result("Its opening", SIZE),
+    slack: result("Slack", SIZE),
+    share: result("Slack, of the width", PERCENT),
+  },
+  tables: {
+    openings: {
       title: "Openings around it",
-      columns: [
-        named("name", "Spanner"),
-        result("opening", "Opening", SIZE),
-        result("slack", "Slack", SIZE),
-        result("share", "Slack", PERCENT),
-        named("grip", "What it does"),
-      ],
+      columns: {
+        name: named("Spanner"),
+        opening: result("Opening", SIZE),
+        slack: result("Slack", SIZE),
+        share: result("Slack", PERCENT),
+        grip: named("What it does"),
+      },
     },
-  ],
-  compute: (given) => {
-    const flats = given.si("flats");
-    const set = given.choice("set");
+  },
+  compute: (given, say) => {
+    const flats = given.flats;
+    const set = given.set;
     const inHand = OPENINGS.filter((each) => set === "both" || each.system === set).map((each) => ({
       ...each,
       ...grip(flats, each.size),
@@ -80,7 +79,7 @@ export const spannerFinder: Calculator = {
       verdict: best.kind === "fits" ? "pass" : best.kind === "loose" ? "watch" : "stop",
       reasons: [
         best.kind === "fits"
-          ? `${best.name} fits with ${given.say(best.slack, SIZE)} of slack.`
+          ? `${best.name} fits with ${say(best.slack, SIZE)} of slack.`
           : best.kind === "loose"
             ? `${best.name} is loose: a ring spanner or six-point socket only, and no jerks.`
             : `${best.name} will round it off: get the other system's set before you pull.`,
@@ -115,4 +114,4 @@ export const spannerFinder: Calculator = {
       verdict: "stop",
     },
   ],
-};
+});

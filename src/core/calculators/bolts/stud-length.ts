@@ -1,6 +1,6 @@
 import { sensibleDigits } from "../../quantity";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, measured, PLAIN, result, SIZE } from "../fields";
 
 const MM = 1e-3;
@@ -12,77 +12,73 @@ const inchStock = (length: number) => Math.ceil(length / (INCH / 4) - 1e-9) * (I
 /** Threads that must stand out of the nut: fewer, and its last ones carry nothing. */
 const LEAST_THREADS_OUT = 1;
 
-const size = (name: string, label: string, help: string, usual: number, most = 1) =>
-  measured(name, label, SIZE, { help, least: 0, most, usual });
+const size = (label: string, help: string, usual: number, most = 1) =>
+  measured(label, SIZE, { help, least: 0, most, usual });
 
 /** Calculation 2: how long the stud or bolt of a flanged joint has to be. */
-export const studLength: Calculator = {
+export const studLength = calculator({
   id: "stud-length",
   chapter: "Bolts and threads",
   title: "Stud length",
   says: "How long a stud or bolt has to be for flanges, valve, gaskets, washers and nuts, rounded up to what is stocked.",
   words: ["stud", "bolt length", "how long a bolt", "flange", "wafer", "projection", "threads showing"],
-  inputs: [
-    choice("kind", "Kind", "A stud has a nut at either end, a bolt one.", { stud: "stud", bolt: "bolt" }),
-    size("flange", "One flange", "Thickness with its raised face.", 20 * MM, 0.3),
-    size("valve", "Valve between", "Face to face of a wafer valve, spacer or blind; none: 0.", 0),
-    size(
-      "gasket",
+  inputs: {
+    kind: choice("Kind", "A stud has a nut at either end, a bolt one.", { stud: "stud", bolt: "bolt" }),
+    flange: size("One flange", "Thickness with its raised face.", 20 * MM, 0.3),
+    valve: size("Valve between", "Face to face of a wafer valve, spacer or blind; none: 0.", 0),
+    gasket: size(
       "One gasket, pressed",
       "A 2 mm sheet presses to about 1.8 mm, a spiral one of 4.5 mm to 3.3 mm.",
       1.8 * MM,
       0.02,
     ),
-    measured("gaskets", "Gaskets", PLAIN, {
+    gaskets: measured("Gaskets", PLAIN, {
       help: "One for a plain joint, two for a valve between.",
       least: 0,
       most: 6,
       usual: 1,
     }),
-    size("washer", "One washer", "Thickness; none: 0.", 3 * MM, 0.02),
-    measured("washers", "Washers", PLAIN, { help: "How many lie on one stud.", least: 0, most: 6, usual: 2 }),
-    measured("diameter", "Thread diameter", SIZE, {
+    washer: size("One washer", "Thickness; none: 0.", 3 * MM, 0.02),
+    washers: measured("Washers", PLAIN, { help: "How many lie on one stud.", least: 0, most: 6, usual: 2 }),
+    diameter: measured("Thread diameter", SIZE, {
       help: "A full nut is as high as its thread is thick.",
       least: 3 * MM,
       most: 0.1,
       usual: 16 * MM,
     }),
-    measured("pitch", "Pitch", SIZE, {
+    pitch: measured("Pitch", SIZE, {
       help: "From thread to thread.",
       least: 0.4 * MM,
       most: 6 * MM,
       usual: 2 * MM,
     }),
-    measured("out", "Threads showing", PLAIN, {
+    out: measured("Threads showing", PLAIN, {
       help: "Out of each nut: at least one, usually two.",
       least: 0,
       most: 10,
       usual: 2,
     }),
-    choice("stock", "Stocked in", "How your store steps its lengths.", {
+    stock: choice("Stocked in", "How your store steps its lengths.", {
       metric: "5 and 10 mm steps",
       inch: "quarter inches",
     }),
-  ],
-  outputs: [
-    result("stocked", "Take from stock", SIZE),
-    result("showing", "Threads showing then", PLAIN),
-    result("clamped", "Clamped thickness", SIZE),
-    result("needed", "Length needed", SIZE),
-  ],
+  },
+  outputs: {
+    stocked: result("Take from stock", SIZE),
+    showing: result("Threads showing then", PLAIN),
+    clamped: result("Clamped thickness", SIZE),
+    needed: result("Length needed", SIZE),
+  },
   compute: (given) => {
-    const nuts = given.choice("kind") === "stud" ? 2 : 1;
-    const [diameter, pitch] = [given.si("diameter"), given.si("pitch")];
+    const nuts = given.kind === "stud" ? 2 : 1;
+    const [diameter, pitch] = [given.diameter, given.pitch];
     const clamped =
-      2 * given.si("flange") +
-      given.si("valve") +
-      given.si("gaskets") * given.si("gasket") +
-      given.si("washers") * given.si("washer");
+      2 * given.flange + given.valve + given.gaskets * given.gasket + given.washers * given.washer;
     const least = clamped + nuts * diameter;
-    const needed = least + nuts * given.si("out") * pitch;
-    const stocked = given.choice("stock") === "inch" ? inchStock(needed) : metricStock(needed);
+    const needed = least + nuts * given.out * pitch;
+    const stocked = given.stock === "inch" ? inchStock(needed) : metricStock(needed);
     const showing = (stocked - least) / nuts / pitch;
-    const short = given.si("out") < LEAST_THREADS_OUT;
+    const short = given.out < LEAST_THREADS_OUT;
     return ok({
       outputs: { clamped, needed, stocked, showing },
       verdict: short ? "fail" : "pass",
@@ -129,4 +125,4 @@ export const studLength: Calculator = {
       outputs: { clamped: "1.6875 ± 0.0001 in", needed: "2.494 ± 0.001 in", stocked: "2.5 ± 0.0001 in" },
     },
   ],
-};
+});

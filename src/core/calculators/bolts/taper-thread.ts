@@ -1,6 +1,6 @@
 import { THREAD_TABLE } from "../../fastening";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, named, PLAIN, result, SIZE, TURNS } from "../fields";
 
 const INCH = 0.0254;
@@ -44,7 +44,7 @@ const wrenchTurns = (size: string, material: string): readonly [number, number] 
 };
 
 /** Calculation 47: how far a taper thread is turned, and what goes on it. */
-export const taperThread: Calculator = {
+export const taperThread = calculator({
   id: "taper-thread",
   chapter: "Bolts and threads",
   title: "Taper thread",
@@ -61,55 +61,49 @@ export const taperThread: Calculator = {
     "sealant",
     "dope",
   ],
-  inputs: [
-    choice("form", "Thread", "60° with 1 in 16 taper, or 55°.", { npt: "NPT", r: "R (BSP taper)" }),
-    choice(
-      "size",
+  inputs: {
+    form: choice("Thread", "60° with 1 in 16 taper, or 55°.", { npt: "NPT", r: "R (BSP taper)" }),
+    size: choice(
       "Size",
       "Nominal pipe size.",
       SIZES.map((size) => [size, `${size} in`] as const),
       { usual: "1/2" },
     ),
-    choice("material", "Softest part", "The softer of the two splits first.", {
+    material: choice("Softest part", "The softer of the two splits first.", {
       steel: "steel or iron",
       brass: "brass or copper alloy",
       plastic: "plastic",
     }),
-    choice("seal", "Sealed with", "What your sheet allows for this medium.", {
+    seal: choice("Sealed with", "What your sheet allows for this medium.", {
       tape: "PTFE tape",
       paste: "sealing paste",
       both: "tape, then paste",
     }),
-    choice("medium", "Medium", "Some tapes and pastes are not for every medium.", {
+    medium: choice("Medium", "Some tapes and pastes are not for every medium.", {
       water: "water",
       gas: "fuel gas",
       steam: "steam",
       ammonia: "ammonia",
     }),
-  ],
-  outputs: [
-    result("leastTurns", "Turns with the wrench, least", TURNS),
-    result("mostTurns", "Turns with the wrench, most", TURNS),
-    result("wraps", "Tape, wraps", PLAIN, "optional"),
-    result("handTight", "Finger tight, depth", SIZE),
-    result("depth", "Depth when made up", SIZE),
-    result("clear", "First threads left clear", PLAIN),
-    named("way", "Wind"),
-  ],
+  },
+  outputs: {
+    leastTurns: result("Turns with the wrench, least", TURNS),
+    mostTurns: result("Turns with the wrench, most", TURNS),
+    wraps: result("Tape, wraps", PLAIN, "optional"),
+    handTight: result("Finger tight, depth", SIZE),
+    depth: result("Depth when made up", SIZE),
+    clear: result("First threads left clear", PLAIN),
+    way: named("Wind"),
+  },
   compute: (given) => {
-    const [form, size, material, seal] = [
-      given.choice("form"),
-      given.choice("size"),
-      given.choice("material"),
-      given.choice("seal"),
-    ];
+    const [form, size, material, seal] = [given.form, given.size, given.material, given.seal];
     const handTight = form === "npt" ? HAND_TIGHT_NPT[size]! * INCH : HAND_TIGHT_R_MM[size]! * 1e-3;
     const { pitch } = THREAD_TABLE.find((each) =>
       form === "npt" ? each.series === "NPT" && each.name.startsWith(`${size}-`) : each.name === `R ${size}`,
     )!;
     const [leastTurns, mostTurns] = wrenchTurns(size, material);
     const large = SIZES.indexOf(size) >= SIZES.indexOf("1");
-    const wrong = given.choice("medium") === "ammonia" && material === "brass";
+    const wrong = given.medium === "ammonia" && material === "brass";
     return ok({
       outputs: {
         handTight,
@@ -131,7 +125,7 @@ export const taperThread: Calculator = {
         ...(material === "plastic"
           ? ["Plastic splits hours later from one turn too many. Tape only, no paste with solvent."]
           : []),
-        ...(given.choice("medium") === "gas"
+        ...(given.medium === "gas"
           ? [
               "Fuel gas: only tape or paste listed for gas, by a person licensed for it, and a tightness test after.",
             ]
@@ -161,4 +155,4 @@ export const taperThread: Calculator = {
       verdict: "stop",
     },
   ],
-};
+});

@@ -1,6 +1,6 @@
 import { heightAfterRetap, matchThreads, THREAD_TABLE, type Thread } from "../../fastening";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, measured, named, PERCENT, result, SIZE, THREADS } from "../fields";
 
 const SHOWN = 6;
@@ -10,7 +10,7 @@ const NEAR = 0.03;
 const SURE = { under: 0.03, pitch: 0.02 };
 
 /** Calculation 3: which thread this is. */
-export const threadFinder: Calculator = {
+export const threadFinder = calculator({
   id: "thread-finder",
   chapter: "Bolts and threads",
   title: "Thread finder",
@@ -29,58 +29,57 @@ export const threadFinder: Calculator = {
     "re-tap",
     "cross-threaded",
   ],
-  inputs: [
-    measured("diameter", "Outside diameter, measured", SIZE, {
+  inputs: {
+    diameter: measured("Outside diameter, measured", SIZE, {
       help: "Over the crests of the screw; a worn one measures a little under.",
       least: 0.0014,
       most: 0.12,
       usual: 0.0127,
     }),
-    choice("by", "Pitch known as", "What the pitch gauge says.", {
+    by: choice("Pitch known as", "What the pitch gauge says.", {
       inch: "threads to the inch",
       metric: "pitch",
     }),
-    measured("perInch", "Threads to the inch", THREADS, {
+    perInch: measured("Threads to the inch", THREADS, {
       help: "Count the crests along an inch.",
       least: 3 / 0.0254,
       most: 90 / 0.0254,
       usual: 13 / 0.0254,
       when: { input: "by", is: ["inch"] },
     }),
-    measured("pitch", "Pitch", SIZE, {
+    pitch: measured("Pitch", SIZE, {
       help: "Crest to crest: ten pitches measured, divided by ten.",
       least: 0.0003,
       most: 0.0085,
       usual: 0.00175,
       when: { input: "by", is: ["metric"] },
     }),
-  ],
-  outputs: [
-    named("thread", "Likeliest"),
-    result("nominal", "Its outside diameter", SIZE),
-    result("nominalPitch", "Its pitch", SIZE),
-    result("under", "Measured under it by", SIZE),
-    named("neighbour", "Do not mix up with", "optional"),
-    named("retap", "Next size to re-tap to", "optional"),
-    result("left", "Thread height left after that", PERCENT, "optional"),
-  ],
-  tables: [
-    {
-      name: "candidates",
+  },
+  outputs: {
+    thread: named("Likeliest"),
+    nominal: result("Its outside diameter", SIZE),
+    nominalPitch: result("Its pitch", SIZE),
+    under: result("Measured under it by", SIZE),
+    neighbour: named("Do not mix up with", "optional"),
+    retap: named("Next size to re-tap to", "optional"),
+    left: result("Thread height left after that", PERCENT, "optional"),
+  },
+  tables: {
+    candidates: {
       title: "Candidates, likeliest first",
-      columns: [
-        named("thread", "Thread"),
-        named("series", "Series"),
-        result("diameter", "Outside", SIZE),
-        result("pitch", "Pitch", SIZE),
-        result("under", "Measured under", SIZE),
-        result("pitchOff", "Pitch off", PERCENT),
-      ],
+      columns: {
+        thread: named("Thread"),
+        series: named("Series"),
+        diameter: result("Outside", SIZE),
+        pitch: result("Pitch", SIZE),
+        under: result("Measured under", SIZE),
+        pitchOff: result("Pitch off", PERCENT),
+      },
     },
-  ],
+  },
   compute: (given) => {
-    const diameter = given.si("diameter");
-    const pitch = given.choice("by") === "inch" ? 1 / given.si("perInch") : given.si("pitch");
+    const diameter = given.diameter;
+    const pitch = given.by === "inch" ? 1 / given.perInch : given.pitch;
     const matches = matchThreads(diameter, pitch);
     const [best] = matches;
     const { thread } = best!;
@@ -161,7 +160,7 @@ export const threadFinder: Calculator = {
       outputs: { thread: "1/2-14 NPT", nominal: "21.336 ± 0.001 mm" },
     },
   ],
-};
+});
 
 /** The thread nearest in diameter that has another pitch or another form. */
 function nearMiss(thread: Thread): Thread | undefined {

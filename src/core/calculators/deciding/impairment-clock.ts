@@ -1,6 +1,6 @@
 import { formatDuration } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, day, HOURS, measured, named, result } from "../fields";
 import { writeDate } from "../read-inputs";
 
@@ -16,60 +16,60 @@ const LIST = [
 ] as const;
 
 /** Calculation 39: how long fire protection has been out, and what that asks for. */
-export const impairmentClock: Calculator = {
+export const impairmentClock = calculator({
   id: "impairment-clock",
   chapter: "Deciding and timing",
   title: "Impairment clock",
   says: "How long fire protection has been out of service, when a fire watch is due, and who has to know.",
   words: ["impairment", "out of service", "fire watch", "sprinkler off", "who to call", "tag", "hydrant out"],
-  inputs: [
-    day("since", "Out since", "Day and time it was shut.", { withTime: true }),
-    day("now", "Now", "Day and time.", { withTime: true, usual: "now" }),
-    choice("what", "Out of service", "What does not protect now.", {
+  inputs: {
+    since: day("Out since", "Day and time it was shut.", { withTime: true }),
+    now: day("Now", "Day and time.", { withTime: true, usual: "now" }),
+    what: choice("Out of service", "What does not protect now.", {
       system: "a sprinkler or deluge system",
       hydrant: "a hydrant or its main",
     }),
-    measured("before", "Out before, in the last 24 h", HOURS, {
+    before: measured("Out before, in the last 24 h", HOURS, {
       help: "Earlier outages of the same system count.",
       least: 0,
       most: DAY_S,
       usual: 0,
     }),
-    measured("watch", "Fire watch after", HOURS, {
+    watch: measured("Fire watch after", HOURS, {
       help: "In any 24 h: 10 h by NFPA 25, unless your authority is stricter.",
       least: 0,
       most: 720 * HOUR_S,
       usual: 10 * HOUR_S,
     }),
-    measured("notice", "Told to the authority after", HOURS, {
+    notice: measured("Told to the authority after", HOURS, {
       help: "By your site's rules.",
       least: 0,
       most: 720 * HOUR_S,
       usual: 4 * HOUR_S,
     }),
-    choice("kept", "Fire watch", "Somebody walks the place with a phone.", {
+    kept: choice("Fire watch", "Somebody walks the place with a phone.", {
       no: "not set",
       yes: "walking now",
     }),
-  ],
-  outputs: [
-    result("out", "Out for", HOURS),
-    named("watchAt", "Fire watch due at"),
-    named("noticeAt", "Authority told by"),
-    result("left", "Left until the fire watch", HOURS),
-    named("tag", "Tag"),
-  ],
-  tables: [
-    { name: "calls", title: "Who has to know", columns: [named("who", "Who"), named("when", "When")] },
-  ],
+  },
+  outputs: {
+    out: result("Out for", HOURS),
+    watchAt: named("Fire watch due at"),
+    noticeAt: named("Authority told by"),
+    left: result("Left until the fire watch", HOURS),
+    tag: named("Tag"),
+  },
+  tables: {
+    calls: { title: "Who has to know", columns: { who: named("Who"), when: named("When") } },
+  },
   compute: (given) => {
-    const [since, now] = [given.si("since"), given.si("now")];
+    const [since, now] = [given.since, given.now];
     if (now < since) return err({ input: "now", message: "Now is before it was shut. Check day and time." });
-    const out = now - since + given.si("before");
-    const watchAt = since + Math.max(0, given.si("watch") - given.si("before"));
-    const noticeAt = since + given.si("notice");
+    const out = now - since + given.before;
+    const watchAt = since + Math.max(0, given.watch - given.before);
+    const noticeAt = since + given.notice;
     const due = now >= watchAt;
-    const kept = given.choice("kept") === "yes";
+    const kept = given.kept === "yes";
     return ok({
       outputs: {
         out,
@@ -79,7 +79,7 @@ export const impairmentClock: Calculator = {
         tag: `Out of service since ${writeDate(since, true).replace("T", " ")}`,
       },
       tables: {
-        calls: LIST.filter((each) => each.kind === "both" || given.choice("what") === "hydrant").map(
+        calls: LIST.filter((each) => each.kind === "both" || given.what === "hydrant").map(
           ({ who, when }) => ({ who, when }),
         ),
       },
@@ -119,4 +119,4 @@ export const impairmentClock: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

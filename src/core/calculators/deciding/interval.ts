@@ -1,6 +1,7 @@
 import { meets, trendOf } from "../../deciding";
 import { err, ok } from "../../result";
-import type { Calculator, Condition } from "../declaration";
+import { calculator, numbered } from "../calculator";
+import type { Condition } from "../declaration";
 import {
   choice,
   DAYS,
@@ -31,89 +32,88 @@ const fromReading = (number: number): { when: Condition } => ({
 });
 
 /** Calculation 38: when this valve is due next, and why. */
-export const interval: Calculator = {
+export const interval = calculator({
   id: "interval",
   chapter: "Deciding and timing",
   title: "Next due",
   says: "When it is due next: by code, by how it runs, and by the trend of what was measured. The earliest wins.",
   words: ["interval", "next due", "when again", "how often", "trend", "overdue", "service interval"],
-  inputs: [
-    day("last", "Last service", "The day it was done."),
-    measured("months", "Months between, by code or sheet", PLAIN, {
+  inputs: {
+    last: day("Last service", "The day it was done."),
+    months: measured("Months between, by code or sheet", PLAIN, {
       help: "The shortest that applies.",
       least: 0.5,
       most: 240,
       usual: 12,
     }),
-    temperatureField("runs", "Runs at", {
+    runs: temperatureField("Runs at", {
       help: "Usual temperature of its rubber.",
       least: KELVIN - 40,
       most: KELVIN + 200,
       usual: KELVIN + 20,
     }),
-    temperatureField("rated", "Interval holds up to", {
+    rated: temperatureField("Interval holds up to", {
       help: "From the sheet.",
       least: KELVIN - 40,
       most: KELVIN + 200,
       usual: KELVIN + 40,
     }),
-    measured("hardness", "Hardness of the water", HARDNESS, {
+    hardness: measured("Hardness of the water", HARDNESS, {
       help: "0 where there is none.",
       least: 0,
       most: 3,
       usual: 0,
     }),
-    measured("cycles", "Cycles in a day", PLAIN, { help: "Opens and shuts.", least: 0, most: 1e6, usual: 0 }),
-    measured("life", "Cycles it is good for", PLAIN, {
+    cycles: measured("Cycles in a day", PLAIN, { help: "Opens and shuts.", least: 0, most: 1e6, usual: 0 }),
+    life: measured("Cycles it is good for", PLAIN, {
       help: "From the sheet; 0 when it gives none.",
       least: 0,
       most: 1e9,
       usual: 0,
     }),
-    choice("trend", "Readings over time", "Something measured that creeps towards a limit.", [
+    trend: choice("Readings over time", "Something measured that creeps towards a limit.", [
       ["0", "none"],
       ["2", "two"],
       ["3", "three"],
       ["4", "four"],
     ]),
-    measured("limit", "Limit of what is measured", PLAIN, {
+    limit: measured("Limit of what is measured", PLAIN, {
       help: "In the unit of the readings.",
       when: { input: "trend", is: ["2", "3", "4"] },
       least: -1e9,
       most: 1e9,
       optional: true,
     }),
-    ...READINGS.flatMap((number) => [
-      day(`day${number}`, `Reading ${number}, day`, "Oldest first.", {
-        optional: true,
-        ...fromReading(number),
-      }),
-      measured(`value${number}`, `Reading ${number}`, PLAIN, {
-        help: "In the same unit as the limit.",
-        ...fromReading(number),
-        least: -1e9,
-        most: 1e9,
-        optional: true,
-      }),
-    ]),
-  ],
-  outputs: [
-    named("due", "Due"),
-    named("why", "Because of"),
-    named("byCode", "By code"),
-    named("byRunning", "By how it runs"),
-    named("byTrend", "By its trend", "optional"),
-    named("trendEarly", "Trend, at its worst", "optional"),
-    result("slope", "Changes in a year by", PLAIN, "optional"),
-    result("days", "Days after the last service", DAYS),
-  ],
+    ...numbered(READINGS, {
+      day: (number) =>
+        day(`Reading ${number}, day`, "Oldest first.", { optional: true, ...fromReading(number) }),
+      value: (number) =>
+        measured(`Reading ${number}`, PLAIN, {
+          help: "In the same unit as the limit.",
+          ...fromReading(number),
+          least: -1e9,
+          most: 1e9,
+          optional: true,
+        }),
+    }),
+  },
+  outputs: {
+    due: named("Due"),
+    why: named("Because of"),
+    byCode: named("By code"),
+    byRunning: named("By how it runs"),
+    byTrend: named("By its trend", "optional"),
+    trendEarly: named("Trend, at its worst", "optional"),
+    slope: result("Changes in a year by", PLAIN, "optional"),
+    days: result("Days after the last service", DAYS),
+  },
   compute: (given) => {
-    const last = given.si("last");
-    const code = given.si("months") * MONTH_S;
-    const hotter = Math.max(0, given.si("runs") - given.si("rated"));
+    const last = given.last;
+    const code = given.months * MONTH_S;
+    const hotter = Math.max(0, given.runs - given.rated);
     const byHeat = code / PER_10_K ** (hotter / 10);
-    const byHardness = code * Math.min(1, BASE_HARDNESS / Math.max(given.si("hardness"), 1e-6));
-    const [cycles, life] = [given.si("cycles"), given.si("life")];
+    const byHardness = code * Math.min(1, BASE_HARDNESS / Math.max(given.hardness, 1e-6));
+    const [cycles, life] = [given.cycles, given.life];
     const byCycles = cycles > 0 && life > 0 ? (life / cycles) * DAY_S : Number.POSITIVE_INFINITY;
     const running = [
       { why: "its temperature", after: byHeat },
@@ -121,10 +121,10 @@ export const interval: Calculator = {
       { why: "its cycles", after: byCycles },
     ].reduce((a, b) => (b.after < a.after ? b : a));
     const readings = READINGS.flatMap((number) => {
-      const [time, value] = [given.maybe(`day${number}`), given.maybe(`value${number}`)];
+      const [time, value] = [given[`day${number}`], given[`value${number}`]];
       return time === undefined || value === undefined ? [] : [{ time, value }];
     });
-    const limit = given.maybe("limit");
+    const limit = given.limit;
     const trend = limit === undefined ? undefined : trendOf(readings);
     if (limit !== undefined && readings.length >= 2 && trend === undefined)
       return err({ input: "day2", message: "The readings all have one day: a trend needs two." });
@@ -152,8 +152,8 @@ export const interval: Calculator = {
           Number.isFinite(running.after) && running.after < code
             ? written(last + running.after)
             : "no sooner than the code",
-        byTrend: byTrend && written(byTrend),
-        trendEarly: early && written(early),
+        byTrend: byTrend === undefined ? undefined : written(byTrend),
+        trendEarly: early === undefined ? undefined : written(early),
         slope: trend && trend.slope * 365.25 * DAY_S,
         days: first.at - last,
       },
@@ -201,7 +201,7 @@ export const interval: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});
 
 /** When the limit is met if the slope is two standard errors steeper towards it. */
 function worstCase(trend: NonNullable<ReturnType<typeof trendOf>>, limit: number): number | undefined {

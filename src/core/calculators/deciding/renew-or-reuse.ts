@@ -1,7 +1,7 @@
 import { failureChance } from "../../deciding";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
-import { choice, MONEY, measured, named, PERCENT, result, YEARS } from "../fields";
+import { calculator } from "../calculator";
+import { byName, choice, MONEY, measured, named, PERCENT, result, YEARS } from "../fields";
 
 const YEAR_S = 365.25 * 86_400;
 /** Shape and characteristic life, years, by part class: demonstration data, to be replaced by your own records. */
@@ -38,7 +38,7 @@ const costs = ({ shape, life, age, horizon, part, visit, outage, damage }: Case)
 };
 
 /** Calculation 37: renew it now that it is in the hand, or put it back. */
-export const renewOrReuse: Calculator = {
+export const renewOrReuse = calculator({
   id: "renew-or-reuse",
   chapter: "Deciding and timing",
   title: "Renew or reuse",
@@ -54,93 +54,85 @@ export const renewOrReuse: Calculator = {
     "return visit",
     "while you are in there",
   ],
-  inputs: [
-    choice(
-      "part",
-      "Part",
-      "Its class.",
-      Object.fromEntries(Object.entries(CLASSES).map(([id, { name }]) => [id, name])),
-    ),
-    measured("age", "Age", YEARS, {
+  inputs: {
+    part: choice("Part", "Its class.", byName(CLASSES)),
+    age: measured("Age", YEARS, {
       help: "Since it was fitted.",
       least: 0,
       most: 60 * YEAR_S,
       usual: 5 * YEAR_S,
     }),
-    choice(
-      "finding",
+    finding: choice(
       "Found",
       "When you looked at it.",
       { good: "like new", worn: "worn, in its limits", poor: "poor" },
       { usual: "good" },
     ),
-    measured("horizon", "Next planned visit in", YEARS, {
+    horizon: measured("Next planned visit in", YEARS, {
       help: "When it is open again anyway.",
       least: 86_400,
       most: 20 * YEAR_S,
       usual: 2 * YEAR_S,
     }),
-    measured("cost", "New part", MONEY, { help: "With its minutes.", least: 0, most: 1e6, usual: 14 }),
-    measured("visit", "A return visit", MONEY, {
+    cost: measured("New part", MONEY, { help: "With its minutes.", least: 0, most: 1e6, usual: 14 }),
+    visit: measured("A return visit", MONEY, {
       help: "Travel, isolation, strip, rebuild.",
       least: 0,
       most: 1e6,
       usual: 260,
     }),
-    measured("outage", "Outage and harm", MONEY, {
+    outage: measured("Outage and harm", MONEY, {
       help: "What a failure costs beyond the visit.",
       least: 0,
       most: 1e8,
       usual: 120,
     }),
-    measured("damage", "Chance that renewing harms", PERCENT, {
+    damage: measured("Chance that renewing harms", PERCENT, {
       help: "Handling, a wrong part: 0.5 to 2 %.",
       least: 0,
       most: 0.5,
       usual: 0.01,
     }),
-  ],
-  outputs: [
-    named("decision", "Cheaper"),
-    result("saves", "The better one saves", MONEY),
-    result("breakEven", "Even at an age of", YEARS, "optional"),
-    result("reuse", "Put back, expected", MONEY),
-    result("renew", "Renew, expected", MONEY),
-    result("chance", "Fails before then, put back", PERCENT),
-    result("chanceNew", "Fails before then, new", PERCENT),
-  ],
-  tables: [
-    {
-      name: "ages",
+  },
+  outputs: {
+    decision: named("Cheaper"),
+    saves: result("The better one saves", MONEY),
+    breakEven: result("Even at an age of", YEARS, "optional"),
+    reuse: result("Put back, expected", MONEY),
+    renew: result("Renew, expected", MONEY),
+    chance: result("Fails before then, put back", PERCENT),
+    chanceNew: result("Fails before then, new", PERCENT),
+  },
+  tables: {
+    ages: {
       title: "Cost by age",
-      columns: [
-        result("age", "Age", YEARS),
-        result("reuse", "Put back", MONEY),
-        result("renew", "Renew", MONEY),
-      ],
+      columns: {
+        age: result("Age", YEARS),
+        reuse: result("Put back", MONEY),
+        renew: result("Renew", MONEY),
+      },
     },
-    {
-      name: "sensitivity",
+    sensitivity: {
       title: "What it hangs on: the saving by renewing when one thing is 30 % less or more",
-      columns: [
-        named("what", "Changed"),
-        result("less", "30 % less", MONEY),
-        result("more", "30 % more", MONEY),
-      ],
+      columns: {
+        what: named("Changed"),
+        less: result("30 % less", MONEY),
+        more: result("30 % more", MONEY),
+      },
     },
-  ],
-  compute: (given) => {
-    const { shape, life } = CLASSES[given.choice("part") as keyof typeof CLASSES];
-    const ageing = FINDINGS[given.choice("finding") as keyof typeof FINDINGS];
+  },
+  compute: (given, say) => {
+    const { shape, life } = CLASSES[given.part];
+    const ageing = FINDINGS[given.finding];
     const here: Case = {
       shape,
       life: life * YEAR_S,
-      age: given.si("age") * ageing,
-      horizon: given.si("horizon"),
-      part: given.si("cost"),
-      visit: given.si("visit"),
-      outage: given.si("outage"),
-      damage: given.si("damage"),
+      age: given.age * ageing,
+      horizon: given.horizon,
+      part: given.cost,
+      visit: given.visit,
+      outage: given.outage,
+      damage: given.damage,
     };
     const { reuse, renew } = costs(here);
     const gain = (one: Case) => costs(one).reuse - costs(one).renew;
@@ -154,7 +146,7 @@ export const renewOrReuse: Calculator = {
       crossing === -1
         ? undefined
         : halve(ages[crossing - 1]!, ages[crossing]!, (age) => gain({ ...here, age }) < 0) / ageing;
-    const once = given.choice("part") === "once";
+    const once = given.part === "once";
     const close = Math.abs(reuse - renew) < 0.1 * Math.max(reuse, renew, 1);
     const swing = (what: string, change: (by: number) => Partial<Case>) => ({
       what,
@@ -190,7 +182,7 @@ export const renewOrReuse: Calculator = {
           ? "A one-use part is always renewed, whatever it costs."
           : close
             ? `Nearly even: ${decision}, or as the sheet and your eye say.`
-            : `${decision === "renew it" ? "Renewing" : "Putting it back"} saves ${given.say(Math.abs(reuse - renew), MONEY)} on average.`,
+            : `${decision === "renew it" ? "Renewing" : "Putting it back"} saves ${say(Math.abs(reuse - renew), MONEY)} on average.`,
       ],
       cautions: [
         "Money does not decide on parts that keep people safe: there the sheet's limit does.",
@@ -223,7 +215,7 @@ export const renewOrReuse: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});
 
 /** The place where a condition turns from true to false. */
 function halve(low: number, high: number, below: (at: number) => boolean): number {

@@ -1,7 +1,18 @@
 import { formatDuration } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
-import { choice, DEGREES, day, KELVIN, MINUTES, measured, named, result, temperatureField } from "../fields";
+import { calculator } from "../calculator";
+import {
+  byName,
+  choice,
+  DEGREES,
+  day,
+  KELVIN,
+  MINUTES,
+  measured,
+  named,
+  result,
+  temperatureField,
+} from "../fields";
 import { writeDate } from "../read-inputs";
 
 const MINUTE_S = 60;
@@ -37,71 +48,64 @@ type Wait = keyof typeof WAITS;
 const LONGEST_S = 30 * 86_400;
 
 /** Calculation 40: any wait as a bell: when it ends, and what to look at then. */
-export const soakAndHold: Calculator = {
+export const soakAndHold = calculator({
   id: "soak-and-hold",
   chapter: "Deciding and timing",
   title: "Soak and hold",
   says: "Any wait as a bell: when it ends and what to look at then. Cooling is worked out from two temperatures.",
   words: ["wait", "soak", "cool down", "bell", "timer", "hold", "cure", "bleed", "how long to wait"],
-  inputs: [
-    choice(
-      "what",
-      "Wait",
-      "What is waited for.",
-      Object.fromEntries(Object.entries(WAITS).map(([id, { name }]) => [id, name])),
-    ),
-    day("start", "Begun", "Day and time.", { withTime: true, usual: "now" }),
-    measured("lasts", "Lasts", MINUTES, {
+  inputs: {
+    what: choice("Wait", "What is waited for.", byName(WAITS)),
+    start: day("Begun", "Day and time.", { withTime: true, usual: "now" }),
+    lasts: measured("Lasts", MINUTES, {
       help: "Empty: the usual time.",
       least: 1,
       most: LONGEST_S,
       optional: true,
       when: { input: "what", is: ["soak", "cure", "stand", "bleed"] },
     }),
-    temperatureField("first", "Temperature at the start", {
+    first: temperatureField("Temperature at the start", {
       help: "Of the metal.",
       least: KELVIN - 60,
       most: KELVIN + 600,
       usual: KELVIN + 140,
       when: { input: "what", is: ["cool"] },
     }),
-    temperatureField("second", "Temperature some time later", {
+    second: temperatureField("Temperature some time later", {
       help: "At the same spot.",
       least: KELVIN - 60,
       most: KELVIN + 600,
       usual: KELVIN + 110,
       when: { input: "what", is: ["cool"] },
     }),
-    measured("between", "Time between the two", MINUTES, {
+    between: measured("Time between the two", MINUTES, {
       help: "Ten minutes or more.",
       least: 10,
       most: LONGEST_S,
       usual: 10 * MINUTE_S,
       when: { input: "what", is: ["cool"] },
     }),
-    temperatureField("around", "Air around it", {
+    around: temperatureField("Air around it", {
       help: "Of the room.",
       least: KELVIN - 60,
       most: KELVIN + 80,
       usual: KELVIN + 20,
       when: { input: "what", is: ["cool"] },
     }),
-    temperatureField("wanted", "Wanted", {
+    wanted: temperatureField("Wanted", {
       help: "45 °C can be touched.",
       least: KELVIN - 60,
       most: KELVIN + 300,
       usual: KELVIN + 45,
       when: { input: "what", is: ["cool"] },
     }),
-  ],
-  outputs: [named("ends", "Bell rings at"), named("look", "Look at then"), result("lasts", "Lasts", MINUTES)],
-  compute: (given) => {
-    const what = given.choice("what") as Wait;
-    let lasts: number = given.maybe("lasts") ?? WAITS[what].seconds;
+  },
+  outputs: { ends: named("Bell rings at"), look: named("Look at then"), lasts: result("Lasts", MINUTES) },
+  compute: (given, say) => {
+    const what = given.what;
+    let lasts: number = given.lasts ?? WAITS[what].seconds;
     if (what === "cool") {
-      const [first, second, around, wanted] = ["first", "second", "around", "wanted"].map((name) =>
-        given.si(name),
-      ) as [number, number, number, number];
+      const { first, second, around, wanted } = given;
       const [a, b, c] = [first - around, second - around, wanted - around];
       if (Math.abs(a) < 1)
         return err({
@@ -118,7 +122,7 @@ export const soakAndHold: Calculator = {
           input: "wanted",
           message: "It never gets there: the air around is on the other side of that.",
         });
-      lasts = c / a >= 1 ? 1 : (given.si("between") * Math.log(a / c)) / Math.log(a / b);
+      lasts = c / a >= 1 ? 1 : (given.between * Math.log(a / c)) / Math.log(a / b);
     }
     if (!(lasts <= LONGEST_S))
       return err({
@@ -128,14 +132,14 @@ export const soakAndHold: Calculator = {
     return ok({
       outputs: {
         lasts,
-        ends: writeDate(given.si("start") + lasts, true).replace("T", " "),
+        ends: writeDate(given.start + lasts, true).replace("T", " "),
         look: WAITS[what].look,
       },
       reasons: [`${formatDuration(lasts)}. ${WAITS[what].look}`],
-      bell: { kind: "at", wall: given.si("start") + lasts, look: WAITS[what].look },
+      bell: { kind: "at", wall: given.start + lasts, look: WAITS[what].look },
       cautions: [
         what === "cool"
-          ? `A thick body cools slower inside: it warms again outside when ${given.say(given.si("wanted"), DEGREES)} is first read.`
+          ? `A thick body cools slower inside: it warms again outside when ${say(given.wanted, DEGREES)} is first read.`
           : "Leave word and a tag: somebody else may come by while it waits.",
       ],
     });
@@ -156,4 +160,4 @@ export const soakAndHold: Calculator = {
       outputs: { ends: "2026-03-03 16:20" },
     },
   ],
-};
+});

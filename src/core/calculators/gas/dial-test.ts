@@ -1,10 +1,10 @@
 import { FUEL_GASES, type FuelGas } from "../../physics";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { CONTENT, choice, GAS_FLOW, HEAT, MINUTES, measured, PERCENT, result, SECONDS } from "../fields";
 
 /** Calculation 34: flow and smallest leak from the meter's test dial. */
-export const dialTest: Calculator = {
+export const dialTest = calculator({
   id: "dial-test",
   chapter: "Gas",
   title: "Test dial",
@@ -19,66 +19,66 @@ export const dialTest: Calculator = {
     "leak seen",
     "gas input",
   ],
-  inputs: [
-    choice("seen", "Seen", "With appliances running, or all off.", {
+  inputs: {
+    seen: choice("Seen", "With appliances running, or all off.", {
       turn: "it turned",
       none: "nothing moved",
     }),
-    measured("dial", "One turn of the dial", CONTENT, {
+    dial: measured("One turn of the dial", CONTENT, {
       help: "Printed on it: 0.5, 1 or 2 ft³, or 10 L.",
       least: 1e-4,
       most: 0.3,
       usual: 0.0283168466,
     }),
-    measured("seconds", "Seconds for a turn", SECONDS, {
+    seconds: measured("Seconds for a turn", SECONDS, {
       help: "Whole turns, timed together and divided.",
       least: 0.2,
       most: 86_400,
       usual: 40,
       when: { input: "seen", is: ["turn"] },
     }),
-    measured("watched", "Watched for", MINUTES, {
+    watched: measured("Watched for", MINUTES, {
       help: "All appliances and pilots off.",
       least: 10,
       most: 86_400,
       usual: 600,
       when: { input: "seen", is: ["none"] },
     }),
-    measured("mark", "Smallest movement seen", PERCENT, {
+    mark: measured("Smallest movement seen", PERCENT, {
       help: "Of a turn: half of its smallest mark.",
       least: 0.001,
       most: 0.5,
       usual: 0.05,
       when: { input: "seen", is: ["none"] },
     }),
-    measured("allowed", "Leak allowed", GAS_FLOW, {
+    allowed: measured("Leak allowed", GAS_FLOW, {
       help: "0 unless your code gives one.",
       least: 0,
       most: 1,
       usual: 0,
     }),
-    choice("off", "Appliances", "What should be flowing.", {
+    off: choice("Appliances", "What should be flowing.", {
       running: "running",
       off: "all off, pilots too",
     }),
-    choice("gas", "Gas", "What is metered.", { natural: "natural gas", propane: "propane vapour" }),
-  ],
-  outputs: [
-    result("flow", "Flow, or smallest leak seen", GAS_FLOW),
-    result("heat", "Heat in it", HEAT),
-    result("wait", "Watch this long to see 5 L/h", MINUTES),
-  ],
-  compute: (given) => {
-    const turned = given.choice("seen") === "turn";
-    const dial = given.si("dial");
-    const mark = given.si("mark");
-    const flow = turned ? dial / given.si("seconds") : (dial * mark) / given.si("watched");
-    const leaks = turned && given.choice("off") === "off" && flow > given.si("allowed");
-    const blind = !turned && flow > Math.max(given.si("allowed"), 5e-3 / 3600);
+    gas: choice("Gas", "What is metered.", { natural: "natural gas", propane: "propane vapour" }),
+  },
+  outputs: {
+    flow: result("Flow, or smallest leak seen", GAS_FLOW),
+    heat: result("Heat in it", HEAT),
+    wait: result("Watch this long to see 5 L/h", MINUTES),
+  },
+  compute: (given, say) => {
+    const turned = given.seen === "turn";
+    const dial = given.dial;
+    const mark = given.mark;
+    const flow = turned ? dial / given.seconds : (dial * mark) / given.watched;
+    const leaks = turned && given.off === "off" && flow > given.allowed;
+    const blind = !turned && flow > Math.max(given.allowed, 5e-3 / 3600);
     return ok({
       outputs: {
         flow,
-        heat: flow * FUEL_GASES[given.choice("gas") as FuelGas].heat,
+        heat: flow * FUEL_GASES[given.gas].heat,
         wait: (dial * mark) / (5e-3 / 3600),
       },
       verdict: leaks ? "stop" : blind ? "watch" : "pass",
@@ -86,9 +86,9 @@ export const dialTest: Calculator = {
         leaks
           ? "It turns with everything off: gas leaks behind the meter. Shut the cock, air the rooms, no switches, and find it."
           : turned
-            ? `${given.say(flow, GAS_FLOW)}.`
+            ? `${say(flow, GAS_FLOW)}.`
             : blind
-              ? `Watched too short: a leak of up to ${given.say(flow, GAS_FLOW)} would not have shown.`
+              ? `Watched too short: a leak of up to ${say(flow, GAS_FLOW)} would not have shown.`
               : "No leak larger than this in that time.",
       ],
       cautions: ["A still dial is not a tightness test: your code's pressure test decides."],
@@ -116,4 +116,4 @@ export const dialTest: Calculator = {
       verdict: "stop",
     },
   ],
-};
+});

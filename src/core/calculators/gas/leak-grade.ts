@@ -1,5 +1,6 @@
 import { ok } from "../../result";
-import type { Calculator, Given, Verdict } from "../declaration";
+import { calculator, type ValuesOf } from "../calculator";
+import type { Verdict } from "../declaration";
 import { choice, measured, named, PERCENT } from "../fields";
 
 type Grade = "danger" | "soon" | "watched" | "not-read" | "none";
@@ -42,16 +43,46 @@ const GRADES: Readonly<
   },
 };
 
+const INPUTS = {
+  where: choice("Where", "The nearest place that reads or smells.", {
+    inside: "in or under a building",
+    wall: "at a building's outside wall",
+    confined: "in a pit, duct or manhole",
+    paved: "under paving towards a building",
+    open: "in the open, away from buildings",
+  }),
+  reading: measured("Detector reads, % of the lower limit", PERCENT, {
+    help: "Of the lower explosive limit; highest steady reading. Empty when there is no detector.",
+    least: 0,
+    most: 20,
+    optional: true,
+  }),
+  sign: choice("Seen, heard or felt", "Any of it.", {
+    none: "none of it",
+    smell: "a smell of gas",
+    blowing: "hissing, blowing dust or bubbles",
+    ill: "someone feels ill, or it burns",
+  }),
+  spread: choice("It", "Read twice, some minutes apart.", {
+    steady: "stays or falls",
+    grows: "grows or wanders",
+  }),
+  seal: choice("Frost or paving", "Whether gas can get out upwards.", {
+    open: "ground breathes",
+    sealed: "sealed by frost or paving",
+  }),
+};
+
 /** What is seen or smelt counts without a detector; a reading counts by where it was taken. */
-function gradeOf(given: Given): Grade {
-  const [where, sign] = [given.choice("where"), given.choice("sign")];
-  const reading = given.maybe("reading");
+function gradeOf(given: ValuesOf<typeof INPUTS>): Grade {
+  const [where, sign] = [given.where, given.sign];
+  const reading = given.reading;
   const gas = (reading ?? 0) > 0 || sign === "smell";
   const least = (share: number) => reading !== undefined && reading >= share;
-  if (sign === "blowing" || sign === "ill" || given.choice("spread") === "grows") return "danger";
+  if (sign === "blowing" || sign === "ill" || given.spread === "grows") return "danger";
   if (gas && (where === "inside" || where === "wall")) return "danger";
   if (where === "confined" && least(0.8)) return "danger";
-  const sealed = given.choice("seal") === "sealed";
+  const sealed = given.seal === "sealed";
   // A smell that nobody has measured is not called harmless.
   if (gas && reading === undefined) return "soon";
   if (where === "confined" && least(0.2)) return "soon";
@@ -61,42 +92,14 @@ function gradeOf(given: Given): Grade {
 }
 
 /** Calculation 35: a provisional grade for a gas leak, and what happens now. */
-export const leakGrade: Calculator = {
+export const leakGrade = calculator({
   id: "leak-grade",
   chapter: "Gas",
   title: "Leak grade",
   says: "A provisional grade for a gas leak from where it is and what the detector reads, and what happens now.",
   words: ["leak", "grade", "smell of gas", "detector", "LEL", "emergency", "evacuate", "odour", "bubbles"],
-  inputs: [
-    choice("where", "Where", "The nearest place that reads or smells.", {
-      inside: "in or under a building",
-      wall: "at a building's outside wall",
-      confined: "in a pit, duct or manhole",
-      paved: "under paving towards a building",
-      open: "in the open, away from buildings",
-    }),
-    measured("reading", "Detector reads, % of the lower limit", PERCENT, {
-      help: "Of the lower explosive limit; highest steady reading. Empty when there is no detector.",
-      least: 0,
-      most: 20,
-      optional: true,
-    }),
-    choice("sign", "Seen, heard or felt", "Any of it.", {
-      none: "none of it",
-      smell: "a smell of gas",
-      blowing: "hissing, blowing dust or bubbles",
-      ill: "someone feels ill, or it burns",
-    }),
-    choice("spread", "It", "Read twice, some minutes apart.", {
-      steady: "stays or falls",
-      grows: "grows or wanders",
-    }),
-    choice("seal", "Frost or paving", "Whether gas can get out upwards.", {
-      open: "ground breathes",
-      sealed: "sealed by frost or paving",
-    }),
-  ],
-  outputs: [named("grade", "Provisional grade"), named("now", "Now"), named("repair", "Repair")],
+  inputs: INPUTS,
+  outputs: { grade: named("Provisional grade"), now: named("Now"), repair: named("Repair") },
   compute: (given) => {
     const { verdict, name, now, repair } = GRADES[gradeOf(given)];
     return ok({
@@ -132,4 +135,4 @@ export const leakGrade: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

@@ -1,6 +1,6 @@
 import { FUEL_GASES, type FuelGas } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
   CONTENT,
@@ -15,7 +15,7 @@ import {
 } from "../fields";
 
 /** Calculation 33: how long the pilots live on the gas that is trapped. */
-export const rideThrough: Calculator = {
+export const rideThrough = calculator({
   id: "ride-through",
   chapter: "Gas",
   title: "Ride-through",
@@ -29,58 +29,58 @@ export const rideThrough: Calculator = {
     "trapped gas",
     "grease the cock",
   ],
-  inputs: [
-    choice("gas", "Gas", "What is in the pipe.", { natural: "natural gas", propane: "propane vapour" }),
-    measured("volume", "Pipe behind the cock", CONTENT, {
+  inputs: {
+    gas: choice("Gas", "What is in the pipe.", { natural: "natural gas", propane: "propane vapour" }),
+    volume: measured("Pipe behind the cock", CONTENT, {
       help: "To the appliances; drain-down works it out from bore and length.",
       least: 1e-4,
       most: 100,
       usual: 0.016,
     }),
-    measured("now", "Pressure now", SMALL_DIFFERENCE, {
+    now: measured("Pressure now", SMALL_DIFFERENCE, {
       help: "On the gauge of the house side.",
       least: 10,
       most: 7e5,
       usual: 2000,
     }),
-    measured("lowest", "Lowest that holds a pilot", SMALL_DIFFERENCE, {
+    lowest: measured("Lowest that holds a pilot", SMALL_DIFFERENCE, {
       help: "From the appliance; 8 mbar is usual of natural gas.",
       least: 0,
       most: 7e5,
       usual: 800,
     }),
-    measured("pilot", "One pilot takes", WATTS, { help: "150 to 300 W.", least: 1, most: 5000, usual: 200 }),
-    measured("pilots", "Pilots lit", PLAIN, {
+    pilot: measured("One pilot takes", WATTS, { help: "150 to 300 W.", least: 1, most: 5000, usual: 200 }),
+    pilots: measured("Pilots lit", PLAIN, {
       help: "Every one behind this cock.",
       least: 0,
       most: 50,
       usual: 2,
     }),
-    measured("work", "Cock shut for", SECONDS, {
+    work: measured("Cock shut for", SECONDS, {
       help: "Measured on a dry run: half a turn there and back.",
       least: 1,
       most: 3600,
       usual: 8,
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("seconds", "Lasts", SECONDS),
-    result("spare", "Against the work", PLAIN),
-    result("usable", "Gas the pilots can use", CONTENT),
-    result("flow", "Pilots take", GAS_FLOW),
-  ],
-  compute: (given) => {
-    const [now, lowest] = [given.si("now"), given.si("lowest")];
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    seconds: result("Lasts", SECONDS),
+    spare: result("Against the work", PLAIN),
+    usable: result("Gas the pilots can use", CONTENT),
+    flow: result("Pilots take", GAS_FLOW),
+  },
+  compute: (given, say) => {
+    const [now, lowest] = [given.now, given.lowest];
     if (lowest >= now)
       return err({
         input: "lowest",
         message: "The pressure now is already at the lowest: the pilots go out at once.",
       });
-    const usable = (given.si("volume") * (now - lowest)) / given.si("surroundings");
-    const flow = (given.si("pilot") * given.si("pilots")) / FUEL_GASES[given.choice("gas") as FuelGas].heat;
+    const usable = (given.volume * (now - lowest)) / given.surroundings;
+    const flow = (given.pilot * given.pilots) / FUEL_GASES[given.gas].heat;
     const seconds = flow > 0 ? Math.min(usable / flow, 86_400) : 86_400;
-    const spare = seconds / given.si("work");
+    const spare = seconds / given.work;
     return ok({
       outputs: { usable, flow, seconds, spare },
       verdict: spare < 1 ? "stop" : spare < 3 ? "watch" : "pass",
@@ -88,8 +88,8 @@ export const rideThrough: Calculator = {
         spare < 1
           ? "The pilots go out before you are back: shut the appliances off first, and relight every one with the people at home."
           : spare < 3
-            ? `${given.say(seconds, SECONDS)} against ${given.say(given.si("work"), SECONDS)}: tight. Anything that lights meanwhile ends it: burners off first.`
-            : `${given.say(seconds, SECONDS)} of gas: the pilots stay lit while burners are off.`,
+            ? `${say(seconds, SECONDS)} against ${say(given.work, SECONDS)}: tight. Anything that lights meanwhile ends it: burners off first.`
+            : `${say(seconds, SECONDS)} of gas: the pilots stay lit while burners are off.`,
       ],
       cautions: [
         "A main burner takes it all in a second: turn thermostats and taps down first.",
@@ -114,4 +114,4 @@ export const rideThrough: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

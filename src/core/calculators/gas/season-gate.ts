@@ -1,5 +1,5 @@
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { choice, day, HOURS, KELVIN, measured, named, PLAIN, result, temperatureField } from "../fields";
 
 const MONTHS = [
@@ -21,70 +21,69 @@ const months = Object.fromEntries(MONTHS.map((name, index) => [String(index + 1)
 const HOUR_S = 3600;
 
 /** Calculation 36: whether the season and the weather allow the work. */
-export const seasonGate: Calculator = {
+export const seasonGate = calculator({
   id: "season-gate",
   chapter: "Gas",
   title: "Season gate",
   says: "May this work be done on this day: season window, the night's forecast and whether one gets in.",
   words: ["season", "winter", "frost", "may i shut", "heating season", "forecast", "too cold", "access"],
-  inputs: [
-    day("on", "Day of the work", "When it is to be done.", { usual: "now" }),
-    choice("hemisphere", "Where", "South of the equator the seasons are turned.", {
+  inputs: {
+    on: day("Day of the work", "When it is to be done.", { usual: "now" }),
+    hemisphere: choice("Where", "South of the equator the seasons are turned.", {
       north: "northern half",
       south: "southern half",
     }),
-    choice(
-      "from",
+    from: choice(
       "Window opens in",
       "First month in which it is allowed, north; from your site's rules.",
       months,
       { usual: "5" },
     ),
-    choice("to", "Window ends with", "Last month, north.", months, { usual: "9" }),
-    temperatureField("night", "Forecast, coldest of the next night", {
+    to: choice("Window ends with", "Last month, north.", months, { usual: "9" }),
+    night: temperatureField("Forecast, coldest of the next night", {
       help: "At the place.",
       least: KELVIN - 50,
       most: KELVIN + 45,
       usual: KELVIN + 8,
     }),
-    temperatureField("least", "Not below", {
+    least: temperatureField("Not below", {
       help: "For this work: 3 °C for wet work, 10 °C where people lose heating.",
       least: KELVIN - 30,
       most: KELVIN + 30,
       usual: KELVIN + 3,
     }),
-    measured("without", "People without service for", HOURS, {
+    without: measured("People without service for", HOURS, {
       help: "Heat, water or gas.",
       least: 0,
       most: 720 * HOUR_S,
       usual: 2 * HOUR_S,
     }),
-    choice("access", "Access", "To every place that has to be relit, drained or bled.", {
+    access: choice("Access", "To every place that has to be relit, drained or bled.", {
       all: "somebody is there everywhere",
       some: "not everywhere",
     }),
-    choice("frail", "Frail people on it", "Old, ill or very young, or a clinic.", {
+    frail: choice("Frail people on it", "Old, ill or very young, or a clinic.", {
       no: "none known",
       yes: "yes",
     }),
-  ],
-  outputs: [
-    named("answer", "The work"),
-    result("days", "Days until the window opens", PLAIN),
-    named("window", "Window"),
-  ],
+  },
+  outputs: {
+    answer: named("The work"),
+    days: result("Days until the window opens", PLAIN),
+    window: named("Window"),
+  },
   compute: (given) => {
-    const date = new Date(given.si("on") * 1000);
-    const shift = given.choice("hemisphere") === "south" ? 6 : 0;
+    const date = new Date(given.on * 1000);
+    const shift = given.hemisphere === "south" ? 6 : 0;
     const turned = (month: number) => ((month - 1 + shift) % 12) + 1;
-    const [from, to] = [turned(Number(given.choice("from"))), turned(Number(given.choice("to")))];
+    const [from, to] = [turned(Number(given.from)), turned(Number(given.to))];
     const month = date.getUTCMonth() + 1;
     const inside = from <= to ? month >= from && month <= to : month >= from || month <= to;
     const opens = new Date(Date.UTC(date.getUTCFullYear() + (month >= from ? 1 : 0), from - 1, 1));
     const days = inside ? 0 : Math.round((opens.getTime() - date.getTime()) / 86_400_000);
-    const cold = given.si("night") < given.si("least");
-    const locked = given.choice("access") === "some";
-    const long = given.si("without") > 4 * HOUR_S && given.choice("frail") === "yes";
+    const cold = given.night < given.least;
+    const locked = given.access === "some";
+    const long = given.without > 4 * HOUR_S && given.frail === "yes";
     const stops = [
       cold && "The night is too cold for it: what is wet freezes, and people sit in the cold.",
       locked && "Somebody has to let you in everywhere before it is shut: pilots go out and cannot be relit.",
@@ -139,4 +138,4 @@ export const seasonGate: Calculator = {
       verdict: "stop",
     },
   ],
-};
+});

@@ -1,6 +1,6 @@
 import { copperFactor } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   CURRENT,
   KELVIN,
@@ -18,7 +18,7 @@ import {
 const HIGH_JOINT = 0.4;
 
 /** Calculation 29: whether a coil is sound. */
-export const coil: Calculator = {
+export const coil = calculator({
   id: "coil",
   chapter: "Irrigation and electrics",
   title: "Coil check",
@@ -34,45 +34,43 @@ export const coil: Calculator = {
     "multimeter",
     "cold coil",
   ],
-  inputs: [
-    measured("reading", "Ohms read", OHMS, {
+  inputs: {
+    reading: measured("Ohms read", OHMS, {
       help: "Coil disconnected, voltage proven off.",
       least: 0,
       most: 1e7,
     }),
-    measured("leads", "Leads and run", OHMS, {
+    leads: measured("Leads and run", OHMS, {
       help: "Meter leads touched together, and the wire to the coil there and back; at the coil: only the leads.",
       least: 0,
       most: 1000,
       usual: 0.3,
     }),
-    temperatureField("temperature", "Coil's temperature", {
+    temperature: temperatureField("Coil's temperature", {
       help: "On the coil itself: a cold one reads low, one just switched off high.",
       least: KELVIN - 40,
       most: KELVIN + 150,
     }),
-    measured("least", "Band from", OHMS, { help: "Of the sheet, at 20 °C.", least: 0, most: 1e6, usual: 31 }),
-    measured("most", "Band to", OHMS, { help: "Of the sheet, at 20 °C.", least: 0, most: 1e6, usual: 39 }),
-    measured("direct", "DC voltage", VOLTS, {
+    least: measured("Band from", OHMS, { help: "Of the sheet, at 20 °C.", least: 0, most: 1e6, usual: 31 }),
+    most: measured("Band to", OHMS, { help: "Of the sheet, at 20 °C.", least: 0, most: 1e6, usual: 39 }),
+    direct: measured("DC voltage", VOLTS, {
       help: "Only for a DC coil; an AC coil's watts do not follow from ohms.",
       least: 0.1,
       most: 500,
       optional: true,
     }),
-  ],
-  outputs: [
-    result("at20", "At 20 °C", OHMS),
-    result("low", "Band here would read from", OHMS),
-    result("high", "Band here would read to", OHMS),
-    result("place", "Place in the band", PERCENT),
-    named("state", "The coil"),
-    result("watts", "DC power, coil cold", WATTS, "optional"),
-    result("current", "DC current, coil cold", CURRENT, "optional"),
-  ],
+  },
+  outputs: {
+    at20: result("At 20 °C", OHMS),
+    low: result("Band here would read from", OHMS),
+    high: result("Band here would read to", OHMS),
+    place: result("Place in the band", PERCENT),
+    state: named("The coil"),
+    watts: result("DC power, coil cold", WATTS, "optional"),
+    current: result("DC current, coil cold", CURRENT, "optional"),
+  },
   compute: (given) => {
-    const [reading, leads, least, most] = ["reading", "leads", "least", "most"].map((name) =>
-      given.si(name),
-    ) as [number, number, number, number];
+    const { reading, leads, least, most } = given;
     if (most - least < 1e-3)
       return err({ input: "most", message: "The band must end above where it begins." });
     if (reading < leads)
@@ -80,9 +78,9 @@ export const coil: Calculator = {
         input: "leads",
         message: "The leads cannot have more ohms than what was read with them.",
       });
-    const factor = copperFactor(given.si("temperature"));
+    const factor = copperFactor(given.temperature);
     const at20 = (reading - leads) / factor;
-    const direct = given.maybe("direct");
+    const direct = given.direct;
     const state =
       at20 < 0.1 * least
         ? "dead short"
@@ -152,4 +150,4 @@ export const coil: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

@@ -1,6 +1,6 @@
 import { WIRES, wireResistance } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   CURRENT,
   choice,
@@ -17,104 +17,96 @@ import {
 } from "../fields";
 
 /** Calculation 30: whether enough voltage is left at the coil. */
-export const fieldWire: Calculator = {
+export const fieldWire = calculator({
   id: "field-wire",
   chapter: "Irrigation and electrics",
   title: "Field wire",
   says: "Voltage left at the far coil for this wire and run, the longest run, and the next size that does.",
   words: ["wire", "awg", "voltage drop", "cable size", "long run", "won't pull in", "common", "decoder"],
-  inputs: [
-    measured("supply", "Voltage at the controller", VOLTS, {
+  inputs: {
+    supply: measured("Voltage at the controller", VOLTS, {
       help: "Measured under load.",
       least: 3,
       most: 500,
       usual: 25,
     }),
-    measured("inrush", "Inrush of one coil", CURRENT, {
+    inrush: measured("Inrush of one coil", CURRENT, {
       help: "From its sheet: what it draws while it pulls in.",
       least: 0.001,
       most: 20,
       usual: 0.4,
     }),
-    measured("holding", "Holding of one coil", CURRENT, {
+    holding: measured("Holding of one coil", CURRENT, {
       help: "What it draws once in.",
       least: 0.001,
       most: 20,
       usual: 0.2,
     }),
-    measured("valves", "Valves at once", PLAIN, {
+    valves: measured("Valves at once", PLAIN, {
       help: "On this wire: one pulls in while the others hold.",
       least: 1,
       most: 40,
       usual: 1,
     }),
-    measured("run", "Run, one way", RUN, {
+    run: measured("Run, one way", RUN, {
       help: "Along the trench; the way back is counted.",
       least: 0.1,
       most: 20_000,
       usual: 250,
     }),
-    choice(
-      "wire",
+    wire: choice(
       "Wire",
       "Of the valve's own wire.",
       Object.fromEntries(Object.keys(WIRES).map((id) => [id, id])),
       { usual: "AWG 18" },
     ),
-    choice(
-      "common",
-      "Common",
-      "Often thicker.",
-      Object.fromEntries(Object.keys(WIRES).map((id) => [id, id])),
-      { usual: "AWG 18" },
-    ),
-    measured("needed", "Coil needs at least", VOLTS, {
+    common: choice("Common", "Often thicker.", Object.fromEntries(Object.keys(WIRES).map((id) => [id, id])), {
+      usual: "AWG 18",
+    }),
+    needed: measured("Coil needs at least", VOLTS, {
       help: "From its sheet, to pull in at the highest pressure.",
       least: 1,
       most: 500,
       usual: 20,
     }),
-    temperatureField("temperature", "Wire's temperature", {
+    temperature: temperatureField("Wire's temperature", {
       help: "In the ground about 15 °C, on a wall in the sun 50 °C.",
       least: KELVIN - 40,
       most: KELVIN + 90,
       usual: KELVIN + 20,
     }),
-  ],
-  outputs: [
-    result("left", "Left at the coil", VOLTS),
-    result("longest", "Longest run", RUN),
-    named("next", "Smallest wire that does"),
-    result("loop", "Wire there and back", OHMS),
-    result("current", "Current", CURRENT),
-    result("drop", "Drop", VOLTS),
-  ],
-  tables: [
-    {
-      name: "sizes",
+  },
+  outputs: {
+    left: result("Left at the coil", VOLTS),
+    longest: result("Longest run", RUN),
+    next: named("Smallest wire that does"),
+    loop: result("Wire there and back", OHMS),
+    current: result("Current", CURRENT),
+    drop: result("Drop", VOLTS),
+  },
+  tables: {
+    sizes: {
       title: "Both wires of one size",
-      columns: [
-        named("wire", "Wire"),
-        result("section", "Section", SECTION),
-        result("left", "Left at the coil", VOLTS),
-        result("longest", "Longest run", RUN),
-      ],
+      columns: {
+        wire: named("Wire"),
+        section: result("Section", SECTION),
+        left: result("Left at the coil", VOLTS),
+        longest: result("Longest run", RUN),
+      },
     },
-  ],
-  compute: (given) => {
-    const [supply, needed, run, kelvin, valves] = ["supply", "needed", "run", "temperature", "valves"].map(
-      (name) => given.si(name),
-    ) as [number, number, number, number, number];
+  },
+  compute: (given, say) => {
+    const { supply, needed, run, temperature: kelvin, valves } = given;
     if (!Number.isInteger(valves)) return err({ input: "valves", message: "Give a whole number of valves." });
     if (needed >= supply)
       return err({
         input: "needed",
         message: "The coil needs as much as the controller gives: no wire helps.",
       });
-    const current = given.si("inrush") + (valves - 1) * given.si("holding");
+    const current = given.inrush + (valves - 1) * given.holding;
     const perMetre = (wire: string, common: string) =>
       wireResistance(WIRES[wire]!, kelvin) + wireResistance(WIRES[common]!, kelvin);
-    const loop = perMetre(given.choice("wire"), given.choice("common")) * run;
+    const loop = perMetre(given.wire, given.common) * run;
     const left = supply - current * loop;
     const sizes = Object.entries(WIRES)
       .sort(([, a], [, b]) => a - b)
@@ -139,8 +131,8 @@ export const fieldWire: Calculator = {
       verdict: bad ? "fail" : left < needed * 1.05 ? "watch" : "pass",
       reasons: [
         bad
-          ? `Only ${given.say(left, VOLTS)} left: it hums and does not pull in. ${next ? `Both wires ${next.wire}, or fewer valves at once.` : "Fewer valves at once."}`
-          : `${given.say(left, VOLTS)} left at the coil.`,
+          ? `Only ${say(left, VOLTS)} left: it hums and does not pull in. ${next ? `Both wires ${next.wire}, or fewer valves at once.` : "Fewer valves at once."}`
+          : `${say(left, VOLTS)} left at the coil.`,
       ],
       cautions: [
         "Low voltage burns AC coils: they draw inrush for as long as they do not close.",
@@ -166,4 +158,4 @@ export const fieldWire: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

@@ -1,11 +1,11 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { DIFFERENCE, FLOW, FLOW_COEFFICIENT, gaugeField, measured, PERCENT, PLAIN, result } from "../fields";
 
 const M3H = 3600;
 
 /** Calculation 32: whether a servo valve has the difference of pressure it needs. */
-export const pilotDifferential: Calculator = {
+export const pilotDifferential = calculator({
   id: "pilot-differential",
   chapter: "Irrigation and electrics",
   title: "Pilot difference",
@@ -20,62 +20,62 @@ export const pilotDifferential: Calculator = {
     "low flow",
     "solenoid",
   ],
-  inputs: [
-    gaugeField("inlet", "Inlet, valve shut", { help: "Before it.", least: 0, most: 4e6, usual: 3e5 }),
-    gaugeField("outlet", "Outlet, valve shut", {
+  inputs: {
+    inlet: gaugeField("Inlet, valve shut", { help: "Before it.", least: 0, most: 4e6, usual: 3e5 }),
+    outlet: gaugeField("Outlet, valve shut", {
       help: "Behind it; open end: 0.",
       least: 0,
       most: 4e6,
       usual: 0,
     }),
-    measured("flow", "Flow when open", FLOW, {
+    flow: measured("Flow when open", FLOW, {
       help: "What is drawn through it.",
       least: 0,
       most: 1,
       usual: 20e-3 / 60,
     }),
-    measured("kv", "Kv", FLOW_COEFFICIENT, { help: "From its sheet.", least: 0.01, most: 2000, usual: 4.5 }),
-    measured("gravity", "Relative density", PLAIN, { help: "Water 1.", least: 0.3, most: 3, usual: 1 }),
-    measured("toOpen", "Needs to open", DIFFERENCE, {
+    kv: measured("Kv", FLOW_COEFFICIENT, { help: "From its sheet.", least: 0.01, most: 2000, usual: 4.5 }),
+    gravity: measured("Relative density", PLAIN, { help: "Water 1.", least: 0.3, most: 3, usual: 1 }),
+    toOpen: measured("Needs to open", DIFFERENCE, {
       help: "From its sheet.",
       least: 0,
       most: 1e6,
       usual: 5e4,
     }),
-    measured("toStay", "Needs to stay open", DIFFERENCE, {
+    toStay: measured("Needs to stay open", DIFFERENCE, {
       help: "From its sheet, often less.",
       least: 0,
       most: 1e6,
       usual: 2e4,
     }),
-    measured("most", "Must not exceed", DIFFERENCE, {
+    most: measured("Must not exceed", DIFFERENCE, {
       help: "Above this its coil cannot lift the pilot.",
       least: 1e4,
       most: 4e6,
       usual: 1e6,
     }),
-  ],
-  outputs: [
-    result("available", "There to open", DIFFERENCE),
-    result("across", "Across it, open", DIFFERENCE),
-    result("openShare", "Of what opening needs", PERCENT),
-    result("stayShare", "Of what staying open needs", PERCENT),
-    result("leastFlow", "Stays open from a flow of", FLOW),
-  ],
-  compute: (given) => {
-    const available = given.si("inlet") - given.si("outlet");
+  },
+  outputs: {
+    available: result("There to open", DIFFERENCE),
+    across: result("Across it, open", DIFFERENCE),
+    openShare: result("Of what opening needs", PERCENT),
+    stayShare: result("Of what staying open needs", PERCENT),
+    leastFlow: result("Stays open from a flow of", FLOW),
+  },
+  compute: (given, say) => {
+    const available = given.inlet - given.outlet;
     if (available < 0)
       return err({
         input: "outlet",
         message: "The outlet is above the inlet: the valve is in backwards, or is fed from behind.",
       });
-    const [toOpen, toStay] = [given.si("toOpen"), given.si("toStay")];
+    const [toOpen, toStay] = [given.toOpen, given.toStay];
     const across = Math.min(
-      ((given.si("flow") * M3H) / given.si("kv")) ** 2 * given.si("gravity") * 1e5,
+      ((given.flow * M3H) / given.kv) ** 2 * given.gravity * 1e5,
       Math.max(available, 0),
     );
-    const leastFlow = (given.si("kv") * Math.sqrt(toStay / 1e5 / given.si("gravity"))) / M3H;
-    const [opens, stays, over] = [available >= toOpen, across >= toStay, available > given.si("most")];
+    const leastFlow = (given.kv * Math.sqrt(toStay / 1e5 / given.gravity)) / M3H;
+    const [opens, stays, over] = [available >= toOpen, across >= toStay, available > given.most];
     return ok({
       outputs: {
         available,
@@ -92,7 +92,7 @@ export const pilotDifferential: Calculator = {
             ? "Too little to open it: a direct-acting valve, or clear what chokes the inlet."
             : stays
               ? "Enough to open and to stay open."
-              : `At this flow it falls shut and opens again: it chatters. It needs ${given.say(leastFlow, FLOW)}, or a smaller valve.`,
+              : `At this flow it falls shut and opens again: it chatters. It needs ${say(leastFlow, FLOW)}, or a smaller valve.`,
       ],
       cautions: ["Fitted backwards it passes all the time: look for the arrow."],
     });
@@ -113,4 +113,4 @@ export const pilotDifferential: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

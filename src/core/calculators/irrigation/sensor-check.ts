@@ -5,7 +5,7 @@ import {
   thermistorTemperature,
 } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   choice,
   DEGREES,
@@ -20,7 +20,7 @@ import {
 } from "../fields";
 
 /** Calculation 50: whether a temperature sensor tells the truth. */
-export const sensorCheck: Calculator = {
+export const sensorCheck = calculator({
   id: "sensor-check",
   chapter: "Irrigation and electrics",
   title: "Sensor check",
@@ -36,92 +36,88 @@ export const sensorCheck: Calculator = {
     "probe",
     "temperature sensor",
   ],
-  inputs: [
-    choice("kind", "Sensor", "From its sheet.", {
+  inputs: {
+    kind: choice("Sensor", "From its sheet.", {
       ntc: "thermistor (NTC)",
       pt100: "Pt100",
       pt1000: "Pt1000",
     }),
-    measured("at25", "Ohms at 25 °C", OHMS, {
+    at25: measured("Ohms at 25 °C", OHMS, {
       help: "Usual: 10 kΩ.",
       least: 10,
       most: 1e6,
       usual: 10_000,
       when: { input: "kind", is: ["ntc"] },
     }),
-    measured("beta", "B value", KELVINS, {
+    beta: measured("B value", KELVINS, {
       help: "From its sheet: 3000 to 4500 K.",
       least: 1000,
       most: 6000,
       usual: 3435,
       when: { input: "kind", is: ["ntc"] },
     }),
-    measured("reading", "Ohms read, first", OHMS, {
+    reading: measured("Ohms read, first", OHMS, {
       help: "Unplugged; named hot when there are two.",
       least: 1,
       most: 1e7,
     }),
-    temperatureField("truth", "True temperature there", {
+    truth: temperatureField("True temperature there", {
       help: "By a thermometer beside it.",
       least: KELVIN - 60,
       most: KELVIN + 250,
     }),
-    measured("second", "Ohms read, second", OHMS, {
+    second: measured("Ohms read, second", OHMS, {
       help: "Named cold; only one: empty.",
       least: 1,
       most: 1e7,
       optional: true,
     }),
-    temperatureField("secondTruth", "True temperature of the second", {
+    secondTruth: temperatureField("True temperature of the second", {
       help: "By the same thermometer.",
       least: KELVIN - 60,
       most: KELVIN + 250,
       usual: KELVIN + 15,
     }),
-    measured("tolerance", "May be off by", WARMING, {
+    tolerance: measured("May be off by", WARMING, {
       help: "Of the sheet.",
       least: 0.05,
       most: 20,
       usual: 2,
     }),
-  ],
-  outputs: [
-    result("reads", "Reads", DEGREES),
-    result("off", "Off by", WARMING),
-    result("should", "Should read", OHMS),
-    result("secondReads", "Second reads", DEGREES, "optional"),
-    result("secondOff", "Second off by", WARMING, "optional"),
-    named("state", "Looks like"),
-  ],
-  compute: (given) => {
-    const kind = given.choice("kind");
+  },
+  outputs: {
+    reads: result("Reads", DEGREES),
+    off: result("Off by", WARMING),
+    should: result("Should read", OHMS),
+    secondReads: result("Second reads", DEGREES, "optional"),
+    secondOff: result("Second off by", WARMING, "optional"),
+    state: named("Looks like"),
+  },
+  compute: (given, say) => {
+    const kind = given.kind;
     const zero = kind === "pt100" ? 100 : 1000;
     const kelvinOf = (ohms: number): number | undefined => {
       if (kind === "ntc") {
-        const kelvin = thermistorTemperature(given.si("at25"), given.si("beta"), ohms);
+        const kelvin = thermistorTemperature(given.at25, given.beta, ohms);
         return kelvin > 200 && kelvin < 450 ? kelvin : undefined;
       }
       const celsius = platinumTemperature(zero, ohms);
       return celsius === undefined ? undefined : celsius + KELVIN;
     };
-    const reads = kelvinOf(given.si("reading"));
+    const reads = kelvinOf(given.reading);
     if (reads === undefined)
       return err({
         input: "reading",
         message: "No temperature has that many ohms: the sensor is open or shorted, or another kind.",
       });
-    const second = given.maybe("second");
+    const second = given.second;
     const secondReads = second === undefined ? undefined : kelvinOf(second);
     if (second !== undefined && secondReads === undefined)
       return err({
         input: "second",
         message: "No temperature has that many ohms: the second sensor is open or shorted, or another kind.",
       });
-    const [truth, secondTruth, tolerance] = [
-      given.si("truth"),
-      given.si("secondTruth"),
-      given.si("tolerance"),
-    ];
+    const [truth, secondTruth, tolerance] = [given.truth, given.secondTruth, given.tolerance];
     const off = reads - truth;
     const secondOff = secondReads === undefined ? undefined : secondReads - secondTruth;
     const crossed = secondReads !== undefined && (reads - secondReads) * (truth - secondTruth) < 0;
@@ -135,7 +131,7 @@ export const sensorCheck: Calculator = {
         off,
         should:
           kind === "ntc"
-            ? thermistorResistance(given.si("at25"), given.si("beta"), truth)
+            ? thermistorResistance(given.at25, given.beta, truth)
             : platinumResistance(zero, truth - KELVIN),
         secondReads,
         secondOff,
@@ -148,7 +144,7 @@ export const sensorCheck: Calculator = {
           : crossed
             ? "Hot reads colder than cold: swapped, or one is in the wrong pipe."
             : bad
-              ? `Off by ${given.say(off, WARMING)}: dry pocket, wet plug or a worn sensor.`
+              ? `Off by ${say(off, WARMING)}: dry pocket, wet plug or a worn sensor.`
               : "Reads true.",
       ],
       cautions: [
@@ -177,4 +173,4 @@ export const sensorCheck: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

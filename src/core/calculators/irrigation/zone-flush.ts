@@ -1,7 +1,7 @@
 import { circleArea } from "../../physics";
 import { formatDuration, type Length } from "../../quantity";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   CONTENT,
   FLOW,
@@ -17,81 +17,81 @@ import {
 } from "../fields";
 
 /** Calculation 31: how long a zone is flushed, and how long it then runs. */
-export const zoneFlush: Calculator = {
+export const zoneFlush = calculator({
   id: "zone-flush",
   chapter: "Irrigation and electrics",
   title: "Zone flush and run time",
   says: "Flow and time to flush grit out of a lateral, and the run time that lays down the water wanted.",
   words: ["flush", "lateral", "grit", "zone", "run time", "sprinkler", "precipitation", "how long to flush"],
-  inputs: [
-    measured("bore", "Bore of the lateral", SIZE, {
+  inputs: {
+    bore: measured("Bore of the lateral", SIZE, {
       help: "Inside diameter of its widest part.",
       least: 0.004,
       most: 0.4,
       usual: 0.028,
     }),
-    measured("length", "Length", RUN, { help: "To the last head.", least: 0.5, most: 5000, usual: 60 }),
-    measured("flow", "Flow with the end open", FLOW, {
+    length: measured("Length", RUN, { help: "To the last head.", least: 0.5, most: 5000, usual: 60 }),
+    flow: measured("Flow with the end open", FLOW, {
       help: "From a meter or a bucket.",
       least: 1e-6,
       most: 0.2,
       usual: 40e-3 / 60,
     }),
-    measured("speed", "Speed that moves grit", SPEED, {
+    speed: measured("Speed that moves grit", SPEED, {
       help: "0.6 m/s moves sand, 1 m/s fine gravel.",
       least: 0.2,
       most: 3,
       usual: 0.6,
     }),
-    measured("changes", "Changes of water", PLAIN, {
+    changes: measured("Changes of water", PLAIN, {
       help: "Three are usual, more until it runs clear.",
       least: 1,
       most: 20,
       usual: 3,
     }),
-    measured("zone", "Flow of the zone running", FLOW, {
+    zone: measured("Flow of the zone running", FLOW, {
       help: "All its heads.",
       least: 1e-6,
       most: 0.5,
       usual: 35e-3 / 60,
     }),
-    measured("surface", "Ground it waters", SURFACE, {
+    surface: measured("Ground it waters", SURFACE, {
       help: "Inside the outer heads.",
       least: 1,
       most: 1e6,
       usual: 240,
     }),
-    measured("depth", "Water wanted", SIZE, {
+    depth: measured("Water wanted", SIZE, {
       help: "Each time, from soil and weather.",
       least: 0.0005,
       most: 0.1,
       usual: 0.008,
     }),
-  ],
-  outputs: [
-    result("time", "Flush for", SECONDS),
-    result("runTime", "Run time", MINUTES),
-    result("volume", "In the lateral", CONTENT),
-    result("runs", "Water runs at", SPEED),
-    result("needed", "Flow that moves grit", FLOW),
-    result("rate", "Lays down in an hour", SIZE),
-  ],
+  },
+  outputs: {
+    time: result("Flush for", SECONDS),
+    runTime: result("Run time", MINUTES),
+    volume: result("In the lateral", CONTENT),
+    runs: result("Water runs at", SPEED),
+    needed: result("Flow that moves grit", FLOW),
+    rate: result("Lays down in an hour", SIZE),
+  },
   compute: (given) => {
-    const area = circleArea(given.si("bore") as Length);
-    const volume = area * given.si("length");
-    const flow = given.si("flow");
+    const area = circleArea(given.bore);
+    const volume = area * given.length;
+    const flow = given.flow;
     const runs = flow / area;
-    const weak = runs < given.si("speed");
-    const time = (given.si("changes") * volume) / flow;
-    const rate = given.si("zone") / given.si("surface");
+    const weak = runs < given.speed;
+    const time = (given.changes * volume) / flow;
+    const rate = given.zone / given.surface;
     return ok({
       outputs: {
         volume,
         runs,
-        needed: area * given.si("speed"),
+        needed: area * given.speed,
         time,
         rate: rate * 3600,
-        runTime: given.si("depth") / rate,
+        runTime: given.depth / rate,
       },
       verdict: weak ? "fail" : "pass",
       reasons: [
@@ -123,4 +123,4 @@ export const zoneFlush: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

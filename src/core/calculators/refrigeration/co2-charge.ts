@@ -1,13 +1,13 @@
 import { boilingTemperature, CO2_TRIPLE } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { AIR_ON_SITE, choice, DEGREES, DIFFERENCE, gaugeField, measured, named, result } from "../fields";
 
 /** Dry ice at the air's pressure; NIST Chemistry WebBook. */
 const DRY_ICE_K = 194.686;
 
 /** Calculation 22: whether liquid CO2 may be let in yet. */
-export const co2Charge: Calculator = {
+export const co2Charge = calculator({
   id: "co2-charge",
   chapter: "Refrigeration",
   title: "CO2: vapour before liquid",
@@ -23,56 +23,56 @@ export const co2Charge: Calculator = {
     "plugged",
     "R744",
   ],
-  inputs: [
-    gaugeField("pressure", "Pressure in the section now", {
+  inputs: {
+    pressure: gaugeField("Pressure in the section now", {
       help: "By a gauge fit for it: see gauge fitness.",
       least: -101_325,
       most: 1e7,
     }),
-    gaugeField("target", "Pressure wanted in the end", {
+    target: gaugeField("Pressure wanted in the end", {
       help: "Of the plant side.",
       least: 0,
       most: 1e7,
       usual: 25e5,
     }),
-    measured("margin", "Stay above the triple point by", DIFFERENCE, {
+    margin: measured("Stay above the triple point by", DIFFERENCE, {
       help: "Two bar covers a gauge's error and a small leak.",
       least: 0,
       most: 2e6,
       usual: 2e5,
     }),
-    measured("error", "Gauge may be off by", DIFFERENCE, {
+    error: measured("Gauge may be off by", DIFFERENCE, {
       help: "Class times range: a 1.6 gauge of 60 bar is off by 0.96 bar.",
       least: 0,
       most: 1e6,
       usual: 2.5e4,
     }),
-    choice("port", "About to be opened", "On the cylinder or the line.", {
+    port: choice("About to be opened", "On the cylinder or the line.", {
       liquid: "liquid (dip tube)",
       vapour: "vapour",
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("clear", "Vapour only until", DIFFERENCE),
-    result("room", "Clear of the triple point by", DIFFERENCE),
-    result("boils", "Liquid would stand at", DEGREES),
-    named("port", "Open now"),
-    named("freezes", "What would freeze"),
-  ],
-  compute: (given) => {
-    const bar = (si: number) => given.say(si, DIFFERENCE);
-    const air = given.si("surroundings");
-    const [now, target] = [given.si("pressure") + air, given.si("target") + air];
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    clear: result("Vapour only until", DIFFERENCE),
+    room: result("Clear of the triple point by", DIFFERENCE),
+    boils: result("Liquid would stand at", DEGREES),
+    port: named("Open now"),
+    freezes: named("What would freeze"),
+  },
+  compute: (given, say) => {
+    const bar = (si: number) => say(si, DIFFERENCE);
+    const air = given.surroundings;
+    const [now, target] = [given.pressure + air, given.target + air];
     if (target <= CO2_TRIPLE.pascal)
       return err({
         input: "target",
         message: "The plant side must stand above 5.18 bar absolute: below that there is no liquid.",
       });
-    const clear = CO2_TRIPLE.pascal + given.si("margin") + given.si("error");
-    const room = now - CO2_TRIPLE.pascal - given.si("error");
+    const clear = CO2_TRIPLE.pascal + given.margin + given.error;
+    const room = now - CO2_TRIPLE.pascal - given.error;
     const ready = now >= clear;
-    const liquid = given.choice("port") === "liquid";
+    const liquid = given.port === "liquid";
     const stop = liquid && !ready;
     return ok({
       outputs: {
@@ -84,7 +84,7 @@ export const co2Charge: Calculator = {
         port: ready ? "liquid may follow, slowly" : "vapour only",
         freezes: ready
           ? "nothing"
-          : `liquid flashes to dry ice at ${given.say(DRY_ICE_K, DEGREES)}: it plugs seat, vent and gauge pipe, and what is behind it stays under pressure`,
+          : `liquid flashes to dry ice at ${say(DRY_ICE_K, DEGREES)}: it plugs seat, vent and gauge pipe, and what is behind it stays under pressure`,
       },
       verdict: stop ? "stop" : ready ? "pass" : "watch",
       reasons: [
@@ -117,4 +117,4 @@ export const co2Charge: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

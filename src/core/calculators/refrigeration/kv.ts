@@ -1,5 +1,5 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   choice,
   DIFFERENCE,
@@ -42,7 +42,7 @@ function travelFor(kind: string, share: number, half: number): number {
 }
 
 /** Calculation 26: flow through a valve, how far to open it, and which cone. */
-export const kv: Calculator = {
+export const kv = calculator({
   id: "kv",
   chapter: "Refrigeration",
   title: "Kv and opening",
@@ -57,70 +57,69 @@ export const kv: Calculator = {
     "expansion valve",
     "throttle",
   ],
-  inputs: [
-    measured("kvs", "Kvs of the valve", FLOW_COEFFICIENT, {
+  inputs: {
+    kvs: measured("Kvs of the valve", FLOW_COEFFICIENT, {
       help: "Wide open, from its sheet.",
       least: 0.001,
       most: 5000,
       usual: 1.6,
     }),
-    measured("turns", "Turns from shut to open", TURNS, {
+    turns: measured("Turns from shut to open", TURNS, {
       help: "Whole travel.",
       least: 0.1,
       most: 200,
       usual: 6,
     }),
-    measured("open", "Open by now", TURNS, { help: "Counted from shut.", least: 0, most: 200, usual: 2 }),
-    choice("characteristic", "Cone", "How flow grows with travel.", {
+    open: measured("Open by now", TURNS, { help: "Counted from shut.", least: 0, most: 200, usual: 2 }),
+    characteristic: choice("Cone", "How flow grows with travel.", {
       linear: "linear",
       equal: "equal percentage",
       table: "from the sheet: by its half-way value",
     }),
-    measured("half", "Of Kvs at half travel", PERCENT, {
+    half: measured("Of Kvs at half travel", PERCENT, {
       help: "From the sheet's table.",
       least: 0.005,
       most: 0.99,
       usual: 0.3,
       when: { input: "characteristic", is: ["table"] },
     }),
-    measured("difference", "Pressure difference", DIFFERENCE, {
+    difference: measured("Pressure difference", DIFFERENCE, {
       help: "Across the valve, flowing.",
       least: 100,
       most: 2e7,
       usual: 3e5,
     }),
-    measured("gravity", "Relative density", PLAIN, {
+    gravity: measured("Relative density", PLAIN, {
       help: "Water 1; liquid ammonia 0.65; liquid CO2 1.03.",
       least: 0.3,
       most: 3,
       usual: 0.65,
     }),
-    measured("wanted", "Flow wanted", FLOW, { help: "Of liquid.", least: 1e-7, most: 5, usual: 0.5e-3 }),
-  ],
-  outputs: [
-    result("flow", "Flow at this opening", FLOW),
-    result("turnsNeeded", "Open by, for the wanted flow", TURNS, "optional"),
-    result("travel", "That is, of its travel", PERCENT, "optional"),
-    named("cone", "Next cone up"),
-    result("kvNow", "Kv at this opening", FLOW_COEFFICIENT),
-    result("needed", "Kv needed", FLOW_COEFFICIENT),
-  ],
-  tables: [
-    {
-      name: "curve",
+    wanted: measured("Flow wanted", FLOW, { help: "Of liquid.", least: 1e-7, most: 5, usual: 0.5e-3 }),
+  },
+  outputs: {
+    flow: result("Flow at this opening", FLOW),
+    turnsNeeded: result("Open by, for the wanted flow", TURNS, "optional"),
+    travel: result("That is, of its travel", PERCENT, "optional"),
+    cone: named("Next cone up"),
+    kvNow: result("Kv at this opening", FLOW_COEFFICIENT),
+    needed: result("Kv needed", FLOW_COEFFICIENT),
+  },
+  tables: {
+    curve: {
       title: "Flow by turns",
-      columns: [result("turns", "Open by", TURNS), result("flow", "Flow", FLOW)],
+      columns: { turns: result("Open by", TURNS), flow: result("Flow", FLOW) },
     },
-  ],
-  compute: (given) => {
-    const [kvs, turns, open] = [given.si("kvs"), given.si("turns"), given.si("open")];
+  },
+  compute: (given, say) => {
+    const [kvs, turns, open] = [given.kvs, given.turns, given.open];
     if (open > turns)
-      return err({ input: "open", message: `It has only ${given.say(turns, TURNS)}. Count again.` });
-    const kind = given.choice("characteristic");
-    const half = given.si("half");
-    const drive = Math.sqrt(given.si("difference") / given.si("gravity")) * M3H_SQRT_BAR;
+      return err({ input: "open", message: `It has only ${say(turns, TURNS)}. Count again.` });
+    const kind = given.characteristic;
+    const half = given.half;
+    const drive = Math.sqrt(given.difference / given.gravity) * M3H_SQRT_BAR;
     const at = (travel: number) => (travel === 0 ? 0 : kvs * characteristic(kind, travel, half));
-    const needed = given.si("wanted") / drive;
+    const needed = given.wanted / drive;
     const enough = needed <= kvs;
     const travel = enough ? travelFor(kind, needed / kvs, half) : undefined;
     const cone = CONES.find((each) => needed <= each * characteristic(kind, WORKS_AT, half));
@@ -147,7 +146,7 @@ export const kv: Calculator = {
             ? "Nearly wide open: nothing is left to regulate with."
             : travel! < 0.1
               ? "Hardly open: it will wear its seat and hunt. A smaller cone."
-              : `Open it ${given.say(travel! * turns, TURNS)} from shut.`,
+              : `Open it ${say(travel! * turns, TURNS)} from shut.`,
       ],
       cautions: [
         "Liquid only, not near boiling: where it flashes in the valve it passes less, often by half. For vapour use the gas formula of the maker's sheet.",
@@ -180,4 +179,4 @@ export const kv: Calculator = {
       outputs: { kvNow: "0.22627 ± 0.0001 Kv" },
     },
   ],
-};
+});

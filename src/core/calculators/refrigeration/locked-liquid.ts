@@ -1,7 +1,18 @@
-import { LIQUIDS, type Liquid, liquidAt, liquidRange, lockedLiquidRise } from "../../physics";
+import { type Liquid, liquidAt, liquidRange, lockedLiquidRise } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
-import { DEGREES, DIFFERENCE, KELVIN, MINUTES, measured, result, SIZE, WARMING } from "../fields";
+import { calculator } from "../calculator";
+import {
+  byName,
+  choice,
+  DEGREES,
+  DIFFERENCE,
+  KELVIN,
+  MINUTES,
+  measured,
+  result,
+  SIZE,
+  WARMING,
+} from "../fields";
 
 const LIQUID_NAMES: Record<Liquid, string> = {
   water: "water",
@@ -11,13 +22,13 @@ const LIQUID_NAMES: Record<Liquid, string> = {
 };
 /** Elastic modulus (Pa) and linear expansion (1/K) of pipe, text-book figures. */
 const PIPES = {
-  steel: { label: "steel", modulus: 200e9, expansion: 12e-6 },
-  copper: { label: "copper", modulus: 117e9, expansion: 17e-6 },
-  pvc: { label: "PVC", modulus: 3e9, expansion: 70e-6 },
+  steel: { name: "steel", modulus: 200e9, expansion: 12e-6 },
+  copper: { name: "copper", modulus: 117e9, expansion: 17e-6 },
+  pvc: { name: "PVC", modulus: 3e9, expansion: 70e-6 },
 } as const;
 
 /** Calculation 25: how fast the pressure of a liquid-full section rises when it warms between two shut valves. */
-export const lockedLiquid: Calculator = {
+export const lockedLiquid = calculator({
   id: "locked-liquid",
   chapter: "Refrigeration",
   title: "Locked liquid",
@@ -30,76 +41,62 @@ export const lockedLiquid: Calculator = {
     "thermal expansion",
     "hydrostatic lock",
   ],
-  inputs: [
-    {
-      kind: "choice",
-      name: "liquid",
-      label: "Liquid",
-      help: "What the section is full of.",
-      options: LIQUIDS.map((id) => ({ id, label: LIQUID_NAMES[id] })),
-      usual: "ammonia",
-    },
-    measured("temperature", "Temperature now", DEGREES, {
+  inputs: {
+    liquid: choice("Liquid", "What the section is full of.", LIQUID_NAMES, { usual: "ammonia" }),
+    temperature: measured("Temperature now", DEGREES, {
       help: "Of the liquid when the second valve was shut.",
       least: KELVIN - 60,
       most: KELVIN + 100,
       usual: KELVIN - 10,
     }),
-    {
-      kind: "choice",
-      name: "pipe",
-      label: "Pipe",
-      help: "A pipe that gives takes some of the rise.",
-      options: Object.entries(PIPES).map(([id, { label }]) => ({ id, label })),
-      usual: "steel",
-    },
-    measured("diameter", "Outside diameter", SIZE, {
+    pipe: choice("Pipe", "A pipe that gives takes some of the rise.", byName(PIPES), { usual: "steel" }),
+    diameter: measured("Outside diameter", SIZE, {
       help: "Of the pipe.",
       least: 0.004,
       most: 2,
       usual: 0.0337,
     }),
-    measured("wall", "Wall", SIZE, {
+    wall: measured("Wall", SIZE, {
       help: "Thickness of the pipe wall.",
       least: 0.0003,
       most: 0.1,
       usual: 0.0032,
     }),
-    measured("room", "Rating less pressure now", DIFFERENCE, {
+    room: measured("Rating less pressure now", DIFFERENCE, {
       help: "How much the pressure may rise: the rating of the weakest part less what the gauge shows.",
       least: 1e4,
       most: 1e8,
       usual: 25e5,
     }),
-    measured("warming", "Warming in an hour", WARMING, {
+    warming: measured("Warming in an hour", WARMING, {
       help: "How fast it warms: bare pipe in a warm room takes 5 to 20 K in an hour.",
       least: 0.01,
       most: 200,
       usual: 10,
     }),
-  ],
-  outputs: [
-    result("rise", "Rise for each kelvin", DIFFERENCE),
-    result("kelvin", "Warming to the rating", WARMING),
-    result("time", "Time to the rating", MINUTES),
-  ],
+  },
+  outputs: {
+    rise: result("Rise for each kelvin", DIFFERENCE),
+    kelvin: result("Warming to the rating", WARMING),
+    time: result("Time to the rating", MINUTES),
+  },
   compute: (given) => {
-    const liquid = given.choice("liquid") as Liquid;
-    const celsius = given.si("temperature") - KELVIN;
+    const liquid = given.liquid;
+    const celsius = given.temperature - KELVIN;
     const { least, most } = liquidRange(liquid);
     if (celsius < least || celsius > most)
       return err({
         input: "temperature",
         message: `${LIQUID_NAMES[liquid]} is tabled from ${least} to ${most} °C here.`,
       });
-    const diameter = given.si("diameter");
-    const wall = given.si("wall");
+    const diameter = given.diameter;
+    const wall = given.wall;
     if (wall > diameter / 2)
       return err({
         input: "wall",
         message: "The wall is thicker than half the pipe. Check the two figures.",
       });
-    const { modulus, expansion } = PIPES[given.choice("pipe") as keyof typeof PIPES];
+    const { modulus, expansion } = PIPES[given.pipe];
     const rise = lockedLiquidRise(liquidAt(liquid, celsius), {
       modulus,
       expansion,
@@ -107,8 +104,8 @@ export const lockedLiquid: Calculator = {
     });
     // A pipe that swells more than its liquid never gets there; a hundred days stand for never.
     const never = 8_640_000;
-    const kelvin = rise > 0 ? given.si("room") / rise : Number.MAX_SAFE_INTEGER;
-    const warming = given.si("warming");
+    const kelvin = rise > 0 ? given.room / rise : Number.MAX_SAFE_INTEGER;
+    const warming = given.warming;
     const time = Math.min(never, (kelvin / warming) * 3600);
     const soon = time < 3600;
     return ok({
@@ -167,4 +164,4 @@ export const lockedLiquid: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

@@ -1,5 +1,6 @@
 import { err, ok } from "../../result";
-import type { Calculator, Verdict } from "../declaration";
+import { calculator } from "../calculator";
+import type { Verdict } from "../declaration";
 import {
   CONTENT,
   choice,
@@ -28,7 +29,7 @@ const YEAR_S = 365.25 * 86_400;
 const SOON_S = 90 * 86_400;
 
 /** Calculation 23: whether a vessel's relief valve is large enough, set right and not too old. */
-export const reliefCheck: Calculator = {
+export const reliefCheck = calculator({
   id: "relief-check",
   chapter: "Refrigeration",
   title: "Relief valve check",
@@ -44,99 +45,97 @@ export const reliefCheck: Calculator = {
     "set pressure",
     "ammonia vessel",
   ],
-  inputs: [
-    choice("refrigerant", "Refrigerant", "On the plate.", {
+  inputs: {
+    refrigerant: choice("Refrigerant", "On the plate.", {
       ammonia: "ammonia (R717)",
       co2: "CO2 (R744)",
       r134a: "R134a",
     }),
-    measured("diameter", "Vessel's outside diameter", RUN, {
+    diameter: measured("Vessel's outside diameter", RUN, {
       help: "Without lagging.",
       least: 0.03,
       most: 6,
       usual: 0.9,
     }),
-    measured("length", "Vessel's length", RUN, {
+    length: measured("Vessel's length", RUN, {
       help: "Over the heads.",
       least: 0.05,
       most: 30,
       usual: 2.6,
     }),
-    measured("volume", "Gross internal volume", CONTENT, {
+    volume: measured("Gross internal volume", CONTENT, {
       help: "On the plate.",
       least: 1e-4,
       most: 500,
       usual: 1.55,
     }),
-    choice("fire", "Combustibles near", "Within 6 m (20 ft) of the vessel.", { no: "none", yes: "yes" }),
-    choice(
-      "fitted",
+    fire: choice("Combustibles near", "Within 6 m (20 ft) of the vessel.", { no: "none", yes: "yes" }),
+    fitted: choice(
       "Fitted",
       "How many relief valves, and on what.",
       { single: "one valve", dual: "two on a three-way" },
       { usual: "dual" },
     ),
-    measured("capacity", "Capacity of one valve, air", MASS_FLOW, {
+    capacity: measured("Capacity of one valve, air", MASS_FLOW, {
       help: "Stamped on it.",
       least: 1e-5,
       most: 50,
       usual: 0.19,
     }),
-    gaugeField("setting", "Set at", { help: "Stamped on it.", least: 1e4, most: 2e7, usual: 17e5 }),
-    gaugeField("design", "Vessel's design pressure", {
+    setting: gaugeField("Set at", { help: "Stamped on it.", least: 1e4, most: 2e7, usual: 17e5 }),
+    design: gaugeField("Vessel's design pressure", {
       help: "On the vessel's plate.",
       least: 1e4,
       most: 2e7,
       usual: 17e5,
     }),
-    gaugeField("working", "Highest working pressure", {
+    working: gaugeField("Highest working pressure", {
       help: "In service.",
       least: 0,
       most: 2e7,
       usual: 11e5,
     }),
-    choice("lifted", "Has it lifted", "Ever, in service.", { no: "no", yes: "yes, or it weeps" }),
-    day("installed", "In service since", "On its tag.", { optional: true }),
-    day("today", "Today", "The day of the check.", { optional: true, usual: "now" }),
-    measured("years", "Replaced every", DAYS, {
+    lifted: choice("Has it lifted", "Ever, in service.", { no: "no", yes: "yes, or it weeps" }),
+    installed: day("In service since", "On its tag.", { optional: true }),
+    today: day("Today", "The day of the check.", { optional: true, usual: "now" }),
+    years: measured("Replaced every", DAYS, {
       help: "Five years unless your plan or site says otherwise.",
       least: 86_400,
       most: 40 * YEAR_S,
       usual: 5 * YEAR_S,
     }),
-  ],
-  outputs: [
-    result("required", "Capacity required, air", MASS_FLOW),
-    result("spare", "Capacity of the valve against it", PERCENT),
-    result("margin", "Working below the setting by", PERCENT),
-    named("arrangement", "Arrangement wanted"),
-    result("pressure", "Setting", GAUGE),
-    named("due", "Replace by", "optional"),
-  ],
-  compute: (given) => {
-    const [setting, design, working] = [given.si("setting"), given.si("design"), given.si("working")];
-    if (given.si("diameter") > given.si("length") * 5)
+  },
+  outputs: {
+    required: result("Capacity required, air", MASS_FLOW),
+    spare: result("Capacity of the valve against it", PERCENT),
+    margin: result("Working below the setting by", PERCENT),
+    arrangement: named("Arrangement wanted"),
+    pressure: result("Setting", GAUGE),
+    due: named("Replace by", "optional"),
+  },
+  compute: (given, say) => {
+    const [setting, design, working] = [given.setting, given.design, given.working];
+    if (given.diameter > given.length * 5)
       return err({
         input: "length",
         message: "A vessel is longer than that. Give its length over the heads.",
       });
-    const f =
-      toSI(F[given.choice("refrigerant") as keyof typeof F]) * (given.choice("fire") === "yes" ? FIRE : 1);
-    const required = f * given.si("diameter") * given.si("length");
-    const capacity = given.si("capacity");
-    const dual = given.si("volume") >= DUAL;
-    const single = given.choice("fitted") === "single";
-    const [installed, today] = [given.maybe("installed"), given.maybe("today")];
-    const due = installed === undefined ? undefined : installed + given.si("years");
+    const f = toSI(F[given.refrigerant]) * (given.fire === "yes" ? FIRE : 1);
+    const required = f * given.diameter * given.length;
+    const capacity = given.capacity;
+    const dual = given.volume >= DUAL;
+    const single = given.fitted === "single";
+    const [installed, today] = [given.installed, given.today];
+    const due = installed === undefined ? undefined : installed + given.years;
     const late = due !== undefined && today !== undefined ? today - due : undefined;
     const faults: [Verdict, string][] = [
-      given.choice("lifted") === "yes" && [
+      given.lifted === "yes" && [
         "stop",
         "It has lifted: dirt on its seat lets it weep or stick. Replace it at once.",
       ],
       setting > design && [
         "stop",
-        `Set at ${given.say(setting, GAUGE)}, above the vessel's ${given.say(design, GAUGE)}: it does not protect it.`,
+        `Set at ${say(setting, GAUGE)}, above the vessel's ${say(design, GAUGE)}: it does not protect it.`,
       ],
       capacity < required && ["stop", "Too small for this vessel in a fire."],
       dual &&
@@ -193,4 +192,4 @@ export const reliefCheck: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

@@ -6,10 +6,11 @@ import {
   saturationRange,
 } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   ABSOLUTE,
   AIR_ON_SITE,
+  choice,
   DEGREES,
   DIFFERENCE,
   GAUGE,
@@ -23,7 +24,7 @@ import {
 const MARGIN_PA = 100_000;
 
 /** Calculation 21: at which temperature a refrigerant boils at a pressure, and the other way round. */
-export const saturation: Calculator = {
+export const saturation = calculator({
   id: "saturation",
   chapter: "Refrigeration",
   title: "Refrigerant: pressure and temperature",
@@ -39,56 +40,39 @@ export const saturation: Calculator = {
     "triple point",
     "gauge temperature",
   ],
-  inputs: [
-    {
-      kind: "choice",
-      name: "refrigerant",
-      label: "Refrigerant",
-      help: "Look at the plate: a mixture of the two does not exist.",
-      options: [
-        { id: "ammonia", label: "Ammonia (R717)" },
-        { id: "co2", label: "CO2 (R744)" },
-      ],
-      usual: "ammonia",
-    },
-    {
-      kind: "choice",
-      name: "known",
-      label: "Known",
-      help: "What was read.",
-      options: [
-        { id: "pressure", label: "Pressure" },
-        { id: "temperature", label: "Temperature" },
-      ],
-      usual: "pressure",
-    },
-    gaugeField("pressure", "Gauge", {
+  inputs: {
+    refrigerant: choice("Refrigerant", "Look at the plate: a mixture of the two does not exist.", {
+      ammonia: "Ammonia (R717)",
+      co2: "CO2 (R744)",
+    }),
+    known: choice("Known", "What was read.", { pressure: "Pressure", temperature: "Temperature" }),
+    pressure: gaugeField("Gauge", {
       help: "On the plant's own gauge.",
       most: 1.2e7,
       usual: 190_000,
       when: { input: "known", is: ["pressure"] },
     }),
-    temperatureField("temperature", "Temperature", {
+    temperature: temperatureField("Temperature", {
       help: "Of the liquid or of its pipe.",
       least: KELVIN - 100,
       usual: KELVIN - 10,
       when: { input: "known", is: ["temperature"] },
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("temperature", "It boils at", DEGREES),
-    result("absolute", "Pressure, absolute", ABSOLUTE),
-    result("gauge", "Pressure on the gauge", GAUGE),
-  ],
-  compute: (given) => {
-    const celsius = (si: number) => given.say(si, DEGREES);
-    const bar = (si: number) => given.say(si, ABSOLUTE);
-    const refrigerant = given.choice("refrigerant") as Refrigerant;
-    const air = given.si("surroundings");
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    temperature: result("It boils at", DEGREES),
+    absolute: result("Pressure, absolute", ABSOLUTE),
+    gauge: result("Pressure on the gauge", GAUGE),
+  },
+  compute: (given, say) => {
+    const celsius = (si: number) => say(si, DEGREES);
+    const bar = (si: number) => say(si, ABSOLUTE);
+    const refrigerant = given.refrigerant;
+    const air = given.surroundings;
     const { least_K, most_K, least_Pa, most_Pa } = saturationRange(refrigerant);
-    const byPressure = given.choice("known") === "pressure";
-    const asked = byPressure ? given.si("pressure") + air : given.si("temperature");
+    const byPressure = given.known === "pressure";
+    const asked = byPressure ? given.pressure + air : given.temperature;
     if (byPressure && refrigerant === "co2" && asked < CO2_TRIPLE.pascal)
       return err({
         input: "pressure",
@@ -107,7 +91,7 @@ export const saturation: Calculator = {
       verdict: nearIce ? "watch" : "pass",
       reasons: [
         nearIce
-          ? `Only ${given.say(pascal - CO2_TRIPLE.pascal, DIFFERENCE)} above the triple point: a small leak makes dry ice.`
+          ? `Only ${say(pascal - CO2_TRIPLE.pascal, DIFFERENCE)} above the triple point: a small leak makes dry ice.`
           : "On the saturation line: liquid and vapour stand together.",
       ],
       cautions: [
@@ -165,4 +149,4 @@ export const saturation: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

@@ -1,6 +1,6 @@
 import { judgeStanding } from "../../physics";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
   DIFFERENCE,
@@ -17,8 +17,8 @@ const HOUR_S = 3600;
 /** Where only the size of an effect is told, K. */
 const ROOM_K = KELVIN + 15;
 
-const temperature = (name: string, label: string) =>
-  temperatureField(name, label, {
+const temperature = (label: string) =>
+  temperatureField(label, {
     help: "Of the pipe wall; without both nothing is put down to warming.",
     optional: true,
   });
@@ -32,45 +32,45 @@ const REASONS = {
 } as const;
 
 /** Calculation 24: whether a section that stands shut in at zero holds, with the temperature taken out. */
-export const standTest: Calculator = {
+export const standTest = calculator({
   id: "stand-test",
   chapter: "Refrigeration",
   title: "Standing test",
   says: "A section stands shut in: is a rise let in, boiling residue, or only warming?",
   words: ["stand", "hold at zero", "pump down", "does it climb", "passing valve", "decay", "prove dead"],
-  inputs: [
-    gaugeField("first", "Gauge at the start", { usual: 0 }),
-    temperature("firstTemperature", "Temperature at the start"),
-    gaugeField("middle", "Gauge half-way", {
+  inputs: {
+    first: gaugeField("Gauge at the start", { usual: 0 }),
+    firstTemperature: temperature("Temperature at the start"),
+    middle: gaugeField("Gauge half-way", {
       help: "At half of the time; empty when it was not looked at. It tells boiling residue from a passing valve.",
       optional: true,
     }),
-    gaugeField("last", "Gauge at the end"),
-    temperature("lastTemperature", "Temperature at the end"),
-    measured("time", "Time between", MINUTES, {
+    last: gaugeField("Gauge at the end"),
+    lastTemperature: temperature("Temperature at the end"),
+    time: measured("Time between", MINUTES, {
       help: "From the first look to the last.",
       least: 60,
       most: 864_000,
       usual: 3600,
     }),
-    measured("bound", "Least rise that counts", DIFFERENCE, {
+    bound: measured("Least rise that counts", DIFFERENCE, {
       help: "The gauge's resolution, or the sheet's bound.",
       least: 10,
       most: 1e6,
       usual: 2000,
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("corrected", "Rise that is left", DIFFERENCE),
-    result("perHour", "In an hour", DIFFERENCE),
-    result("warming", "Rise by warming alone", DIFFERENCE, "optional"),
-    result("again", "Let it stand again for", MINUTES),
-  ],
-  compute: (given) => {
-    const [first, last] = [given.si("first"), given.si("last")];
-    const middle = given.maybe("middle");
-    const [t1, t2] = [given.maybe("firstTemperature"), given.maybe("lastTemperature")];
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    corrected: result("Rise that is left", DIFFERENCE),
+    perHour: result("In an hour", DIFFERENCE),
+    warming: result("Rise by warming alone", DIFFERENCE, "optional"),
+    again: result("Let it stand again for", MINUTES),
+  },
+  compute: (given, say) => {
+    const [first, last] = [given.first, given.last];
+    const middle = given.middle;
+    const [t1, t2] = [given.firstTemperature, given.lastTemperature];
     const read = t1 !== undefined && t2 !== undefined;
     const at = (kelvin: number) => (read ? { kelvin } : {});
     const verdict = judgeStanding(
@@ -78,18 +78,18 @@ export const standTest: Calculator = {
         { seconds: 0, gauge: first, ...at(t1 ?? 0) },
         ...(middle === undefined
           ? []
-          : [{ seconds: given.si("time") / 2, gauge: middle, ...at(((t1 ?? 0) + (t2 ?? 0)) / 2) }]),
-        { seconds: given.si("time"), gauge: last, ...at(t2 ?? 0) },
+          : [{ seconds: given.time / 2, gauge: middle, ...at(((t1 ?? 0) + (t2 ?? 0)) / 2) }]),
+        { seconds: given.time, gauge: last, ...at(t2 ?? 0) },
       ],
-      given.si("bound"),
-      given.si("surroundings"),
+      given.bound,
+      given.surroundings,
     );
     return ok({
       outputs: {
         ...(read && { warming: verdict.rise - verdict.corrected }),
         corrected: verdict.corrected,
         perHour: verdict.perHour,
-        again: Math.max(given.si("time"), verdict.kind === "only-warming" ? HOUR_S : 0),
+        again: Math.max(given.time, verdict.kind === "only-warming" ? HOUR_S : 0),
       },
       verdict: verdict.kind === "holds" ? "pass" : verdict.kind === "only-warming" ? "watch" : "fail",
       reasons: [REASONS[verdict.kind]],
@@ -98,7 +98,7 @@ export const standTest: Calculator = {
         ...(read
           ? []
           : [
-              `The temperature was not read at both ends: a section that cools by a kelvin hides a rise of ${given.say((first + given.si("surroundings")) / ROOM_K, DIFFERENCE)}.`,
+              `The temperature was not read at both ends: a section that cools by a kelvin hides a rise of ${say((first + given.surroundings) / ROOM_K, DIFFERENCE)}.`,
             ]),
         "Nothing is opened on a rise, whatever explains it: vent first.",
       ],
@@ -143,4 +143,4 @@ export const standTest: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

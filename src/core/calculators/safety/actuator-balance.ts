@@ -1,11 +1,11 @@
 import { circleArea } from "../../physics";
 import type { Length } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { DIFFERENCE, FORCE, GAUGE, gaugeField, measured, PERCENT, result, SIZE } from "../fields";
 
 /** Calculation 49: at which pressure an actuator lets go. */
-export const actuatorBalance: Calculator = {
+export const actuatorBalance = calculator({
   id: "actuator-balance",
   chapter: "Safety margins",
   title: "Actuator balance",
@@ -22,81 +22,81 @@ export const actuatorBalance: Calculator = {
     "clapper",
     "falls open",
   ],
-  inputs: [
-    gaugeField("supply", "Supply on the actuator now", {
+  inputs: {
+    supply: gaugeField("Supply on the actuator now", {
       help: "Air or water that holds it.",
       least: 0,
       most: 4e6,
       usual: 3.5e5,
     }),
-    measured("diaphragm", "Diaphragm or piston", SIZE, {
+    diaphragm: measured("Diaphragm or piston", SIZE, {
       help: "Working diameter.",
       least: 0.005,
       most: 1,
       usual: 0.12,
     }),
-    gaugeField("system", "System pressure it holds back", {
+    system: gaugeField("System pressure it holds back", {
       help: "Highest it sees, surges too.",
       least: 0,
       most: 4e6,
       usual: 7e5,
     }),
-    measured("seat", "Seat or clapper", SIZE, {
+    seat: measured("Seat or clapper", SIZE, {
       help: "Diameter the system pushes on.",
       least: 0.005,
       most: 1,
       usual: 0.06,
     }),
-    measured("spring", "Spring that opens", FORCE, {
+    spring: measured("Spring that opens", FORCE, {
       help: "Helps it open; one that holds it shut: minus.",
       least: -1e6,
       most: 1e6,
       usual: 0,
     }),
-    measured("leverage", "Leverage", PERCENT, {
+    leverage: measured("Leverage", PERCENT, {
       help: "Of a latch between them: 100 % without.",
       least: 0.01,
       most: 20,
       usual: 1,
     }),
-    measured("margin", "Margin wanted", PERCENT, {
+    margin: measured("Margin wanted", PERCENT, {
       help: "Supply above the trip point: a quarter is usual.",
       least: 0,
       most: 2,
       usual: 0.25,
     }),
-  ],
-  outputs: [
-    result("trip", "Trips at a supply of", GAUGE),
-    result("margin", "Margin", PERCENT),
-    result("holding", "Held with", FORCE),
-    result("opening", "Pushed open with", FORCE),
-    result("above", "Supply above that by", DIFFERENCE),
-    result("bears", "System pressure it would bear", GAUGE),
-  ],
-  compute: (given) => {
-    const area = circleArea(given.si("diaphragm") as Length);
-    const seat = circleArea(given.si("seat") as Length);
-    const leverage = given.si("leverage");
-    const holding = given.si("supply") * area * leverage;
-    const opening = given.si("system") * seat + given.si("spring");
+  },
+  outputs: {
+    trip: result("Trips at a supply of", GAUGE),
+    margin: result("Margin", PERCENT),
+    holding: result("Held with", FORCE),
+    opening: result("Pushed open with", FORCE),
+    above: result("Supply above that by", DIFFERENCE),
+    bears: result("System pressure it would bear", GAUGE),
+  },
+  compute: (given, say) => {
+    const area = circleArea(given.diaphragm);
+    const seat = circleArea(given.seat);
+    const leverage = given.leverage;
+    const holding = given.supply * area * leverage;
+    const opening = given.system * seat + given.spring;
     if (opening < 1e-3)
       return err({
         input: "spring",
         message: "Nothing pushes it open: it never trips. Check the pressure, and the sign of the spring.",
       });
     const trip = opening / (area * leverage);
-    const margin = given.si("supply") / trip - 1;
-    const bears = Math.max((holding - given.si("spring")) / seat, 0);
+    const margin = given.supply / trip - 1;
+    const bears = Math.max((holding - given.spring) / seat, 0);
     return ok({
-      outputs: { holding, opening, trip, above: given.si("supply") - trip, margin, bears },
-      verdict: margin < 0 ? "stop" : margin < given.si("margin") ? "watch" : "pass",
+      outputs: { holding, opening, trip, above: given.supply - trip, margin, bears },
+      verdict: margin < 0 ? "stop" : margin < given.margin ? "watch" : "pass",
       reasons: [
         margin < 0
           ? "It is open or about to open: the supply does not hold it."
-          : margin < given.si("margin")
-            ? `It trips at ${given.say(trip, GAUGE)}: a small loss of supply sets it off.`
-            : `It trips at ${given.say(trip, GAUGE)}, with the margin wanted.`,
+          : margin < given.margin
+            ? `It trips at ${say(trip, GAUGE)}: a small loss of supply sets it off.`
+            : `It trips at ${say(trip, GAUGE)}, with the margin wanted.`,
       ],
       cautions: [
         "Before the cover comes off: system shut and drained, supply off and vented, spring slack. It slams with the force above.",
@@ -126,4 +126,4 @@ export const actuatorBalance: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

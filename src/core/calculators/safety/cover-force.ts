@@ -1,9 +1,10 @@
 import { burstEnergy, circleArea, GASES, type GasName } from "../../physics";
 import type { Length } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
+  byName,
   CONTENT,
   choice,
   ENERGY,
@@ -26,7 +27,7 @@ const SCALED = 20;
 const UNEVEN = 1.5;
 
 /** Calculation 41: what pushes behind a cover, and what flies if it goes. */
-export const coverForce: Calculator = {
+export const coverForce = calculator({
   id: "cover-force",
   chapter: "Safety margins",
   title: "Force behind a cover",
@@ -43,68 +44,63 @@ export const coverForce: Calculator = {
     "stand clear",
     "bonnet",
   ],
-  inputs: [
-    gaugeField("pressure", "Pressure behind it", {
+  inputs: {
+    pressure: gaugeField("Pressure behind it", {
       help: "What might still be there, not what you hope.",
       least: 0,
       most: 4e7,
       usual: 2e5,
     }),
-    measured("diameter", "Diameter it pushes on", SIZE, {
+    diameter: measured("Diameter it pushes on", SIZE, {
       help: "To the middle of the gasket or O-ring.",
       least: 0.002,
       most: 3,
       usual: 0.15,
     }),
-    measured("bolts", "Bolts", PLAIN, {
+    bolts: measured("Bolts", PLAIN, {
       help: "How many hold it; a screwed cap: 1.",
       least: 1,
       most: 64,
       usual: 8,
     }),
-    measured("slack", "Bolts slack or out", PLAIN, { help: "Of these.", least: 0, most: 63, usual: 1 }),
-    measured("capacity", "One bolt carries at most", FORCE, {
+    slack: measured("Bolts slack or out", PLAIN, { help: "Of these.", least: 0, most: 63, usual: 1 }),
+    capacity: measured("One bolt carries at most", FORCE, {
       help: "From bolt-up: area times proof.",
       least: 10,
       most: 1e7,
       usual: 91_000,
     }),
-    measured("gas", "Gas trapped", CONTENT, {
+    gas: measured("Gas trapped", CONTENT, {
       help: "Air or gas in the section; full of liquid: 0.",
       least: 0,
       most: 1e4,
       usual: 0.02,
     }),
-    choice(
-      "kind",
-      "Which gas",
-      "It decides how it expands.",
-      Object.fromEntries(Object.entries(GASES).map(([id, { name }]) => [id, name])),
-    ),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("force", "Push on the cover", FORCE),
-    result("weight", "As the weight of", MASS),
-    result("each", "On each bolt, all tight", FORCE),
-    result("slackEach", "On the bolts beside a slack one", FORCE),
-    result("used", "Of what a bolt carries", PERCENT),
-    result("energy", "Energy of the gas", ENERGY),
-    result("lift", "Lifts 100 kg by", RUN),
-    result("stand", "Stand off, at least", RUN),
-  ],
-  compute: (given) => {
-    const [bolts, slack] = [given.si("bolts"), given.si("slack")];
+    kind: choice("Which gas", "It decides how it expands.", byName(GASES)),
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    force: result("Push on the cover", FORCE),
+    weight: result("As the weight of", MASS),
+    each: result("On each bolt, all tight", FORCE),
+    slackEach: result("On the bolts beside a slack one", FORCE),
+    used: result("Of what a bolt carries", PERCENT),
+    energy: result("Energy of the gas", ENERGY),
+    lift: result("Lifts 100 kg by", RUN),
+    stand: result("Stand off, at least", RUN),
+  },
+  compute: (given, say) => {
+    const [bolts, slack] = [given.bolts, given.slack];
     if (!Number.isInteger(bolts)) return err({ input: "bolts", message: "Give a whole number of bolts." });
     if (!Number.isInteger(slack) || slack >= bolts)
       return err({ input: "slack", message: "At least one bolt must be left tight." });
-    const air = given.si("surroundings");
-    const pressure = given.si("pressure");
-    const force = pressure * circleArea(given.si("diameter") as Length);
-    const { heatRatio } = GASES[given.choice("kind") as GasName];
-    const energy = burstEnergy(heatRatio, pressure + air, air, given.si("gas"));
+    const air = given.surroundings;
+    const pressure = given.pressure;
+    const force = pressure * circleArea(given.diameter);
+    const { heatRatio } = GASES[given.kind];
+    const energy = burstEnergy(heatRatio, pressure + air, air, given.gas);
     const slackEach = (force / (bolts - slack)) * (slack > 0 && bolts > 1 ? UNEVEN : 1);
-    const used = slackEach / given.si("capacity");
+    const used = slackEach / given.capacity;
     return ok({
       outputs: {
         force,
@@ -120,7 +116,7 @@ export const coverForce: Calculator = {
       reasons: [
         pressure === 0
           ? "No pressure, no push: prove it, do not believe it."
-          : `${given.say(force / GRAVITY, MASS)} pushes on it${energy > 1 ? `, and ${given.say(energy, ENERGY)} of gas throws it` : ""}. Let it down to zero first.`,
+          : `${say(force / GRAVITY, MASS)} pushes on it${energy > 1 ? `, and ${say(energy, ENERGY)} of gas throws it` : ""}. Let it down to zero first.`,
       ],
       cautions: [
         "The stand-off is a caution for the ear and the eye, not a licence: nobody in line with a cap, plug or cover, ever.",
@@ -150,4 +146,4 @@ export const coverForce: Calculator = {
       outputs: { stand: "2 ± 0.01 m" },
     },
   ],
-};
+});

@@ -1,7 +1,8 @@
 import { GASES, gasDensity, WATER_HEAT } from "../../physics";
 import { sensibleDigits } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator, Shown, Verdict } from "../declaration";
+import { calculator } from "../calculator";
+import type { Shown, Verdict } from "../declaration";
 import {
   ATMOSPHERE,
   CONTENT,
@@ -33,7 +34,7 @@ const ABSORBS = (231 * 0.0254 ** 3) / 0.45359237;
 const SOLUTION = 34_350 / 0.0170305;
 
 /** Calculation 43: what a reading of ammonia or CO2 means, how long to air, and whether a release is reported. */
-export const exposure: Calculator = {
+export const exposure = calculator({
   id: "exposure",
   chapter: "Safety margins",
   title: "Exposure",
@@ -51,70 +52,65 @@ export const exposure: Calculator = {
     "reportable",
     "idlh",
   ],
-  inputs: [
-    choice("gas", "Gas", "What leaks.", { ammonia: "ammonia", co2: "CO2" }),
-    measured("reading", "Detector reads", PPM, {
+  inputs: {
+    gas: choice("Gas", "What leaks.", { ammonia: "ammonia", co2: "CO2" }),
+    reading: measured("Detector reads", PPM, {
       help: "At breathing height; 1 % is 10 000 ppm.",
       least: 0,
       most: 1,
     }),
-    choice("gear", "Gear in hand", "What is meant to be worn.", {
+    gear: choice("Gear in hand", "What is meant to be worn.", {
       none: "none",
       half: "half mask with the right filter",
       full: "full-face mask with the right filter",
       air: "breathing air (SCBA)",
     }),
-    measured("room", "Room", ROOM, { help: "Air in it.", least: 0.5, most: 1e6, usual: 240 }),
-    measured("changes", "Air changes in an hour", PLAIN, {
+    room: measured("Room", ROOM, { help: "Air in it.", least: 0.5, most: 1e6, usual: 240 }),
+    changes: measured("Air changes in an hour", PLAIN, {
       help: "Fan's flow over the room; mixing is never perfect.",
       least: 0.05,
       most: 120,
       usual: 12,
     }),
-    measured("mixing", "Mixing", PERCENT, {
+    mixing: measured("Mixing", PERCENT, {
       help: "A fan in a corner reaches half of the room.",
       least: 0.1,
       most: 1,
       usual: 0.5,
     }),
-    measured("released", "Released so far", MASS, {
+    released: measured("Released so far", MASS, {
       help: "Guess by level or charge; none: 0.",
       least: 0,
       most: 1e5,
       usual: 0,
     }),
-    measured("water", "Water to take it up", CONTENT, {
+    water: measured("Water to take it up", CONTENT, {
       help: "In the dump tank or drum; ammonia only.",
       least: 0,
       most: 1000,
       usual: 0.2,
     }),
-  ],
-  outputs: [
-    named("means", "The reading is"),
-    named("gear", "Gear"),
-    result("time", "Airs to the day's limit in", MINUTES),
-    result("would", "Released, it would make in this room", PPM, "optional"),
-    named("report", "Report"),
-    result("needed", "Water to take it up", CONTENT, "optional"),
-    result("warms", "That water warms by", WARMING, "optional"),
-  ],
-  compute: (given) => {
-    const gas = given.choice("gas") as "ammonia" | "co2";
+  },
+  outputs: {
+    means: named("The reading is"),
+    gear: named("Gear"),
+    time: result("Airs to the day's limit in", MINUTES),
+    would: result("Released, it would make in this room", PPM, "optional"),
+    report: named("Report"),
+    needed: result("Water to take it up", CONTENT, "optional"),
+    warms: result("That water warms by", WARMING, "optional"),
+  },
+  compute: (given, say) => {
+    const gas = given.gas;
     const limit = LIMITS[gas];
-    const reading = given.si("reading");
-    const gear = given.choice("gear");
-    const released = given.si("released");
-    const changes = (given.si("changes") * given.si("mixing")) / 3600;
+    const reading = given.reading;
+    const gear = given.gear;
+    const released = given.released;
+    const changes = (given.changes * given.mixing) / 3600;
     const time = reading > limit.day ? Math.log(reading / limit.day) / changes : 0;
     const density = gasDensity(GASES[gas], ATMOSPHERE, KELVIN + 15);
-    const would = Math.min(1, released / density / given.si("room"));
-    if (
-      released > 0 &&
-      given.si("water") > 0 &&
-      gas === "ammonia" &&
-      released / (given.si("water") * 1000) > 1
-    )
+    const would = Math.min(1, released / density / given.room);
+    if (released > 0 && given.water > 0 && gas === "ammonia" && released / (given.water * 1000) > 1)
       return err({
         input: "water",
         message: "So little water does not take that up: it boils and spits. Give more water, or none.",
@@ -155,8 +151,8 @@ export const exposure: Calculator = {
                 : `under 100 lb (45.4 kg); ${sensibleDigits((100 * released) / REPORTABLE)} % of it`,
         needed: gas === "ammonia" && released > 0 ? released * ABSORBS : undefined,
         warms:
-          gas === "ammonia" && released > 0 && given.si("water") > 0
-            ? (released * SOLUTION) / (given.si("water") * 1000 * WATER_HEAT)
+          gas === "ammonia" && released > 0 && given.water > 0
+            ? (released * SOLUTION) / (given.water * 1000 * WATER_HEAT)
             : undefined,
       },
       verdict,
@@ -168,7 +164,7 @@ export const exposure: Calculator = {
             : reading >= limit.danger
               ? "Immediately dangerous: only those trained for it, in breathing air, with a second one outside."
               : reading > limit.day
-                ? `Air it ${given.say(time, MINUTES)} and read again before anyone works there.`
+                ? `Air it ${say(time, MINUTES)} and read again before anyone works there.`
                 : "Work may go on while it reads no more than this. Keep the detector on you.",
       ],
       cautions: [
@@ -208,4 +204,4 @@ export const exposure: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

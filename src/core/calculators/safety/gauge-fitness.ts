@@ -1,5 +1,5 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   ABSOLUTE,
   ATMOSPHERE,
@@ -19,7 +19,7 @@ export const airPressureAt = (metres: number): number => ATMOSPHERE * (1 - 2.255
 const WEATHER = 3000;
 
 /** Calculation 44: whether a gauge can carry the decision that hangs on it. */
-export const gaugeFitness: Calculator = {
+export const gaugeFitness = calculator({
   id: "gauge-fitness",
   chapter: "Safety margins",
   title: "Gauge fitness",
@@ -35,76 +35,75 @@ export const gaugeFitness: Calculator = {
     "zero",
     "resolution",
   ],
-  inputs: [
-    gaugeField("full", "Full scale", { help: "Printed on the dial.", least: 1000, most: 1e8, usual: 160e5 }),
-    measured("class", "Class", PERCENT, {
+  inputs: {
+    full: gaugeField("Full scale", { help: "Printed on the dial.", least: 1000, most: 1e8, usual: 160e5 }),
+    class: measured("Class", PERCENT, {
       help: "Printed as cl. 1.6: per cent of full scale, anywhere on it.",
       least: 0.0005,
       most: 0.1,
       usual: 0.016,
     }),
-    measured("mark", "Smallest mark", DIFFERENCE, {
+    mark: measured("Smallest mark", DIFFERENCE, {
       help: "Half of it is what can be read.",
       least: 1,
       most: 5e6,
       usual: 5e5,
     }),
-    choice("prove", "To be proven", "What has to be true.", {
+    prove: choice("To be proven", "What has to be true.", {
       above: "pressure is above the bound",
       below: "pressure is below the bound",
     }),
-    choice(
-      "kind",
+    kind: choice(
       "The bound is",
       "A triple point or a boiling point is absolute; a test pressure is a gauge's.",
       { absolute: "absolute", gauge: "of a gauge" },
     ),
-    measured("bound", "Bound, absolute", ABSOLUTE, {
+    bound: measured("Bound, absolute", ABSOLUTE, {
       help: "5.18 bar for CO2.",
       least: 0,
       most: 1e8,
       usual: 5.1795e5,
       when: { input: "kind", is: ["absolute"] },
     }),
-    gaugeField("boundGauge", "Bound, on the gauge", {
+    boundGauge: gaugeField("Bound, on the gauge", {
       help: "From the sheet.",
       least: -ATMOSPHERE,
       most: 1e8,
       usual: 0,
       when: { input: "kind", is: ["gauge"] },
     }),
-    gaugeField("reading", "It reads", { help: "Tapped lightly.", least: -ATMOSPHERE, most: 1e8 }),
-    measured("height", "Height of the place", RUN, {
+    reading: gaugeField("It reads", { help: "Tapped lightly.", least: -ATMOSPHERE, most: 1e8 }),
+    height: measured("Height of the place", RUN, {
       help: "Above the sea.",
       least: -430,
       most: 6000,
       usual: 0,
     }),
-  ],
-  outputs: [
-    result("proven", "Proven from a reading of", GAUGE),
-    result("room", "The reading is clear of it by", DIFFERENCE),
-    result("air", "Air pressure there", ABSOLUTE),
-    result("error", "Gauge may be off by", DIFFERENCE),
-    result("bound", "Bound, on this gauge", GAUGE),
-    result("bestRange", "A gauge for it: full scale about", GAUGE),
-  ],
-  compute: (given) => {
-    const bar = (si: number) => given.say(si, DIFFERENCE);
-    const full = given.si("full");
-    const reading = given.si("reading");
+  },
+  outputs: {
+    proven: result("Proven from a reading of", GAUGE),
+    room: result("The reading is clear of it by", DIFFERENCE),
+    air: result("Air pressure there", ABSOLUTE),
+    error: result("Gauge may be off by", DIFFERENCE),
+    bound: result("Bound, on this gauge", GAUGE),
+    bestRange: result("A gauge for it: full scale about", GAUGE),
+  },
+  compute: (given, say) => {
+    const bar = (si: number) => say(si, DIFFERENCE);
+    const full = given.full;
+    const reading = given.reading;
     if (reading > full * 1.05)
       return err({
         input: "reading",
         message: "That is off its scale: the gauge is strained. Take another.",
       });
-    if (given.si("mark") > full)
+    if (given.mark > full)
       return err({ input: "mark", message: "The smallest mark cannot be more than the whole scale." });
-    const absolute = given.choice("kind") === "absolute";
-    const air = airPressureAt(given.si("height"));
-    const error = given.si("class") * full + given.si("mark") / 2 + (absolute ? WEATHER : 0);
-    const bound = absolute ? given.si("bound") - air : given.si("boundGauge");
-    const above = given.choice("prove") === "above";
+    const absolute = given.kind === "absolute";
+    const air = airPressureAt(given.height);
+    const error = given.class * full + given.mark / 2 + (absolute ? WEATHER : 0);
+    const bound = absolute ? given.bound - air : given.boundGauge;
+    const above = given.prove === "above";
     const proven = above ? bound + error : bound - error;
     const room = above ? reading - proven : proven - reading;
     const clear = room >= 0;
@@ -147,4 +146,4 @@ export const gaugeFitness: Calculator = {
       outputs: { air: "0.84556 ± 0.0001 bar abs" },
     },
   ],
-};
+});

@@ -1,5 +1,5 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { ANGLE, choice, FORCE, MASS, measured, PERCENT, PLAIN, result, SIZE } from "../fields";
 
 const GRAVITY = 9.80665;
@@ -11,97 +11,93 @@ const CLASS = { pn16: 1, pn25: 1.3, pn40: 1.6 } as const;
 const COVER_SHARE = 0.3;
 
 /** Calculation 45: what it weighs, and whether sling and jack bear it. */
-export const lift: Calculator = {
+export const lift = calculator({
   id: "lift",
   chapter: "Safety margins",
   title: "Lift",
   says: "What body or cover weighs, how hard each sling leg pulls at its angle, and the margin of sling and jack.",
   words: ["lift", "weight", "sling", "how heavy", "crane", "jack", "hoist", "two men", "spring cover"],
-  inputs: [
-    choice(
-      "known",
+  inputs: {
+    known: choice(
       "Weight",
       "Weigh or read it if you can.",
       { given: "known", guess: "from size and class" },
       { usual: "guess" },
     ),
-    measured("mass", "Mass", MASS, {
+    mass: measured("Mass", MASS, {
       help: "From the sheet or a scale.",
       least: 0.1,
       most: 20_000,
       usual: 60,
       when: { input: "known", is: ["given"] },
     }),
-    measured("size", "Nominal size", SIZE, {
+    size: measured("Nominal size", SIZE, {
       help: "DN, on its body or flange.",
       least: 0.015,
       most: 1.2,
       usual: 0.1,
       when: { input: "known", is: ["guess"] },
     }),
-    choice(
-      "class",
+    class: choice(
       "Class",
       "On its body.",
       { pn16: "PN 16 or class 125", pn25: "PN 25 or class 250", pn40: "PN 40 or class 300" },
       { when: { input: "known", is: ["guess"] } },
     ),
-    choice(
-      "what",
+    what: choice(
       "Lifted",
       "The whole valve or its cover.",
       { body: "the whole valve", cover: "cover or bonnet" },
       { when: { input: "known", is: ["guess"] } },
     ),
-    measured("legs", "Sling legs", PLAIN, { help: "How many carry.", least: 1, most: 4, usual: 2 }),
-    measured("angle", "Leg from upright", ANGLE, {
+    legs: measured("Sling legs", PLAIN, { help: "How many carry.", least: 1, most: 4, usual: 2 }),
+    angle: measured("Leg from upright", ANGLE, {
       help: "0° hangs straight; over 60° is forbidden.",
       least: 0,
       most: 1.5,
       usual: Math.PI / 6,
     }),
-    measured("limit", "One leg may carry", MASS, {
+    limit: measured("One leg may carry", MASS, {
       help: "Working load limit on its tag, straight.",
       least: 1,
       most: 100_000,
       usual: 500,
     }),
-    measured("jack", "Jack or hoist may carry", MASS, {
+    jack: measured("Jack or hoist may carry", MASS, {
       help: "On its plate.",
       least: 1,
       most: 100_000,
       usual: 1000,
     }),
-    measured("spring", "Spring under the cover", FORCE, {
+    spring: measured("Spring under the cover", FORCE, {
       help: "Force when bolted down; none: 0.",
       least: 0,
       most: 1e6,
       usual: 0,
     }),
-  ],
-  outputs: [
-    result("mass", "Weighs about", MASS),
-    result("leg", "Each leg pulls", FORCE),
-    result("used", "Of its limit", PERCENT),
-    result("jackUsed", "Of the jack or hoist", PERCENT),
-    result("people", "People to lift it by hand", PLAIN),
-  ],
+  },
+  outputs: {
+    mass: result("Weighs about", MASS),
+    leg: result("Each leg pulls", FORCE),
+    used: result("Of its limit", PERCENT),
+    jackUsed: result("Of the jack or hoist", PERCENT),
+    people: result("People to lift it by hand", PLAIN),
+  },
   compute: (given) => {
-    const angle = given.si("angle");
-    if (!Number.isInteger(given.si("legs")))
-      return err({ input: "legs", message: "Give a whole number of legs." });
-    const guess = given.choice("known") === "guess";
+    const angle = given.angle;
+    if (!Number.isInteger(given.legs)) return err({ input: "legs", message: "Give a whole number of legs." });
+    const guess = given.known === "guess";
     const mass = guess
       ? BODY.mass *
-        (given.si("size") / BODY.at) ** BODY.power *
-        CLASS[given.choice("class") as keyof typeof CLASS] *
-        (given.choice("what") === "cover" ? COVER_SHARE : 1)
-      : given.si("mass");
+        (given.size / BODY.at) ** BODY.power *
+        CLASS[given.class] *
+        (given.what === "cover" ? COVER_SHARE : 1)
+      : given.mass;
     // Four legs on a stiff load carry like two or three: two are counted.
-    const carrying = Math.min(given.si("legs"), 2);
+    const carrying = Math.min(given.legs, 2);
     const leg = (mass * GRAVITY) / (carrying * Math.cos(angle));
-    const used = leg / GRAVITY / given.si("limit");
-    const jackUsed = mass / given.si("jack");
+    const used = leg / GRAVITY / given.limit;
+    const jackUsed = mass / given.jack;
     const flat = angle > Math.PI / 3 + 1e-9;
     const over = used > 1 || jackUsed > 1 || flat;
     return ok({
@@ -118,7 +114,7 @@ export const lift: Calculator = {
       ],
       cautions: [
         ...(guess ? ["Guessed from demonstration figures: take 30 % more until it hangs free."] : []),
-        ...(given.si("spring") > 0
+        ...(given.spring > 0
           ? [
               "A spring lies under the cover: leave two long bolts opposite and back them off evenly until it is slack, or it throws the cover.",
             ]
@@ -150,4 +146,4 @@ export const lift: Calculator = {
       verdict: "stop",
     },
   ],
-};
+});

@@ -1,6 +1,7 @@
 import { ok } from "../../result";
-import type { Calculator, Verdict } from "../declaration";
-import { choice, measured, named, VOLTS } from "../fields";
+import { calculator } from "../calculator";
+import type { Verdict } from "../declaration";
+import { byName, choice, measured, named, VOLTS } from "../fields";
 
 const PLACES = {
   1: { name: "battery, controller output, extra-low voltage", category: 0 },
@@ -11,7 +12,7 @@ const PLACES = {
 type Place = keyof typeof PLACES;
 
 /** Calculation 42: whether the meter and leads in hand may touch this circuit. */
-export const meterFitness: Calculator = {
+export const meterFitness = calculator({
   id: "meter-fitness",
   chapter: "Safety margins",
   title: "Meter fitness",
@@ -27,77 +28,71 @@ export const meterFitness: Calculator = {
     "fuse",
     "voltage tester",
   ],
-  inputs: [
-    measured("voltage", "Circuit's voltage", VOLTS, {
+  inputs: {
+    voltage: measured("Circuit's voltage", VOLTS, {
       help: "Highest it can have to earth.",
       least: 0,
       most: 1500,
       usual: 230,
     }),
-    choice(
-      "place",
-      "Where",
-      "The nearer to the supply, the harder a spike hits.",
-      Object.fromEntries(Object.entries(PLACES).map(([id, { name }]) => [id, name])),
-      { usual: "3" },
-    ),
-    choice(
-      "category",
+    place: choice("Where", "The nearer to the supply, the harder a spike hits.", byName(PLACES), {
+      usual: "3",
+    }),
+    category: choice(
       "Meter's category",
       "Printed beside its sockets.",
       { "0": "none printed", "2": "CAT II", "3": "CAT III", "4": "CAT IV" },
       { usual: "3" },
     ),
-    measured("rated", "Meter's voltage there", VOLTS, {
+    rated: measured("Meter's voltage there", VOLTS, {
       help: "Printed with the category.",
       least: 0,
       most: 2000,
       usual: 600,
     }),
-    choice(
-      "leadCategory",
+    leadCategory: choice(
       "Leads' category",
       "Printed on them; the weaker one counts.",
       { "0": "none printed", "2": "CAT II", "3": "CAT III", "4": "CAT IV" },
       { usual: "3" },
     ),
-    measured("leadRated", "Leads' voltage there", VOLTS, {
+    leadRated: measured("Leads' voltage there", VOLTS, {
       help: "Printed on them.",
       least: 0,
       most: 2000,
       usual: 1000,
     }),
-    choice("state", "Leads and case", "Look before each use.", {
+    state: choice("Leads and case", "Look before each use.", {
       sound: "sound, tips shrouded, fuse original",
       worn: "cracked, bare, wet or a fuse replaced",
     }),
-    choice("proof", "Known live source", "To try the meter before and after.", {
+    proof: choice("Known live source", "To try the meter before and after.", {
       yes: "at hand",
       no: "none",
     }),
-  ],
-  outputs: [
-    named("verdict", "Meter and leads"),
-    named("first", "First"),
-    named("second", "Then"),
-    named("third", "Last"),
-  ],
+  },
+  outputs: {
+    verdict: named("Meter and leads"),
+    first: named("First"),
+    second: named("Then"),
+    third: named("Last"),
+  },
   compute: (given) => {
-    const needed = PLACES[Number(given.choice("place")) as Place].category;
-    const voltage = given.si("voltage");
+    const needed = PLACES[Number(given.place) as Place].category;
+    const voltage = given.voltage;
     const suits = (category: string, rated: number) =>
       (needed === 0 || Number(category) >= needed) && rated >= voltage;
     const faults: [Verdict, string][] = [
-      given.choice("state") === "worn" && ["stop", "Worn, wet or wrongly fused: do not use it."],
-      !suits(given.choice("category"), given.si("rated")) && [
+      given.state === "worn" && ["stop", "Worn, wet or wrongly fused: do not use it."],
+      !suits(given.category, given.rated) && [
         "stop",
         `The meter is not for this place: it needs CAT ${["–", "I", "II", "III", "IV"][needed] ?? "–"} and at least ${voltage} V.`,
       ],
-      !suits(given.choice("leadCategory"), given.si("leadRated")) && [
+      !suits(given.leadCategory, given.leadRated) && [
         "stop",
         "The leads are weaker than the place needs: a spike arcs through them in your hand.",
       ],
-      given.choice("proof") === "no" &&
+      given.proof === "no" &&
         voltage > 50 && ["fail", "Without a known live source nothing is proven dead: get one."],
     ].filter((each): each is [Verdict, string] => each !== false);
     return ok({
@@ -141,4 +136,4 @@ export const meterFitness: Calculator = {
       verdict: "stop",
     },
   ],
-};
+});

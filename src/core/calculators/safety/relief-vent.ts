@@ -1,6 +1,6 @@
 import { PIPE_SIZES, pipeSize } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
   choice,
@@ -35,34 +35,33 @@ function longest(bore: number, before: number, after: number, capacity: number):
 }
 
 /** Companion of calculation 49: whether the pipe behind a relief valve is wide enough. */
-export const reliefVent: Calculator = {
+export const reliefVent = calculator({
   id: "relief-vent",
   chapter: "Safety margins",
   title: "Relief vent line",
   says: "How long the discharge pipe of a relief valve may be, and which size does for this length.",
   words: ["vent line", "discharge pipe", "back pressure", "relief header", "relief valve", "pipe length"],
-  inputs: [
-    measured("capacity", "Valve's capacity, air", MASS_FLOW, {
+  inputs: {
+    capacity: measured("Valve's capacity, air", MASS_FLOW, {
       help: "Stamped on it; all that blow together.",
       least: 1e-5,
       most: 50,
       usual: 0.19,
     }),
-    gaugeField("setting", "Set at", { help: "Stamped on it.", least: 1e5, most: 2e7, usual: 17e5 }),
-    measured("share", "Back pressure allowed", PERCENT, {
+    setting: gaugeField("Set at", { help: "Stamped on it.", least: 1e5, most: 2e7, usual: 17e5 }),
+    share: measured("Back pressure allowed", PERCENT, {
       help: "Of the setting: 15 % for a plain valve, by its maker for others.",
       least: 0.02,
       most: 0.5,
       usual: 0.15,
     }),
-    measured("length", "Length, fittings counted", RUN, {
+    length: measured("Length, fittings counted", RUN, {
       help: "Each elbow as about 30 bores.",
       least: 0.1,
       most: 1000,
       usual: 18,
     }),
-    choice(
-      "size",
+    size: choice(
       "Pipe",
       "Schedule 40.",
       Object.fromEntries(
@@ -72,19 +71,19 @@ export const reliefVent: Calculator = {
       ),
       { usual: "DN50" },
     ),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("longest", "Longest in this size", RUN),
-    named("next", "Smallest size for this length"),
-    result("allowed", "Back pressure allowed", GAUGE),
-  ],
-  compute: (given) => {
-    const air = given.si("surroundings");
-    const back = given.si("setting") * given.si("share");
-    const [before, capacity, length] = [back + air, given.si("capacity"), given.si("length")];
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    longest: result("Longest in this size", RUN),
+    next: named("Smallest size for this length"),
+    allowed: result("Back pressure allowed", GAUGE),
+  },
+  compute: (given, say) => {
+    const air = given.surroundings;
+    const back = given.setting * given.share;
+    const [before, capacity, length] = [back + air, given.capacity, given.length];
     const reach = (id: string) => longest(pipeSize(id, "40")!.bore, before, air, capacity);
-    const most = reach(given.choice("size"));
+    const most = reach(given.size);
     const next = PIPE_SIZES.find(({ id }) => Number(id.slice(2)) >= 15 && reach(id) >= length);
     if (next === undefined)
       return err({
@@ -97,7 +96,7 @@ export const reliefVent: Calculator = {
       verdict: fits ? "pass" : "fail",
       reasons: [
         fits
-          ? `Long enough: up to ${given.say(Math.max(most, 0), RUN)}.`
+          ? `Long enough: up to ${say(Math.max(most, 0), RUN)}.`
           : `Too long for this size: it chokes the valve. Take ${next.label}.`,
       ],
       cautions: [
@@ -123,4 +122,4 @@ export const reliefVent: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

@@ -1,12 +1,12 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { ANGLE, choice, measured, named, PLAIN, result, SECTION, SIZE } from "../fields";
 
 /** A hole is cut this much larger than its bolt, m. */
 const HOLE_PLAY = 2e-3;
 
 /** Calculation 7: a gasket to be cut from sheet, with a template at full size. */
-export const gasketCutter: Calculator = {
+export const gasketCutter = calculator({
   id: "gasket-cutter",
   chapter: "Seals and fit",
   title: "Gasket cutter",
@@ -22,63 +22,60 @@ export const gasketCutter: Calculator = {
     "bolt circle",
     "jointing",
   ],
-  inputs: [
-    choice("face", "Flange face", "Look at it: flat over the bolts, raised inside them, or grooved.", {
+  inputs: {
+    face: choice("Flange face", "Look at it: flat over the bolts, raised inside them, or grooved.", {
       raised: "raised face",
       flat: "flat face",
       tongue: "tongue and groove",
     }),
-    choice("metal", "Flange metal", "Of the weaker flange.", {
+    metal: choice("Flange metal", "Of the weaker flange.", {
       steel: "steel",
       "cast iron": "cast iron or brass",
       plastic: "plastic",
     }),
-    measured("bore", "Bore", SIZE, {
+    bore: measured("Bore", SIZE, {
       help: "Inside diameter of the flange.",
       least: 0.005,
       most: 1.5,
       usual: 0.1023,
     }),
-    measured("circle", "Bolt circle", SIZE, {
+    circle: measured("Bolt circle", SIZE, {
       help: "Across the circle of the bolt centres.",
       least: 0.01,
       most: 2,
       usual: 0.18,
     }),
-    measured("outside", "Outside of the flange", SIZE, {
+    outside: measured("Outside of the flange", SIZE, {
       help: "Over everything.",
       least: 0.01,
       most: 2.2,
       usual: 0.22,
     }),
-    measured("bolts", "Bolts", PLAIN, { help: "How many.", least: 3, most: 48, usual: 8 }),
-    measured("bolt", "Bolt diameter", SIZE, { help: "Nominal.", least: 0.003, most: 0.08, usual: 0.016 }),
-  ],
-  outputs: [
-    named("kind", "Cut a"),
-    result("inner", "Inside diameter", SIZE),
-    result("outer", "Outside diameter", SIZE),
-    result("hole", "Hole", SIZE, "optional"),
-    result("chord", "Hole to hole, straight", SIZE, "optional"),
-    result("area", "Face it presses on", SECTION),
-  ],
-  tables: [
-    {
-      name: "holes",
+    bolts: measured("Bolts", PLAIN, { help: "How many.", least: 3, most: 48, usual: 8 }),
+    bolt: measured("Bolt diameter", SIZE, { help: "Nominal.", least: 0.003, most: 0.08, usual: 0.016 }),
+  },
+  outputs: {
+    kind: named("Cut a"),
+    inner: result("Inside diameter", SIZE),
+    outer: result("Outside diameter", SIZE),
+    hole: result("Hole", SIZE, "optional"),
+    chord: result("Hole to hole, straight", SIZE, "optional"),
+    area: result("Face it presses on", SECTION),
+  },
+  tables: {
+    holes: {
       title: "Holes, from the middle",
-      columns: [
-        result("number", "Hole", PLAIN),
-        result("angle", "Angle from the top", ANGLE),
-        result("x", "Right", SIZE),
-        result("y", "Up", SIZE),
-      ],
+      columns: {
+        number: result("Hole", PLAIN),
+        angle: result("Angle from the top", ANGLE),
+        x: result("Right", SIZE),
+        y: result("Up", SIZE),
+      },
     },
-  ],
+  },
   compute: (given) => {
-    const [face, metal] = [given.choice("face"), given.choice("metal")];
-    const [bore, circle, outside, bolts, bolt] = ["bore", "circle", "outside", "bolts", "bolt"].map((name) =>
-      given.si(name),
-    ) as [number, number, number, number, number];
+    const [face, metal] = [given.face, given.metal];
+    const { bore, circle, outside, bolts, bolt } = given;
     if (!Number.isInteger(bolts)) return err({ input: "bolts", message: "Give a whole number of bolts." });
     const hole = bolt + HOLE_PLAY;
     if (circle - hole <= bore)
@@ -172,4 +169,4 @@ export const gasketCutter: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

@@ -2,8 +2,9 @@ import { metricStressArea, NUT_FACTOR } from "../../fastening";
 import type { Length } from "../../quantity";
 import { err, ok } from "../../result";
 import { GASKET_FACTORS, type GasketKind, ringGasketLoad } from "../../sealing";
-import type { Calculator } from "../declaration";
+import { calculator, numbered } from "../calculator";
 import {
+  byName,
   choice,
   FORCE,
   gaugeField,
@@ -26,7 +27,7 @@ const lever = (other: number, circle: number): number =>
 const CLOCK = ["12", "3", "6", "9"] as const;
 
 /** Calculation 48: what load a gasket needs, whether the bolts have it, and whether the flanges stand parallel. */
-export const gasketLoad: Calculator = {
+export const gasketLoad = calculator({
   id: "gasket-load",
   chapter: "Seals and fit",
   title: "Gasket load",
@@ -42,86 +43,75 @@ export const gasketLoad: Calculator = {
     "parallel flanges",
     "feeler gauge",
   ],
-  inputs: [
-    choice(
-      "kind",
-      "Gasket",
-      "Material and make.",
-      Object.fromEntries(Object.entries(GASKET_FACTORS).map(([id, { name }]) => [id, name])),
-      { usual: "fibre 1.6" },
-    ),
-    choice("reach", "It reaches", "A full-face one passes under the bolts.", {
+  inputs: {
+    kind: choice("Gasket", "Material and make.", byName(GASKET_FACTORS), { usual: "fibre 1.6" }),
+    reach: choice("It reaches", "A full-face one passes under the bolts.", {
       ring: "to the bolts (ring)",
       full: "to the rim (full face)",
     }),
-    measured("inside", "Gasket inside", SIZE, { help: "Diameter.", least: 0.003, most: 2, usual: 0.115 }),
-    measured("outside", "Gasket outside", SIZE, {
+    inside: measured("Gasket inside", SIZE, { help: "Diameter.", least: 0.003, most: 2, usual: 0.115 }),
+    outside: measured("Gasket outside", SIZE, {
       help: "Diameter; for a full face the rim.",
       least: 0.005,
       most: 2.2,
       usual: 0.162,
     }),
-    measured("circle", "Bolt circle", SIZE, {
+    circle: measured("Bolt circle", SIZE, {
       help: "Across the bolt centres.",
       least: 0.01,
       most: 2.2,
       usual: 0.18,
       when: { input: "reach", is: ["full"] },
     }),
-    gaugeField("pressure", "Pressure", {
+    pressure: gaugeField("Pressure", {
       help: "Highest it will see, tests too.",
       least: 0,
       most: 4e7,
       usual: 16e5,
     }),
-    measured("bolts", "Bolts", PLAIN, { help: "How many.", least: 3, most: 64, usual: 8 }),
-    measured("diameter", "Bolt diameter", SIZE, { help: "Nominal.", least: 0.004, most: 0.1, usual: 0.016 }),
-    measured("pitch", "Pitch", SIZE, {
+    bolts: measured("Bolts", PLAIN, { help: "How many.", least: 3, most: 64, usual: 8 }),
+    diameter: measured("Bolt diameter", SIZE, { help: "Nominal.", least: 0.004, most: 0.1, usual: 0.016 }),
+    pitch: measured("Pitch", SIZE, {
       help: "From thread to thread.",
       least: 0.0005,
       most: 0.006,
       usual: 0.002,
     }),
-    measured("stress", "Bolts may be pulled to", STRESS, {
+    stress: measured("Bolts may be pulled to", STRESS, {
       help: "About half of proof: 290 N/mm² for 8.8, 110 for 4.6.",
       least: 1e7,
       most: 1e9,
       usual: 290e6,
     }),
-    ...CLOCK.map((hour) =>
-      measured(`at${hour}`, `Gap at ${hour} o'clock`, SIZE, {
-        help: "Between the faces, bolts finger tight.",
-        least: 0,
-        most: 0.1,
-        optional: true,
-      }),
-    ),
-  ],
-  outputs: [
-    result("each", "Needed in each bolt", FORCE),
-    result("torque", "Torque for that, dry", TORQUE),
-    result("used", "Of what it may carry", PERCENT),
-    result("seating", "To seat it", FORCE),
-    result("operating", "To hold it under pressure", FORCE),
-    result("capacity", "Each bolt may carry", FORCE),
-    result("tilt", "Faces out of parallel", SIZE, "optional"),
-    named("tiltAt", "Widest at", "optional"),
-  ],
-  compute: (given) => {
-    const [inside, outside, pressure, bolts, diameter] = [
-      "inside",
-      "outside",
-      "pressure",
-      "bolts",
-      "diameter",
-    ].map((name) => given.si(name)) as [number, number, number, number, number];
+    ...numbered(CLOCK, {
+      at: (hour) =>
+        measured(`Gap at ${hour} o'clock`, SIZE, {
+          help: "Between the faces, bolts finger tight.",
+          least: 0,
+          most: 0.1,
+          optional: true,
+        }),
+    }),
+  },
+  outputs: {
+    each: result("Needed in each bolt", FORCE),
+    torque: result("Torque for that, dry", TORQUE),
+    used: result("Of what it may carry", PERCENT),
+    seating: result("To seat it", FORCE),
+    operating: result("To hold it under pressure", FORCE),
+    capacity: result("Each bolt may carry", FORCE),
+    tilt: result("Faces out of parallel", SIZE, "optional"),
+    tiltAt: named("Widest at", "optional"),
+  },
+  compute: (given, say) => {
+    const { inside, outside, pressure, bolts, diameter } = given;
     if (outside <= inside)
       return err({ input: "outside", message: "The outside must be larger than the inside." });
-    if (given.si("pitch") > 0.3 * diameter)
+    if (given.pitch > 0.3 * diameter)
       return err({ input: "pitch", message: "No thread is that coarse for its diameter." });
-    const kind = given.choice("kind") as GasketKind;
-    const full = given.choice("reach") === "full";
-    const circle = given.si("circle");
+    const kind = given.kind;
+    const full = given.reach === "full";
+    const circle = given.circle;
     if (full && (circle <= inside || circle >= outside))
       return err({
         input: "circle",
@@ -133,11 +123,12 @@ export const gasketLoad: Calculator = {
     const operating = full ? ring.thrust + (ring.operating - ring.thrust) * balance : ring.operating;
     const seating = ring.seating * balance;
     const each = Math.max(operating, seating) / bolts;
-    const area = metricStressArea(diameter as Length, given.si("pitch") as Length);
-    const capacity = area * given.si("stress");
-    const gaps = CLOCK.map((hour) => ({ hour, gap: given.maybe(`at${hour}`) })).filter(
-      (one): one is { hour: "12" | "3" | "6" | "9"; gap: number } => one.gap !== undefined,
-    );
+    const area = metricStressArea(diameter, given.pitch);
+    const capacity = area * given.stress;
+    const gaps = CLOCK.flatMap((hour) => {
+      const gap = given[`at${hour}`];
+      return gap === undefined ? [] : [{ hour, gap }];
+    });
     const widest = gaps.reduce((a, b) => (b.gap > a.gap ? b : a), gaps[0]!);
     const tilt = gaps.length < 2 ? undefined : widest.gap - Math.min(...gaps.map((one) => one.gap));
     const weak = each > capacity;
@@ -160,7 +151,7 @@ export const gasketLoad: Calculator = {
           : `${operating > seating ? "Holding it under pressure" : "Seating it"} decides the load.`,
         ...(skew
           ? [
-              `The faces are ${given.say(tilt, SIZE)} out of parallel, over 0.8 mm: line the pipe up before bolting. Bolts are not for pulling pipe.`,
+              `The faces are ${say(tilt, SIZE)} out of parallel, over 0.8 mm: line the pipe up before bolting. Bolts are not for pulling pipe.`,
             ]
           : []),
       ],
@@ -188,4 +179,4 @@ export const gasketLoad: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

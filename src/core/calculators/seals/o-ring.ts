@@ -1,7 +1,20 @@
 import { err, ok } from "../../result";
 import { nearestORings, SEAL_MATERIALS, SEAL_MEDIA, type SealMedium } from "../../sealing";
-import type { Calculator, Verdict } from "../declaration";
-import { choice, DEGREES, KELVIN, measured, named, PERCENT, result, SIZE, temperatureField } from "../fields";
+import { calculator } from "../calculator";
+import type { Verdict } from "../declaration";
+import {
+  asNamed,
+  byName,
+  choice,
+  DEGREES,
+  KELVIN,
+  measured,
+  named,
+  PERCENT,
+  result,
+  SIZE,
+  temperatureField,
+} from "../fields";
 
 /** Usual bounds of a rubber ring in its groove, as shares; any seal handbook. */
 const BOUNDS = {
@@ -11,7 +24,7 @@ const BOUNDS = {
 const NEIGHBOURS = 6;
 
 /** Calculation 5: which O-ring, and whether it sits right in its groove and bears the medium. */
-export const oRing: Calculator = {
+export const oRing = calculator({
   id: "o-ring",
   chapter: "Seals and fit",
   title: "O-ring",
@@ -29,93 +42,81 @@ export const oRing: Calculator = {
     "nitrile",
     "epdm",
   ],
-  inputs: [
-    measured("inside", "Inside diameter, measured", SIZE, {
+  inputs: {
+    inside: measured("Inside diameter, measured", SIZE, {
       help: "Of the ring lying free; from the groove if it is torn.",
       least: 0.0005,
       most: 0.7,
       usual: 0.0247,
     }),
-    measured("section", "Cross-section, measured", SIZE, {
+    section: measured("Cross-section, measured", SIZE, {
       help: "Where it is least flattened. A used one has lost some.",
       least: 0.0008,
       most: 0.0075,
       usual: 0.0035,
     }),
-    measured("seat", "Groove: diameter it sits on", SIZE, {
+    seat: measured("Groove: diameter it sits on", SIZE, {
       help: "Bottom of the groove in a rod or spindle.",
       least: 0.0005,
       most: 0.7,
       usual: 0.0252,
     }),
-    measured("depth", "Groove: depth with its play", SIZE, {
+    depth: measured("Groove: depth with its play", SIZE, {
       help: "From the bottom of the groove to the wall it seals on.",
       least: 0.0003,
       most: 0.0075,
       usual: 0.0028,
     }),
-    measured("width", "Groove: width", SIZE, {
+    width: measured("Groove: width", SIZE, {
       help: "Along the axis.",
       least: 0.0005,
       most: 0.02,
       usual: 0.0048,
     }),
-    choice("motion", "It", "A moving seal is squeezed less.", {
+    motion: choice("It", "A moving seal is squeezed less.", {
       static: "stands still",
       dynamic: "moves or turns",
     }),
-    choice(
-      "medium",
-      "Medium",
-      "What it keeps in.",
-      Object.fromEntries(SEAL_MEDIA.map((each) => [each, each])),
-    ),
-    choice(
-      "material",
-      "Material",
-      "Of the new ring.",
-      Object.fromEntries(Object.entries(SEAL_MATERIALS).map(([id, { name }]) => [id, name])),
-      { usual: "epdm" },
-    ),
-    temperatureField("temperature", "Hottest it gets", {
+    medium: choice("Medium", "What it keeps in.", asNamed(SEAL_MEDIA)),
+    material: choice("Material", "Of the new ring.", byName(SEAL_MATERIALS), { usual: "epdm" }),
+    temperature: temperatureField("Hottest it gets", {
       help: "In service.",
       least: KELVIN - 60,
       most: KELVIN + 250,
       usual: KELVIN + 20,
     }),
-    choice("grease", "Lubricant", "What goes on it.", {
+    grease: choice("Lubricant", "What goes on it.", {
       silicone: "silicone grease",
       mineral: "mineral grease or jelly",
       none: "none, or water",
     }),
-  ],
-  outputs: [
-    named("ring", "Ring"),
-    result("inside", "Its inside diameter", SIZE),
-    result("section", "Its cross-section", SIZE),
-    result("stretch", "Stretch", PERCENT),
-    result("squeeze", "Squeeze", PERCENT),
-    result("fill", "Groove filled", PERCENT),
-  ],
-  tables: [
-    {
-      name: "neighbours",
+  },
+  outputs: {
+    ring: named("Ring"),
+    inside: result("Its inside diameter", SIZE),
+    section: result("Its cross-section", SIZE),
+    stretch: result("Stretch", PERCENT),
+    squeeze: result("Squeeze", PERCENT),
+    fill: result("Groove filled", PERCENT),
+  },
+  tables: {
+    neighbours: {
       title: "Nearest rings (SAE AS568, the same in ISO 3601-1)",
-      columns: [
-        named("ring", "Number"),
-        result("inside", "Inside", SIZE),
-        result("section", "Section", SIZE),
-        result("stretch", "Stretch on this groove", PERCENT),
-      ],
+      columns: {
+        ring: named("Number"),
+        inside: result("Inside", SIZE),
+        section: result("Section", SIZE),
+        stretch: result("Stretch on this groove", PERCENT),
+      },
     },
-  ],
-  compute: (given) => {
-    const percent = (si: number) => given.say(si, PERCENT);
-    const mm = (si: number) => given.say(si, SIZE);
-    const rings = nearestORings(given.si("inside"), given.si("section"));
+  },
+  compute: (given, say) => {
+    const percent = (si: number) => say(si, PERCENT);
+    const mm = (si: number) => say(si, SIZE);
+    const rings = nearestORings(given.inside, given.section);
     const ring = rings[0]!;
-    const far = Math.abs(ring.inside - given.si("inside")) > 0.08 * (given.si("inside") + 0.002);
-    const seat = given.si("seat");
+    const far = Math.abs(ring.inside - given.inside) > 0.08 * (given.inside + 0.002);
+    const seat = given.seat;
     const stretch = seat / ring.inside - 1;
     if (stretch > 0.5 || stretch < -0.2)
       return err({
@@ -124,12 +125,12 @@ export const oRing: Calculator = {
       });
     // Stretching thins the section; its volume stays.
     const section = ring.section * Math.sqrt(1 / (1 + Math.max(0, stretch)));
-    const squeeze = 1 - given.si("depth") / section;
-    const fill = (Math.PI * section ** 2) / 4 / (given.si("depth") * given.si("width"));
-    const bounds = BOUNDS[given.choice("motion") as keyof typeof BOUNDS];
-    const material = SEAL_MATERIALS[given.choice("material")]!;
-    const medium = given.choice("medium") as SealMedium;
-    const kelvin = given.si("temperature");
+    const squeeze = 1 - given.depth / section;
+    const fill = (Math.PI * section ** 2) / 4 / (given.depth * given.width);
+    const bounds = BOUNDS[given.motion];
+    const material = SEAL_MATERIALS[given.material]!;
+    const medium = given.medium;
+    const kelvin = given.temperature;
     const faults: [Verdict, string][] = [
       material.media[medium] === "never" && [
         "stop",
@@ -137,9 +138,9 @@ export const oRing: Calculator = {
       ],
       (kelvin > material.most_K || kelvin < material.least_K) && [
         "stop",
-        `${material.name} is for ${given.say(material.least_K, DEGREES)} to ${given.say(material.most_K, DEGREES)}.`,
+        `${material.name} is for ${say(material.least_K, DEGREES)} to ${say(material.most_K, DEGREES)}.`,
       ],
-      given.choice("grease") === "mineral" &&
+      given.grease === "mineral" &&
         !material.mineralGrease && ["stop", `Mineral grease swells ${material.name}: silicone grease only.`],
       squeeze < bounds.squeeze[0] && [
         "fail",
@@ -222,4 +223,4 @@ export const oRing: Calculator = {
       outputs: { ring: "AS568-425", stretch: "0.559 ± 0.001 %" },
     },
   ],
-};
+});

@@ -1,65 +1,65 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { ANGLE, measured, PERCENT, PLAIN, RUN, result, SIZE } from "../fields";
 
 const RIGHT_ANGLE = Math.PI / 2;
 const CUT = Math.PI / 4;
 
 /** Calculation 6: how packing is cut and laid. */
-export const packing: Calculator = {
+export const packing = calculator({
   id: "packing",
   chapter: "Seals and fit",
   title: "Gland packing",
   says: "Section and length of each ring, how many fill the box, how they are cut and how the joints are turned.",
   words: ["packing", "gland", "rope", "stuffing box", "ring length", "spindle leak", "graphite"],
-  inputs: [
-    measured("stem", "Spindle", SIZE, {
+  inputs: {
+    stem: measured("Spindle", SIZE, {
       help: "Diameter where the packing runs.",
       least: 0.003,
       most: 0.3,
       usual: 0.02,
     }),
-    measured("box", "Bore of the box", SIZE, {
+    box: measured("Bore of the box", SIZE, {
       help: "Inside diameter of the stuffing box.",
       least: 0.005,
       most: 0.4,
       usual: 0.032,
     }),
-    measured("depth", "Depth of the box", SIZE, {
+    depth: measured("Depth of the box", SIZE, {
       help: "With every old ring out, to the bottom; a lantern ring taken off.",
       least: 0.003,
       most: 0.5,
       usual: 0.036,
     }),
-    measured("entry", "Gland must enter by", SIZE, {
+    entry: measured("Gland must enter by", SIZE, {
       help: "So that it guides: usually a third of a ring.",
       least: 0,
       most: 0.05,
       usual: 0.003,
     }),
-    measured("press", "Shortens when pressed", PERCENT, {
+    press: measured("Shortens when pressed", PERCENT, {
       help: "Braided rope gives 15 to 25 %.",
       least: 0,
       most: 0.5,
       usual: 0.2,
     }),
-    measured("waste", "Waste", PERCENT, {
+    waste: measured("Waste", PERCENT, {
       help: "For trimming and one cut gone wrong.",
       least: 0,
       most: 1,
       usual: 0.1,
     }),
-  ],
-  outputs: [
-    result("ring", "Length of one ring", SIZE),
-    result("rings", "Rings", PLAIN),
-    result("total", "Rope to take", RUN),
-    result("section", "Section", SIZE),
-    result("cut", "Cut at", ANGLE),
-    result("stagger", "Turn each joint on by", ANGLE),
-  ],
+  },
+  outputs: {
+    ring: result("Length of one ring", SIZE),
+    rings: result("Rings", PLAIN),
+    total: result("Rope to take", RUN),
+    section: result("Section", SIZE),
+    cut: result("Cut at", ANGLE),
+    stagger: result("Turn each joint on by", ANGLE),
+  },
   compute: (given) => {
-    const [stem, box] = [given.si("stem"), given.si("box")];
+    const [stem, box] = [given.stem, given.box];
     const section = (box - stem) / 2;
     if (section < 0.001)
       return err({
@@ -67,8 +67,8 @@ export const packing: Calculator = {
         message: "The bore must be wider than the spindle by at least 2 mm. Measure both again.",
       });
     const ring = Math.PI * (stem + section);
-    const room = given.si("depth") - given.si("entry");
-    const rings = Math.floor(room / (section * (1 - given.si("press"))) + 1e-9);
+    const room = given.depth - given.entry;
+    const rings = Math.floor(room / (section * (1 - given.press)) + 1e-9);
     if (rings < 1)
       return err({
         input: "depth",
@@ -80,7 +80,7 @@ export const packing: Calculator = {
         section,
         ring,
         rings,
-        total: rings * ring * (1 + given.si("waste")),
+        total: rings * ring * (1 + given.waste),
         cut: CUT,
         stagger: rings === 2 ? Math.PI : RIGHT_ANGLE,
       },
@@ -119,4 +119,4 @@ export const packing: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

@@ -1,12 +1,12 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { measured, named, PERCENT, PLAIN, result, SIZE } from "../fields";
 
-const tolerance = (name: string, label: string, usual: number) =>
-  measured(name, label, SIZE, { help: "Plus or minus, of one piece.", least: 0, most: 0.005, usual });
+const tolerance = (label: string, usual: number) =>
+  measured(label, SIZE, { help: "Plus or minus, of one piece.", least: 0, most: 0.005, usual });
 
 /** Calculation 46: how deep a stack of seals and spacers should sit, and what one piece too few or too many would read. */
-export const stackDepth: Calculator = {
+export const stackDepth = calculator({
   id: "stack-depth",
   chapter: "Seals and fit",
   title: "Stack depth",
@@ -21,61 +21,61 @@ export const stackDepth: Calculator = {
     "one left over",
     "missing seal",
   ],
-  inputs: [
-    measured("bore", "Depth of the bore", SIZE, {
+  inputs: {
+    bore: measured("Depth of the bore", SIZE, {
       help: "Empty, from the face.",
       least: 0.001,
       most: 1,
       usual: 0.06,
     }),
-    tolerance("boreTolerance", "Its tolerance", 0.0001),
-    measured("seals", "Seals", PLAIN, { help: "How many.", least: 1, most: 40, usual: 6 }),
-    measured("seal", "One seal, free", SIZE, {
+    boreTolerance: tolerance("Its tolerance", 0.0001),
+    seals: measured("Seals", PLAIN, { help: "How many.", least: 1, most: 40, usual: 6 }),
+    seal: measured("One seal, free", SIZE, {
       help: "Height not pressed.",
       least: 0.0005,
       most: 0.1,
       usual: 0.004,
     }),
-    tolerance("sealTolerance", "Its tolerance", 0.00015),
-    measured("squeeze", "Squeeze when assembled", PERCENT, {
+    sealTolerance: tolerance("Its tolerance", 0.00015),
+    squeeze: measured("Squeeze when assembled", PERCENT, {
       help: "How much a seal shortens under the cover.",
       least: 0,
       most: 0.5,
       usual: 0.1,
     }),
-    measured("spacers", "Spacers", PLAIN, { help: "How many; none: 0.", least: 0, most: 40, usual: 5 }),
-    measured("spacer", "One spacer", SIZE, { help: "Height.", least: 0.0001, most: 0.1, usual: 0.007 }),
-    tolerance("spacerTolerance", "Its tolerance", 0.00005),
-    measured("reading", "Depth gauge reads", SIZE, {
+    spacers: measured("Spacers", PLAIN, { help: "How many; none: 0.", least: 0, most: 40, usual: 5 }),
+    spacer: measured("One spacer", SIZE, { help: "Height.", least: 0.0001, most: 0.1, usual: 0.007 }),
+    spacerTolerance: tolerance("Its tolerance", 0.00005),
+    reading: measured("Depth gauge reads", SIZE, {
       help: "From the face to the top of the stack, lightly pressed home; minus when it stands proud.",
       least: -0.1,
       most: 1,
       optional: true,
     }),
-  ],
-  outputs: [
-    named("looksLike", "The reading looks like", "optional"),
-    result("free", "Set-back before it is pressed", SIZE),
-    result("setBack", "Set-back, pressed", SIZE),
-    result("worst", "Band, all at their worst", SIZE),
-    result("likely", "Band, as it falls (root sum square)", SIZE),
-    result("oneSealShort", "One seal missing reads", SIZE),
-    result("oneSpacerShort", "One spacer missing reads", SIZE),
-    result("oneSealMore", "One seal too many reads", SIZE),
-  ],
-  compute: (given) => {
-    const [seals, spacers] = [given.si("seals"), given.si("spacers")];
+  },
+  outputs: {
+    looksLike: named("The reading looks like", "optional"),
+    free: result("Set-back before it is pressed", SIZE),
+    setBack: result("Set-back, pressed", SIZE),
+    worst: result("Band, all at their worst", SIZE),
+    likely: result("Band, as it falls (root sum square)", SIZE),
+    oneSealShort: result("One seal missing reads", SIZE),
+    oneSpacerShort: result("One spacer missing reads", SIZE),
+    oneSealMore: result("One seal too many reads", SIZE),
+  },
+  compute: (given, say) => {
+    const [seals, spacers] = [given.seals, given.spacers];
     if (!Number.isInteger(seals)) return err({ input: "seals", message: "Give a whole number of seals." });
     if (!Number.isInteger(spacers))
       return err({ input: "spacers", message: "Give a whole number of spacers." });
-    const [seal, spacer] = [given.si("seal"), given.si("spacer")];
-    const pressed = seal * (1 - given.si("squeeze"));
-    const free = given.si("bore") - seals * seal - spacers * spacer;
-    const setBack = given.si("bore") - seals * pressed - spacers * spacer;
-    const [tb, ts, tp] = [given.si("boreTolerance"), given.si("sealTolerance"), given.si("spacerTolerance")];
+    const [seal, spacer] = [given.seal, given.spacer];
+    const pressed = seal * (1 - given.squeeze);
+    const free = given.bore - seals * seal - spacers * spacer;
+    const setBack = given.bore - seals * pressed - spacers * spacer;
+    const [tb, ts, tp] = [given.boreTolerance, given.sealTolerance, given.spacerTolerance];
     const worst = tb + seals * ts + spacers * tp;
     const likely = Math.sqrt(tb ** 2 + seals * ts ** 2 + spacers * tp ** 2);
-    const reading = given.maybe("reading");
+    const reading = given.reading;
     const guesses = [
       { says: "all there", at: free },
       { says: "one seal missing", at: free + seal },
@@ -117,7 +117,7 @@ export const stackDepth: Calculator = {
             ? "The depth is that of a whole stack."
             : near.length > 1
               ? "The band is too wide to tell: count the pieces left in the tray."
-              : `It reads ${given.say(reading, SIZE)}: ${looksLike}. Take it out and count.`
+              : `It reads ${say(reading, SIZE)}: ${looksLike}. Take it out and count.`
           : blind
             ? "The tolerances together are as large as one piece: the depth alone cannot tell, count too."
             : "One piece too few or too many shows clearly on a depth gauge.",
@@ -151,4 +151,4 @@ export const stackDepth: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

@@ -1,7 +1,8 @@
 import { formatDuration } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
+  byName,
   CONTENT,
   choice,
   DAYS,
@@ -36,90 +37,84 @@ const YEAR_S = 365.25 * 86_400;
 const EXCESS = 1.5;
 
 /** Calculation 20: descaling: how much acid, how long, what neutralises it, and when again. */
-export const descale: Calculator = {
+export const descale = calculator({
   id: "descale",
   chapter: "Steam and heating",
   title: "Descale",
   says: "How to mix the descaler, how long to soak, what neutralises it, and when the scale will be back.",
   words: ["descale", "scale", "lime", "limescale", "acid", "soak", "citric", "furred", "neutralise"],
-  inputs: [
-    choice(
-      "acid",
-      "Acid",
-      "What is in the descaler: look at its label.",
-      Object.fromEntries(Object.entries(ACIDS).map(([id, { name }]) => [id, name])),
-    ),
-    measured("concentrate", "Concentrate", PERCENT, {
+  inputs: {
+    acid: choice("Acid", "What is in the descaler: look at its label.", byName(ACIDS)),
+    concentrate: measured("Concentrate", PERCENT, {
       help: "Acid by mass, from the label; crystals: 100 %.",
       least: 0.02,
       most: 1,
       usual: 0.5,
     }),
-    measured("wanted", "Bath at", PERCENT, {
+    wanted: measured("Bath at", PERCENT, {
       help: "Usual: 5 to 10 % citric, 5 % sulfamic.",
       least: 0.005,
       most: 0.3,
       usual: 0.05,
     }),
-    measured("bath", "Bath", CONTENT, {
+    bath: measured("Bath", CONTENT, {
       help: "Enough to cover the part.",
       least: 1e-4,
       most: 1,
       usual: 5e-3,
     }),
-    measured("deposit", "Deposit", SIZE, { help: "Thickest place.", least: 1e-5, most: 0.02, usual: 1e-3 }),
-    measured("surface", "Surface with deposit", SURFACE, {
+    deposit: measured("Deposit", SIZE, { help: "Thickest place.", least: 1e-5, most: 0.02, usual: 1e-3 }),
+    surface: measured("Surface with deposit", SURFACE, {
       help: "Guess: a DN 20 body has about 0.02 m² inside.",
       least: 1e-5,
       most: 10,
       usual: 0.02,
     }),
-    temperatureField("temperature", "Bath's temperature", {
+    temperature: temperatureField("Bath's temperature", {
       help: "Warm eats faster; not above 60 °C.",
       least: KELVIN + 5,
       most: KELVIN + 60,
       usual: KELVIN + 20,
     }),
-    measured("hardness", "Hardness of the water", HARDNESS, {
+    hardness: measured("Hardness of the water", HARDNESS, {
       help: "As CaCO3.",
       least: 0,
       most: 2,
       usual: 0.3,
     }),
-    choice(
-      "chlorine",
+    chlorine: choice(
       "Chlorine about",
       "Bleach, pool chlorine or tablets in the room, the part or the drain.",
       { no: "none", yes: "yes, or not sure" },
     ),
-  ],
-  outputs: [
-    result("take", "Concentrate to take", GRAMS),
-    result("waterFirst", "Into this much water", CONTENT),
-    result("soak", "Soak for about", MINUTES),
-    result("lime", "Lime on it", GRAMS),
-    result("acidNeeded", "Acid that needs", GRAMS),
-    result("soda", "Bicarbonate to neutralise what is left", GRAMS),
-    result("again", "Same deposit again in", DAYS),
-  ],
+  },
+  outputs: {
+    take: result("Concentrate to take", GRAMS),
+    waterFirst: result("Into this much water", CONTENT),
+    soak: result("Soak for about", MINUTES),
+    lime: result("Lime on it", GRAMS),
+    acidNeeded: result("Acid that needs", GRAMS),
+    soda: result("Bicarbonate to neutralise what is left", GRAMS),
+    again: result("Same deposit again in", DAYS),
+  },
   compute: (given) => {
-    const acid = ACIDS[given.choice("acid") as keyof typeof ACIDS];
-    const [concentrate, wanted] = [given.si("concentrate"), given.si("wanted")];
+    const acid = ACIDS[given.acid];
+    const [concentrate, wanted] = [given.concentrate, given.wanted];
     if (wanted >= concentrate)
       return err({ input: "wanted", message: "The bath cannot be stronger than the concentrate." });
-    const bath = given.si("bath");
+    const bath = given.bath;
     // A bath this thin weighs about a kilogram a litre.
     const pure = bath * 1000 * wanted;
-    const lime = given.si("surface") * given.si("deposit") * SCALE_DENSITY;
+    const lime = given.surface * given.deposit * SCALE_DENSITY;
     // CaCO3 takes two protons.
     const acidNeeded = (lime / LIME) * 2 * (acid.mass / acid.protons);
     const speed =
-      EATS.m_per_s * EATS.per10K ** ((given.si("temperature") - EATS.at_K) / 10) * Math.min(1, wanted / 0.05);
-    const soak = given.si("deposit") / speed;
+      EATS.m_per_s * EATS.per10K ** ((given.temperature - EATS.at_K) / 10) * Math.min(1, wanted / 0.05);
+    const soak = given.deposit / speed;
     const left = Math.max(pure - acidNeeded, 0.1 * pure);
     const weak = pure < acidNeeded * EXCESS;
-    const chlorine = given.choice("chlorine") === "yes";
-    const hardness = given.si("hardness");
+    const chlorine = given.chlorine === "yes";
+    const hardness = given.hardness;
     return ok({
       outputs: {
         take: pure / concentrate,
@@ -130,8 +125,7 @@ export const descale: Calculator = {
         soda: (left / acid.mass) * acid.protons * BICARBONATE,
         again: Math.min(
           20 * YEAR_S,
-          (GROWS.years * YEAR_S * (given.si("deposit") / GROWS.depth) * GROWS.hardness) /
-            Math.max(hardness, 1e-3),
+          (GROWS.years * YEAR_S * (given.deposit / GROWS.depth) * GROWS.hardness) / Math.max(hardness, 1e-3),
         ),
       },
       verdict: chlorine ? "stop" : weak ? "watch" : "pass",
@@ -180,4 +174,4 @@ export const descale: Calculator = {
       verdict: "stop",
     },
   ],
-};
+});

@@ -1,6 +1,6 @@
 import { scaldSeconds } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   DEGREES,
   FLOW,
@@ -13,15 +13,15 @@ import {
   WARMING,
 } from "../fields";
 
-const water = (name: string, label: string, help: string, usual: number) =>
-  temperatureField(name, label, { help, least: KELVIN, most: KELVIN + 95, usual: KELVIN + usual });
+const water = (label: string, help: string, usual: number) =>
+  temperatureField(label, { help, least: KELVIN, most: KELVIN + 95, usual: KELVIN + usual });
 /** Stored hot water colder than this breeds legionella; public health guidance of most countries. */
 const LEGIONELLA_K = KELVIN + 60;
 /** An outlet hotter than this scalds within minutes. */
 const HOT_K = KELVIN + 49;
 
 /** Calculation 19: what a mixing valve does, and what it does when something fails. */
-export const mixing: Calculator = {
+export const mixing = calculator({
   id: "mixing",
   chapter: "Steam and heating",
   title: "Mixing valve",
@@ -36,52 +36,47 @@ export const mixing: Calculator = {
     "legionella",
     "drift",
   ],
-  inputs: [
-    water("hot", "Hot supply", "At the valve, running.", 60),
-    water("cold", "Cold supply", "At the valve, running.", 10),
-    water("set", "Set point", "What should come out.", 38),
-    temperatureField("found", "Comes out", {
+  inputs: {
+    hot: water("Hot supply", "At the valve, running.", 60),
+    cold: water("Cold supply", "At the valve, running.", 10),
+    set: water("Set point", "What should come out.", 38),
+    found: temperatureField("Comes out", {
       help: "Measured at the outlet, settled.",
       least: KELVIN,
       most: KELVIN + 95,
     }),
-    measured("flow", "Flow out", FLOW, { help: "All of it.", least: 1e-6, most: 0.1, usual: 12e-3 / 60 }),
-    measured("tolerance", "May drift by", WARMING, {
+    flow: measured("Flow out", FLOW, { help: "All of it.", least: 1e-6, most: 0.1, usual: 12e-3 / 60 }),
+    tolerance: measured("May drift by", WARMING, {
       help: "Of the sheet; 2 K is usual.",
       least: 0.1,
       most: 10,
       usual: 2,
     }),
-    measured("hotDrift", "Hot supply rises by", WARMING, {
+    hotDrift: measured("Hot supply rises by", WARMING, {
       help: "What if.",
       least: -40,
       most: 40,
       usual: 5,
     }),
-    measured("coldDrift", "Cold supply rises by", WARMING, {
+    coldDrift: measured("Cold supply rises by", WARMING, {
       help: "What if.",
       least: -40,
       most: 40,
       usual: 0,
     }),
-  ],
-  outputs: [
-    result("off", "Off the set point by", WARMING),
-    result("share", "Hot share", PERCENT),
-    result("hotFlow", "Hot flow", FLOW),
-    result("coldFlow", "Cold flow", FLOW),
-    result("drifted", "Then comes out, valve not moving", DEGREES),
-    result("coldFails", "Cold fails: up to", DEGREES),
-    result("scald", "Found temperature scalds in about", SECONDS, "optional"),
-    result("scaldFailed", "With cold failed it scalds in about", SECONDS, "optional"),
-  ],
-  compute: (given) => {
-    const [hot, cold, set, found] = ["hot", "cold", "set", "found"].map((name) => given.si(name)) as [
-      number,
-      number,
-      number,
-      number,
-    ];
+  },
+  outputs: {
+    off: result("Off the set point by", WARMING),
+    share: result("Hot share", PERCENT),
+    hotFlow: result("Hot flow", FLOW),
+    coldFlow: result("Cold flow", FLOW),
+    drifted: result("Then comes out, valve not moving", DEGREES),
+    coldFails: result("Cold fails: up to", DEGREES),
+    scald: result("Found temperature scalds in about", SECONDS, "optional"),
+    scaldFailed: result("With cold failed it scalds in about", SECONDS, "optional"),
+  },
+  compute: (given, say) => {
+    const { hot, cold, set, found } = given;
     if (hot - cold < 1)
       return err({
         input: "hot",
@@ -90,9 +85,9 @@ export const mixing: Calculator = {
     if (set > hot || set < cold)
       return err({ input: "set", message: "The set point must lie between cold and hot." });
     const share = (set - cold) / (hot - cold);
-    const flow = given.si("flow");
+    const flow = given.flow;
     const off = found - set;
-    const bad = Math.abs(off) > given.si("tolerance");
+    const bad = Math.abs(off) > given.tolerance;
     const scalds = found >= HOT_K;
     return ok({
       outputs: {
@@ -100,7 +95,7 @@ export const mixing: Calculator = {
         hotFlow: flow * share,
         coldFlow: flow * (1 - share),
         off,
-        drifted: share * (hot + given.si("hotDrift")) + (1 - share) * (cold + given.si("coldDrift")),
+        drifted: share * (hot + given.hotDrift) + (1 - share) * (cold + given.coldDrift),
         coldFails: hot,
         scald: scaldSeconds(found - KELVIN),
         scaldFailed: scaldSeconds(hot - KELVIN),
@@ -110,7 +105,7 @@ export const mixing: Calculator = {
         scalds
           ? "It scalds: take the outlet out of use now, then look for the cause."
           : bad
-            ? `${given.say(Math.abs(off), WARMING)} ${off > 0 ? "above" : "below"} its set point: strainers and checks first, then the element.`
+            ? `${say(Math.abs(off), WARMING)} ${off > 0 ? "above" : "below"} its set point: strainers and checks first, then the element.`
             : "It holds its set point.",
       ],
       cautions: [
@@ -152,4 +147,4 @@ export const mixing: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

@@ -1,6 +1,6 @@
 import { region1, region2, saturationPressure } from "../../physics";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   choice,
   HEAT,
@@ -30,7 +30,7 @@ const PLATE = 0.65;
 const VAPOUR_K = KELVIN + 99;
 
 /** Calculation 18: what a radiator gives, and how far it is throttled. */
-export const radiator: Calculator = {
+export const radiator = calculator({
   id: "radiator",
   chapter: "Steam and heating",
   title: "Radiator share",
@@ -46,67 +46,67 @@ export const radiator: Calculator = {
     "inlet valve",
     "room heat loss",
   ],
-  inputs: [
-    choice("medium", "Heated by", "Steam or hot water.", { steam: "steam or vapour", water: "hot water" }),
-    measured("surface", "Heating surface (EDR)", SURFACE, {
+  inputs: {
+    medium: choice("Heated by", "Steam or hot water.", { steam: "steam or vapour", water: "hot water" }),
+    surface: measured("Heating surface (EDR)", SURFACE, {
       help: "From tables by columns, height and sections.",
       least: 0.05,
       most: 100,
       usual: 3.5,
     }),
-    temperatureField("mean", "Radiator at", {
+    mean: temperatureField("Radiator at", {
       help: "Mean of flow and return; steam: its boiling temperature.",
       least: KELVIN + 25,
       most: KELVIN + 180,
       usual: KELVIN + 101,
     }),
-    temperatureField("room", "Room at", {
+    room: temperatureField("Room at", {
       help: "Wanted.",
       least: KELVIN,
       most: KELVIN + 35,
       usual: KELVIN + 20,
     }),
-    measured("loss", "Room's heat loss", HEAT, {
+    loss: measured("Room's heat loss", HEAT, {
       help: "On the coldest day.",
       least: 0,
       most: 500_000,
       usual: 1900,
     }),
-    measured("supply", "Difference across the inlet", SMALL_DIFFERENCE, {
+    supply: measured("Difference across the inlet", SMALL_DIFFERENCE, {
       help: "Vapour systems: 5 to 20 mbar.",
       least: 50,
       most: 50_000,
       usual: 1000,
     }),
-    measured("others", "Other radiators, EDR together", SURFACE, {
+    others: measured("Other radiators, EDR together", SURFACE, {
       help: "On the same boiler.",
       least: 0,
       most: 5000,
       usual: 60,
     }),
-  ],
-  outputs: [
-    result("share", "Share the room wants", PERCENT),
-    result("gives", "Gives, wide open", HEAT),
-    result("steam", "Steam for that", MASS_FLOW, "optional"),
-    result("orifice", "Orifice for that", SIZE, "optional"),
-    result("gain", "The others gain", PERCENT),
-  ],
+  },
+  outputs: {
+    share: result("Share the room wants", PERCENT),
+    gives: result("Gives, wide open", HEAT),
+    steam: result("Steam for that", MASS_FLOW, "optional"),
+    orifice: result("Orifice for that", SIZE, "optional"),
+    gain: result("The others gain", PERCENT),
+  },
   compute: (given) => {
-    const steamy = given.choice("medium") === "steam";
+    const steamy = given.medium === "steam";
     const basis = BASIS[steamy ? "steam" : "water"];
-    const [mean, room] = [given.si("mean"), given.si("room")];
+    const [mean, room] = [given.mean, given.room];
     const factor = (Math.max(0, mean - room) / basis.over) ** EXPONENT;
-    const gives = basis.flux * given.si("surface") * factor;
-    const share = Math.min(given.si("loss") / Math.max(gives, 1e-3), 1e4);
+    const gives = basis.flux * given.surface * factor;
+    const share = Math.min(given.loss / Math.max(gives, 1e-3), 1e4);
     const taken = Math.min(1, share);
     const boils = Math.max(mean, VAPOUR_K);
     const pressure = saturationPressure(boils)!;
     const latent = region2(pressure, boils).enthalpy - region1(pressure, boils).enthalpy;
     const flow = (gives * taken) / latent;
     // Far from choked: a plate passes C·A·√(2·Δp·ρ).
-    const area = flow / (PLATE * Math.sqrt((2 * given.si("supply")) / region2(pressure, boils).volume));
-    const others = given.si("others");
+    const area = flow / (PLATE * Math.sqrt((2 * given.supply) / region2(pressure, boils).volume));
+    const others = given.others;
     const short = share > 1;
     return ok({
       outputs: {
@@ -114,7 +114,7 @@ export const radiator: Calculator = {
         share,
         steam: steamy ? flow : undefined,
         orifice: steamy ? Math.sqrt((4 * area) / Math.PI) : undefined,
-        gain: others >= 0.05 ? ((1 - taken) * given.si("surface")) / others : 0,
+        gain: others >= 0.05 ? ((1 - taken) * given.surface) / others : 0,
       },
       verdict: short ? "fail" : share < 0.7 ? "watch" : "pass",
       reasons: [
@@ -147,4 +147,4 @@ export const radiator: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

@@ -1,12 +1,16 @@
 import { region1, region2, saturationPressure, saturationTemperature } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator, CalculatorOutput } from "../declaration";
+import { calculator } from "../calculator";
 import {
   ABSOLUTE,
   AIR_ON_SITE,
+  choice,
   DEGREES,
+  ENTROPY,
   gaugeField,
+  HEAT_OF_A_KILOGRAM,
   KELVIN,
+  ROOM_OF_A_KILOGRAM,
   result,
   temperatureField,
   WARMING,
@@ -16,21 +20,8 @@ import {
 const MOST_K = 623.15;
 const MOST_STEAM_K = 1073.15;
 
-const energy = (name: string, label: string): CalculatorOutput => ({
-  name,
-  label,
-  dimension: "specific energy",
-  units: { metric: "kJ/kg", us: "Btu/lb" },
-});
-const volume = (name: string, label: string): CalculatorOutput => ({
-  name,
-  label,
-  dimension: "specific volume",
-  units: { metric: "m3/kg", us: "ft3/lb" },
-});
-
 /** Calculation 16: water and steam by IAPWS-IF97, on the boiling line and beside it. */
-export const steamTable: Calculator = {
+export const steamTable = calculator({
   id: "steam-table",
   chapter: "Steam and heating",
   title: "Steam table",
@@ -46,51 +37,39 @@ export const steamTable: Calculator = {
     "condensate",
     "how hot",
   ],
-  inputs: [
-    {
-      kind: "choice",
-      name: "known",
-      label: "Known",
-      help: "Both, for steam that is hotter than its boiling point or water that is colder.",
-      options: [
-        { id: "pressure", label: "Pressure, boiling" },
-        { id: "temperature", label: "Temperature, boiling" },
-        { id: "both", label: "Both" },
-      ],
-      usual: "pressure",
-    },
-    gaugeField("pressure", "Gauge", { most: 1.6e7, usual: 500_000 }),
-    temperatureField("temperature", "Temperature", {
+  inputs: {
+    known: choice("Known", "Both, for steam that is hotter than its boiling point or water that is colder.", {
+      pressure: "Pressure, boiling",
+      temperature: "Temperature, boiling",
+      both: "Both",
+    }),
+    pressure: gaugeField("Gauge", { most: 1.6e7, usual: 500_000 }),
+    temperature: temperatureField("Temperature", {
       help: "Of the steam or of the water.",
       least: KELVIN,
       most: MOST_STEAM_K,
       usual: KELVIN + 160,
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("boilsAt", "Boils at", DEGREES),
-    result("absolute", "Pressure, absolute", ABSOLUTE),
-    volume("waterVolume", "Room of a kilogram of boiling water"),
-    volume("steamVolume", "Room of a kilogram of its steam"),
-    energy("waterHeat", "Heat in the boiling water"),
-    energy("latent", "Heat to boil it away"),
-    energy("steamHeat", "Heat in its steam"),
-    volume("volume", "Room, as it is"),
-    energy("heat", "Heat, as it is"),
-    {
-      name: "entropy",
-      label: "Entropy, as it is",
-      dimension: "specific entropy",
-      units: { metric: "kJ/(kg·K)", us: "Btu/(lb·°F)" },
-    },
-  ],
-  compute: (given) => {
-    const known = given.choice("known");
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    boilsAt: result("Boils at", DEGREES),
+    absolute: result("Pressure, absolute", ABSOLUTE),
+    waterVolume: result("Room of a kilogram of boiling water", ROOM_OF_A_KILOGRAM),
+    steamVolume: result("Room of a kilogram of its steam", ROOM_OF_A_KILOGRAM),
+    waterHeat: result("Heat in the boiling water", HEAT_OF_A_KILOGRAM),
+    latent: result("Heat to boil it away", HEAT_OF_A_KILOGRAM),
+    steamHeat: result("Heat in its steam", HEAT_OF_A_KILOGRAM),
+    volume: result("Room, as it is", ROOM_OF_A_KILOGRAM),
+    heat: result("Heat, as it is", HEAT_OF_A_KILOGRAM),
+    entropy: result("Entropy, as it is", ENTROPY),
+  },
+  compute: (given, say) => {
+    const known = given.known;
     const byTemperature = known === "temperature";
     const pressure = byTemperature
-      ? saturationPressure(given.si("temperature"))
-      : given.si("pressure") + given.si("surroundings");
+      ? saturationPressure(given.temperature)
+      : given.pressure + given.surroundings;
     const boilsAt = pressure === undefined ? undefined : saturationTemperature(pressure);
     const input = byTemperature ? "temperature" : "pressure";
     if (pressure === undefined || boilsAt === undefined || boilsAt > MOST_K)
@@ -100,12 +79,12 @@ export const steamTable: Calculator = {
           "The boiling line is known here from 0.01 to 350 °C (0.0061 to 165 bar abs). Stay inside it.",
       });
     const [water, steam] = [region1(pressure, boilsAt), region2(pressure, boilsAt)];
-    const kelvin = known === "both" ? given.si("temperature") : boilsAt;
+    const kelvin = known === "both" ? given.temperature : boilsAt;
     const cold = known === "both" && kelvin < boilsAt;
     if (cold && kelvin > MOST_K)
       return err({ input: "temperature", message: "Water is known here up to 350 °C. Stay below it." });
     const state = cold ? region1(pressure, kelvin) : known === "both" ? region2(pressure, kelvin) : steam;
-    const away = given.say(Math.abs(kelvin - boilsAt), WARMING);
+    const away = say(Math.abs(kelvin - boilsAt), WARMING);
     return ok({
       outputs: {
         boilsAt,
@@ -171,4 +150,4 @@ export const steamTable: Calculator = {
       },
     },
   ],
-};
+});

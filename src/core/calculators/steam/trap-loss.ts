@@ -1,7 +1,7 @@
 import { circleArea, napierFlux, steamFlux } from "../../physics";
 import type { Length } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
   choice,
@@ -23,7 +23,7 @@ const FACTOR = { heater: 3, main: 2 } as const;
 const CHOKED = 0.58;
 
 /** Calculation 17: what a steam trap blows when it sticks open. */
-export const trapLoss: Calculator = {
+export const trapLoss = calculator({
   id: "trap-loss",
   chapter: "Steam and heating",
   title: "Steam trap loss",
@@ -38,96 +38,96 @@ export const trapLoss: Calculator = {
     "orifice",
     "condensate",
   ],
-  inputs: [
-    gaugeField("pressure", "Steam before the trap", {
+  inputs: {
+    pressure: gaugeField("Steam before the trap", {
       help: "On the gauge nearest to it.",
       least: 2e4,
       most: 4e6,
       usual: 6e5,
     }),
-    gaugeField("back", "Back pressure", {
+    back: gaugeField("Back pressure", {
       help: "In the condensate line; open: 0.",
       least: -5e4,
       most: 4e6,
       usual: 0,
     }),
-    measured("orifice", "Orifice", SIZE, {
+    orifice: measured("Orifice", SIZE, {
       help: "Bore of the seat, from the sheet or measured with a drill shank.",
       least: 0.0005,
       most: 0.05,
       usual: 0.0032,
     }),
-    measured("coefficient", "Discharge coefficient", PLAIN, {
+    coefficient: measured("Discharge coefficient", PLAIN, {
       help: "0.7 for a plain seat.",
       least: 0.3,
       most: 1,
       usual: 0.7,
     }),
-    measured("share", "Of that is live steam", PERCENT, {
+    share: measured("Of that is live steam", PERCENT, {
       help: "Condensate takes part of the hole: 25 to 50 % of the dry figure is usual.",
       least: 0.01,
       most: 1,
       usual: 0.5,
     }),
-    measured("price", "Steam costs, a tonne", MONEY, {
+    price: measured("Steam costs, a tonne", MONEY, {
       help: "In your money.",
       least: 0,
       most: 1000,
       usual: 40,
     }),
-    measured("load", "Condensate load", MASS_FLOW, {
+    load: measured("Condensate load", MASS_FLOW, {
       help: "What the heater makes.",
       least: 0,
       most: 10,
       usual: 100 / 3600,
     }),
-    measured("capacity", "Trap's capacity", MASS_FLOW, {
+    capacity: measured("Trap's capacity", MASS_FLOW, {
       help: "At this difference of pressure, from its sheet.",
       least: 1e-5,
       most: 100,
       usual: 350 / 3600,
     }),
-    choice("duty", "Duty", "What it drains decides the safety factor.", {
+    duty: choice("Duty", "What it drains decides the safety factor.", {
       heater: "heater under control, factor 3",
       main: "main or steady load, factor 2",
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("loss", "Live steam lost", MASS_FLOW),
-    result("cost", "Cost in a month", MONEY),
-    result("napier", "Dry steam, Napier", MASS_FLOW),
-    result("isentropic", "Dry steam, isentropic (IF97)", MASS_FLOW),
-    result("needed", "Capacity wanted, with its factor", MASS_FLOW),
-    result("spare", "Capacity over load", PLAIN),
-  ],
-  compute: (given) => {
-    const air = given.si("surroundings");
-    const [before, behind] = [given.si("pressure") + air, given.si("back") + air];
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    loss: result("Live steam lost", MASS_FLOW),
+    cost: result("Cost in a month", MONEY),
+    napier: result("Dry steam, Napier", MASS_FLOW),
+    isentropic: result("Dry steam, isentropic (IF97)", MASS_FLOW),
+    needed: result("Capacity wanted, with its factor", MASS_FLOW),
+    spare: result("Capacity over load", PLAIN),
+  },
+  compute: (given, say) => {
+    const air = given.surroundings;
+    const [before, behind] = [given.pressure + air, given.back + air];
     if (behind >= before)
       return err({ input: "back", message: "The back pressure must be below the steam pressure." });
-    const area = circleArea(given.si("orifice") as Length) * given.si("coefficient");
+    const area = circleArea(given.orifice) * given.coefficient;
     const napier = napierFlux(before) * area;
     const isentropic = steamFlux(before, behind) * area;
-    const loss = isentropic * given.si("share");
-    const load = given.si("load");
-    const needed = load * FACTOR[given.choice("duty") as keyof typeof FACTOR];
-    const small = given.si("capacity") < needed;
+    const loss = isentropic * given.share;
+    const load = given.load;
+    const needed = load * FACTOR[given.duty];
+    const small = given.capacity < needed;
     return ok({
       outputs: {
         napier,
         isentropic,
         loss,
-        cost: ((loss * MONTH_S) / TONNE) * given.si("price"),
+        cost: ((loss * MONTH_S) / TONNE) * given.price,
         needed,
-        spare: Math.min(load > 0 ? given.si("capacity") / load : 1e4, 1e4),
+        spare: Math.min(load > 0 ? given.capacity / load : 1e4, 1e4),
       },
       verdict: small ? "fail" : "pass",
       reasons: [
         small
           ? "Too small: with its safety factor the load floods the heater, and cold condensate hammers."
           : "Large enough for its load with the usual factor.",
-        `Stuck open it blows ${given.say(loss, MASS_FLOW)}.`,
+        `Stuck open it blows ${say(loss, MASS_FLOW)}.`,
       ],
       cautions: [
         ...(behind / before > CHOKED
@@ -155,4 +155,4 @@ export const trapLoss: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

@@ -1,7 +1,7 @@
 import { circleArea } from "../../physics";
 import type { Length } from "../../quantity";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   BED_SPEED,
   CONTENT,
@@ -31,7 +31,7 @@ const backwashSpeed = (kelvin: number): number =>
 const CONTROLS = [0.7, 1, 1.2, 1.5, 2, 2.4, 3, 3.5, 4, 5, 6, 7, 8, 9, 10, 12, 15, 20, 25];
 
 /** Calculation 28: the times of a softener's cycle. */
-export const brine: Calculator = {
+export const brine = calculator({
   id: "brine",
   chapter: "Water treatment",
   title: "Brine and cycle times",
@@ -47,115 +47,114 @@ export const brine: Calculator = {
     "timer",
     "regeneration minutes",
   ],
-  inputs: [
-    measured("salt", "Salt each time", MASS, {
+  inputs: {
+    salt: measured("Salt each time", MASS, {
       help: "From the softener's sums.",
       least: 0.05,
       most: 500,
       usual: 3.6,
     }),
-    measured("refill", "Refill rate", FLOW, {
+    refill: measured("Refill rate", FLOW, {
       help: "Of the refill flow control.",
       least: 1e-6,
       most: 0.01,
       usual: 1.9e-3 / 60,
     }),
-    measured("draw", "Injector draws", FLOW, {
+    draw: measured("Injector draws", FLOW, {
       help: "Of brine at the pressure below, from its curve.",
       least: 1e-7,
       most: 0.01,
       usual: 1e-3 / 60,
     }),
-    measured("motive", "Injector's own water", FLOW, {
+    motive: measured("Injector's own water", FLOW, {
       help: "At the pressure below, from its curve.",
       least: 1e-7,
       most: 0.02,
       usual: 1.6e-3 / 60,
     }),
-    gaugeField("curve", "Curve holds at", {
+    curve: gaugeField("Curve holds at", {
       help: "Pressure the two figures are for.",
       least: 5e4,
       most: 1e6,
       usual: 3e5,
     }),
-    gaugeField("pressure", "Pressure here", { help: "Flowing.", least: 5e4, most: 1e6, usual: 3e5 }),
-    measured("resin", "Resin", CONTENT, { help: "In the tank.", least: 1e-3, most: 5, usual: 0.03 }),
-    measured("beds", "Slow rinse, bed volumes", PLAIN, {
+    pressure: gaugeField("Pressure here", { help: "Flowing.", least: 5e4, most: 1e6, usual: 3e5 }),
+    resin: measured("Resin", CONTENT, { help: "In the tank.", least: 1e-3, most: 5, usual: 0.03 }),
+    beds: measured("Slow rinse, bed volumes", PLAIN, {
       help: "Two are usual.",
       least: 0.5,
       most: 6,
       usual: 2,
     }),
-    measured("tank", "Tank's inside diameter", SIZE, {
+    tank: measured("Tank's inside diameter", SIZE, {
       help: "Of the resin tank.",
       least: 0.1,
       most: 2,
       usual: 0.25,
     }),
-    temperatureField("water", "Water", {
+    water: temperatureField("Water", {
       help: "Cold water lifts the bed more.",
       least: KELVIN + 2,
       most: KELVIN + 45,
       usual: KELVIN + 10,
     }),
-    measured("backwash", "Backwash lasts", MINUTES, {
+    backwash: measured("Backwash lasts", MINUTES, {
       help: "Until the drain runs clear: 8 to 15 min.",
       least: 60,
       most: 3600,
       usual: 600,
     }),
-    measured("fast", "Fast rinse lasts", MINUTES, {
+    fast: measured("Fast rinse lasts", MINUTES, {
       help: "Packs the bed and takes the last salt: 4 to 10 min.",
       least: 60,
       most: 3600,
       usual: 360,
     }),
-  ],
-  outputs: [
-    result("refillTime", "Refill", MINUTES),
-    result("brine", "Brine", CONTENT),
-    result("drawTime", "Brine draw", MINUTES),
-    result("slowTime", "Slow rinse", MINUTES),
-    result("drawDial", "Draw and slow rinse, on the dial", MINUTES),
-    result("speed", "Backwash speed", BED_SPEED),
-    result("flow", "Backwash flow", FLOW),
-    named("control", "Flow control"),
-    result("whole", "Whole cycle", MINUTES),
-    result("water", "Water it takes", CONTENT),
-  ],
-  tables: [
-    {
-      name: "phases",
+  },
+  outputs: {
+    refillTime: result("Refill", MINUTES),
+    brine: result("Brine", CONTENT),
+    drawTime: result("Brine draw", MINUTES),
+    slowTime: result("Slow rinse", MINUTES),
+    drawDial: result("Draw and slow rinse, on the dial", MINUTES),
+    speed: result("Backwash speed", BED_SPEED),
+    flow: result("Backwash flow", FLOW),
+    control: named("Flow control"),
+    whole: result("Whole cycle", MINUTES),
+    water: result("Water it takes", CONTENT),
+  },
+  tables: {
+    phases: {
       title: "The cycle",
-      columns: [
-        named("phase", "Phase"),
-        result("starts", "Starts", MINUTES),
-        result("minutes", "Lasts", MINUTES),
-        result("flow", "Flow", FLOW),
-      ],
+      columns: {
+        phase: named("Phase"),
+        starts: result("Starts", MINUTES),
+        minutes: result("Lasts", MINUTES),
+        flow: result("Flow", FLOW),
+      },
     },
-  ],
-  compute: (given) => {
-    const drive = Math.sqrt(given.si("pressure") / given.si("curve"));
-    const [drawRate, motive] = [given.si("draw") * drive, given.si("motive") * drive];
-    const salt = given.si("salt");
+  },
+  compute: (given, say) => {
+    const drive = Math.sqrt(given.pressure / given.curve);
+    const [drawRate, motive] = [given.draw * drive, given.motive * drive];
+    const salt = given.salt;
     const fill = salt / DISSOLVES;
-    const refillTime = fill / given.si("refill");
+    const refillTime = fill / given.refill;
     const volume = salt / BRINE;
     const drawTime = volume / drawRate;
-    const slowTime = (given.si("resin") * given.si("beds")) / motive;
-    const speed = backwashSpeed(given.si("water"));
-    const flow = speed * circleArea(given.si("tank") as Length);
+    const slowTime = (given.resin * given.beds) / motive;
+    const speed = backwashSpeed(given.water);
+    const flow = speed * circleArea(given.tank);
     const control = CONTROLS.filter((each) => each <= (flow / GPM) * 1.05).at(-1);
     const fastFlow = flow * 0.8;
     let starts = 0;
     const phases = (
       [
-        ["backwash", given.si("backwash"), flow],
+        ["backwash", given.backwash, flow],
         ["brine draw", drawTime, drawRate + motive],
         ["slow rinse", slowTime, motive],
-        ["fast rinse", given.si("fast"), fastFlow],
-        ["refill", refillTime, given.si("refill")],
+        ["fast rinse", given.fast, fastFlow],
+        ["refill", refillTime, given.refill],
       ] as const
     ).map(([phase, minutes, rate]) => {
       const row = { phase, starts, minutes, flow: rate };
@@ -173,19 +172,16 @@ export const brine: Calculator = {
         speed,
         flow,
         control:
-          control === undefined
-            ? "smaller than any made"
-            : `${control} US gpm (${given.say(control * GPM, FLOW)})`,
+          control === undefined ? "smaller than any made" : `${control} US gpm (${say(control * GPM, FLOW)})`,
         whole: starts,
-        water:
-          given.si("backwash") * flow + (drawTime + slowTime) * motive + given.si("fast") * fastFlow + fill,
+        water: given.backwash * flow + (drawTime + slowTime) * motive + given.fast * fastFlow + fill,
       },
       tables: { phases },
       verdict: long ? "watch" : "pass",
       reasons: [
         long
           ? "Drawing the brine takes over 40 min: look for a blocked injector screen, an air leak in its line, or a drain too high."
-          : `Set ${given.say(refillTime, MINUTES)} of refill for this salt.`,
+          : `Set ${say(refillTime, MINUTES)} of refill for this salt.`,
       ],
       cautions: [
         "Too much refill overflows the brine tank: its float is the only other guard, try it.",
@@ -210,4 +206,4 @@ export const brine: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

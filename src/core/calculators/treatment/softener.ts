@@ -1,5 +1,5 @@
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import { CONTENT, DAYS, HARDNESS, MASS, measured, PERCENT, result, SALT_DOSE } from "../fields";
 
 /** Salt for each litre of resin and hardness it then takes, g/L as CaCO3: usual 6, 10 and 15 lb/ft³ for 20, 24 and 30 kgr/ft³. */
@@ -25,7 +25,7 @@ export function resinCapacity(salt: number): number {
 }
 
 /** Calculation 27: how long a softener runs between regenerations, and the salt it takes. */
-export const softener: Calculator = {
+export const softener = calculator({
   id: "softener",
   chapter: "Water treatment",
   title: "Softener",
@@ -41,64 +41,63 @@ export const softener: Calculator = {
     "capacity",
     "grains",
   ],
-  inputs: [
-    measured("hardness", "Hardness", HARDNESS, {
+  inputs: {
+    hardness: measured("Hardness", HARDNESS, {
       help: "As CaCO3, measured before the softener.",
       least: 0.001,
       most: 3,
       usual: 0.3,
     }),
-    measured(
-      "iron",
+    iron: measured(
       "Iron and manganese",
       { dimension: "concentration", units: { metric: "mg/L", us: "mg/L" } },
       { help: "Clear-water iron; rusty water wants a filter first.", least: 0, most: 0.05, usual: 0 },
     ),
-    measured("wanted", "Hardness wanted after", HARDNESS, {
+    wanted: measured("Hardness wanted after", HARDNESS, {
       help: "With a mixing screw; 0 when all is softened.",
       least: 0,
       most: 1,
       usual: 0,
     }),
-    measured("resin", "Resin", CONTENT, { help: "In the tank.", least: 1e-3, most: 5, usual: 0.03 }),
-    measured("salt", "Salt for the resin", SALT_DOSE, {
+    resin: measured("Resin", CONTENT, { help: "In the tank.", least: 1e-3, most: 5, usual: 0.03 }),
+    salt: measured("Salt for the resin", SALT_DOSE, {
       help: "100 to 160 g/L uses salt well, 240 gets the most out of the resin.",
       least: 30,
       most: 320,
       usual: 120,
     }),
-    measured("use", "Water used in a day", CONTENT, {
+    use: measured("Water used in a day", CONTENT, {
       help: "From the meter.",
       least: 1e-3,
       most: 500,
       usual: 0.6,
     }),
-    measured("reserve", "Kept in reserve", PERCENT, {
+    reserve: measured("Kept in reserve", PERCENT, {
       help: "One day's use for a meter that waits for night; 0 for twin tanks.",
       least: 0,
       most: 0.8,
       usual: 0.2,
     }),
-  ],
-  outputs: [
-    result("between", "Water between regenerations", CONTENT),
-    result("days", "Days between", DAYS),
-    result("load", "Hardness it sees", HARDNESS),
-    result("capacity", "Takes, each time", MASS),
-    result("saltEach", "Salt each time", MASS),
-    result("saltYear", "Salt in a year", MASS),
-    result("efficiency", "Hardness taken for its salt", PERCENT),
-  ],
-  compute: (given) => {
-    const load = given.si("hardness") + given.si("iron") * IRON - given.si("wanted");
+  },
+  outputs: {
+    between: result("Water between regenerations", CONTENT),
+    days: result("Days between", DAYS),
+    load: result("Hardness it sees", HARDNESS),
+    capacity: result("Takes, each time", MASS),
+    saltEach: result("Salt each time", MASS),
+    saltYear: result("Salt in a year", MASS),
+    efficiency: result("Hardness taken for its salt", PERCENT),
+  },
+  compute: (given, say) => {
+    const load = given.hardness + given.iron * IRON - given.wanted;
     if (load <= 0) return err({ input: "wanted", message: "The water is already softer than that." });
-    const litres = given.si("resin") * 1000;
-    const capacity = litres * resinCapacity(given.si("salt") / 1000);
-    const between = (capacity * (1 - given.si("reserve"))) / load;
-    const seconds = (between / given.si("use")) * 86_400;
-    const saltEach = (litres * given.si("salt")) / 1000;
+    const litres = given.resin * 1000;
+    const capacity = litres * resinCapacity(given.salt / 1000);
+    const between = (capacity * (1 - given.reserve)) / load;
+    const seconds = (between / given.use) * 86_400;
+    const saltEach = (litres * given.salt) / 1000;
     const days = seconds / 86_400;
-    const rusty = given.si("iron") > MOST_IRON;
+    const rusty = given.iron > MOST_IRON;
     return ok({
       outputs: {
         load,
@@ -117,7 +116,7 @@ export const softener: Calculator = {
             ? "Less than a day: the tank is too small for this use."
             : days > 8
               ? "Over a week: force a regeneration every 7 days, or the bed goes foul."
-              : `Regenerates every ${given.say(seconds, DAYS)}.`,
+              : `Regenerates every ${say(seconds, DAYS)}.`,
       ],
       cautions: [
         "Salt doses and capacities are usual figures for strong-acid resin; the sheet of this softener goes before.",
@@ -149,4 +148,4 @@ export const softener: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});

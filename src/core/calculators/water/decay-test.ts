@@ -2,7 +2,7 @@ import { trendOf } from "../../deciding";
 import { waterBulkModulus } from "../../physics";
 import { formatDuration } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
   CONTENT,
@@ -18,8 +18,8 @@ import {
   temperatureField,
 } from "../fields";
 
-const temperature = (name: string, label: string) =>
-  temperatureField(name, label, {
+const temperature = (label: string) =>
+  temperatureField(label, {
     help: "Of the pipe wall; without both nothing is put down to it.",
     optional: true,
     least: KELVIN - 60,
@@ -30,7 +30,7 @@ const temperature = (name: string, label: string) =>
 const ROOM_K = KELVIN + 15;
 
 /** Calculation 15: leak rate from a pressure that falls. */
-export const decayTest: Calculator = {
+export const decayTest = calculator({
   id: "decay-test",
   chapter: "Water and fire",
   title: "Pressure decay",
@@ -44,74 +44,74 @@ export const decayTest: Calculator = {
     "how long to wait",
     "passes or not",
   ],
-  inputs: [
-    choice("fill", "Filled with", "Gas gives, water hardly.", {
+  inputs: {
+    fill: choice("Filled with", "Gas gives, water hardly.", {
       gas: "air, nitrogen or gas",
       water: "water, with air left in it",
     }),
-    measured("volume", "Volume of the section", CONTENT, {
+    volume: measured("Volume of the section", CONTENT, {
       help: "Drain-down works it out.",
       least: 1e-5,
       most: 10_000,
       usual: 0.02,
     }),
-    measured("trapped", "Air left in it", PERCENT, {
+    trapped: measured("Air left in it", PERCENT, {
       help: "Share of the volume at the start; vented well: under 1 %.",
       least: 0,
       most: 0.5,
       usual: 0.005,
       when: { input: "fill", is: ["water"] },
     }),
-    gaugeField("first", "Gauge at the start", { least: 0, most: 5e7 }),
-    temperature("firstTemperature", "Temperature at the start"),
-    gaugeField("middle", "Gauge half-way", {
+    first: gaugeField("Gauge at the start", { least: 0, most: 5e7 }),
+    firstTemperature: temperature("Temperature at the start"),
+    middle: gaugeField("Gauge half-way", {
       help: "At half of the time; empty when it was not looked at. A line is laid through all readings.",
       least: 0,
       most: 5e7,
       optional: true,
     }),
-    gaugeField("last", "Gauge at the end", { least: 0, most: 5e7 }),
-    temperature("lastTemperature", "Temperature at the end"),
-    measured("time", "Time between", MINUTES, {
+    last: gaugeField("Gauge at the end", { least: 0, most: 5e7 }),
+    lastTemperature: temperature("Temperature at the end"),
+    time: measured("Time between", MINUTES, {
       help: "From the first look to the last.",
       least: 10,
       most: 864_000,
       usual: 600,
     }),
-    measured("allowed", "Leak allowed", FLOW, {
+    allowed: measured("Leak allowed", FLOW, {
       help: "Gas: at the air's pressure. From the sheet or the code.",
       least: 1e-11,
       most: 1,
       usual: 1e-3 / 60,
     }),
-    measured("resolution", "Gauge can be read to", DIFFERENCE, {
+    resolution: measured("Gauge can be read to", DIFFERENCE, {
       help: "Half of its smallest mark.",
       least: 1,
       most: 1e6,
       usual: 1000,
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("leak", "Leak", FLOW),
-    result("unsure", "Give or take, by the gauge", FLOW),
-    result("corrected", "Fall that is left", DIFFERENCE),
-    result("warming", "Change by temperature alone", DIFFERENCE, "optional"),
-    result("wait", "Wait at least, to see the allowed leak", MINUTES),
-  ],
-  compute: (given) => {
-    const air = given.si("surroundings");
-    const [p1, p2] = [given.si("first") + air, given.si("last") + air];
-    const gas = given.choice("fill") === "gas";
-    const [volume, time] = [given.si("volume"), given.si("time")];
-    const [first, second] = [given.maybe("firstTemperature"), given.maybe("lastTemperature")];
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    leak: result("Leak", FLOW),
+    unsure: result("Give or take, by the gauge", FLOW),
+    corrected: result("Fall that is left", DIFFERENCE),
+    warming: result("Change by temperature alone", DIFFERENCE, "optional"),
+    wait: result("Wait at least, to see the allowed leak", MINUTES),
+  },
+  compute: (given, say) => {
+    const air = given.surroundings;
+    const [p1, p2] = [given.first + air, given.last + air];
+    const gas = given.fill === "gas";
+    const [volume, time] = [given.volume, given.time];
+    const [first, second] = [given.firstTemperature, given.lastTemperature];
     const read = first !== undefined && second !== undefined;
     const t1 = first ?? ROOM_K;
     if (!gas && (t1 < KELVIN + 1 || t1 > KELVIN + 99))
       return err({ input: "firstTemperature", message: "Water is known here from 1 to 99 °C." });
     const warming = gas && read ? p1 * (second / first - 1) : 0;
     // What is left of each reading when the temperature is taken out; a line is laid through them.
-    const middle = given.maybe("middle");
+    const middle = given.middle;
     const fit = trendOf([
       { time: 0, value: p1 },
       ...(middle === undefined ? [] : [{ time: 0.5, value: middle + air - warming / 2 }]),
@@ -120,13 +120,13 @@ export const decayTest: Calculator = {
     const corrected = -(fit?.slope ?? 0);
     const bent =
       middle !== undefined &&
-      Math.abs(middle + air - warming / 2 - (p1 + p2 - warming) / 2) > 3 * given.si("resolution");
+      Math.abs(middle + air - warming / 2 - (p1 + p2 - warming) / 2) > 3 * given.resolution;
     // Volume that must leave for the pressure to fall by one pascal.
-    const give = gas ? volume / air : volume * (given.si("trapped") / p1 + 1 / waterBulkModulus(t1));
+    const give = gas ? volume / air : volume * (given.trapped / p1 + 1 / waterBulkModulus(t1));
     const leak = (give * corrected) / time;
-    const unsure = (give * 2 * given.si("resolution")) / time;
-    const allowed = given.si("allowed");
-    const wait = (give * 3 * given.si("resolution")) / allowed;
+    const unsure = (give * 2 * given.resolution) / time;
+    const allowed = given.allowed;
+    const wait = (give * 3 * given.resolution) / allowed;
     const [tooShort, rose] = [unsure > allowed, leak < -unsure];
     // A gas that warms hides what it loses.
     const unread = gas && !read;
@@ -151,7 +151,7 @@ export const decayTest: Calculator = {
                 : bent
                   ? "The readings do not lie on a line: it settles, or the temperature moved. Go on until they do."
                   : unread
-                    ? `Within what is allowed, if the temperature held still: a kelvin moves this gauge by ${given.say(p1 / t1, DIFFERENCE)}. Read the wall at both ends.`
+                    ? `Within what is allowed, if the temperature held still: a kelvin moves this gauge by ${say(p1 / t1, DIFFERENCE)}. Read the wall at both ends.`
                     : "Within what is allowed.",
       ],
       cautions: [
@@ -209,4 +209,4 @@ export const decayTest: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

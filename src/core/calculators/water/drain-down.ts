@@ -10,8 +10,8 @@ import {
 } from "../../physics";
 import type { Duration, Length, Volume } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
-import { CONTENT, choice, FLOW, MINUTES, measured, PLAIN, RUN, result, SIZE } from "../fields";
+import { calculator } from "../calculator";
+import { asNamed, CONTENT, choice, FLOW, MINUTES, measured, PLAIN, RUN, result, SIZE } from "../fields";
 
 /** Torricelli holds while the opening is small beside the section; past this the level drops faster than the jet allows. */
 const LARGE_OPENING = 0.2;
@@ -19,19 +19,18 @@ const LARGE_OPENING = 0.2;
 const UNVENTED = 3;
 
 /** Calculation 10: how much is in a run of pipe and a vessel, and how long it takes to run out. */
-export const drainDown: Calculator = {
+export const drainDown = calculator({
   id: "drain-down",
   chapter: "Water and fire",
   title: "Drain-down",
   says: "Volume of a pipe run and a vessel, and how long it takes to run out through an opening.",
   words: ["drain", "empty", "how long", "barrel", "volume of a pipe", "frost"],
-  inputs: [
-    choice("by", "Bore known by", "Measured, or from the pipe's nominal size.", {
+  inputs: {
+    by: choice("Bore known by", "Measured, or from the pipe's nominal size.", {
       bore: "its bore",
       size: "nominal size and schedule (steel)",
     }),
-    choice(
-      "size",
+    size: choice(
       "Nominal size",
       "Cast or stamped on fittings.",
       PIPE_SIZES.map(({ id, label }) => [id, label] as const),
@@ -40,94 +39,77 @@ export const drainDown: Calculator = {
         when: { input: "by", is: ["size"] },
       },
     ),
-    choice(
-      "schedule",
-      "Schedule",
-      "Wall of steel pipe: 40 is the usual one.",
-      SCHEDULES.map((id) => [id, id] as const),
-      {
-        usual: "40",
-        when: { input: "by", is: ["size"] },
-      },
-    ),
-    measured("bore", "Bore of the pipe", SIZE, {
+    schedule: choice("Schedule", "Wall of steel pipe: 40 is the usual one.", asNamed(SCHEDULES), {
+      usual: "40",
+      when: { input: "by", is: ["size"] },
+    }),
+    bore: measured("Bore of the pipe", SIZE, {
       help: "Inside diameter of the pipe or barrel.",
       least: 0.004,
       most: 3,
       usual: 0.15,
       when: { input: "by", is: ["bore"] },
     }),
-    measured("length", "Length of the run", RUN, {
+    length: measured("Length of the run", RUN, {
       help: "All of the pipe that drains here.",
       least: 0,
       most: 50_000,
       usual: 1.8,
     }),
-    measured("vessel", "Vessel", CONTENT, {
+    vessel: measured("Vessel", CONTENT, {
       help: "Content of vessels in the section; none: 0.",
       least: 0,
       most: 10_000,
       usual: 0,
     }),
-    measured("head", "Head above the drain", RUN, {
+    head: measured("Head above the drain", RUN, {
       help: "From the drain up to the water level at the start.",
       least: 0.01,
       most: 500,
       usual: 1.8,
     }),
-    measured("opening", "Opening", SIZE, {
+    opening: measured("Opening", SIZE, {
       help: "Bore of the drain. Two ports: give the bore of one with the same area as both.",
       least: 0.001,
       most: 0.5,
       usual: 0.008,
     }),
-    measured("coefficient", "Discharge coefficient", PLAIN, {
+    coefficient: measured("Discharge coefficient", PLAIN, {
       help: "Sharp edge 0.62; short pipe stub 0.8; well rounded 0.97.",
       least: 0.3,
       most: 1,
       usual: 0.62,
     }),
-    {
-      kind: "choice",
-      name: "vent",
-      label: "Vent",
-      help: "Whether air can come in above.",
-      options: [
-        { id: "open", label: "open above" },
-        { id: "none", label: "no vent" },
-      ],
-      usual: "open",
-    },
-    measured("limit", "Longest allowed", MINUTES, {
+    vent: choice("Vent", "Whether air can come in above.", { open: "open above", none: "no vent" }),
+    limit: measured("Longest allowed", MINUTES, {
       help: "For a dry barrel: the sheet's limit for the drain-down.",
       least: 1,
       most: 864_000,
       usual: 600,
     }),
-  ],
-  outputs: [
-    result("time", "Time to empty", MINUTES),
-    result("volume", "Volume", CONTENT),
-    result("halfTime", "Time to half the head", MINUTES),
-    result("firstFlow", "Flow at the start", FLOW),
-  ],
+  },
+  outputs: {
+    time: result("Time to empty", MINUTES),
+    volume: result("Volume", CONTENT),
+    halfTime: result("Time to half the head", MINUTES),
+    firstFlow: result("Flow at the start", FLOW),
+  },
   compute: (given) => {
-    const sized = given.choice("by") === "size";
-    const pipe = sized ? pipeSize(given.choice("size"), given.choice("schedule") as Schedule) : undefined;
+    const sized = given.by === "size";
+    const pipe = sized ? pipeSize(given.size, given.schedule) : undefined;
     if (sized && pipe === undefined)
       return err({
         input: "schedule",
         message: "That size is not made in this schedule. Choose another, or give the bore.",
       });
-    const bore = (pipe?.bore ?? given.si("bore")) as Length;
-    const opening = circleArea(given.si("opening") as Length);
-    const volume = (pipeVolume(bore, given.si("length") as Length) + given.si("vessel")) as Volume;
-    const head = given.si("head") as Length;
-    const vented = given.choice("vent") === "open";
-    const time = (drainTime(volume, head, opening, given.si("coefficient")) *
-      (vented ? 1 : UNVENTED)) as Duration;
+    const bore = (pipe?.bore ?? given.bore) as Length;
+    const opening = circleArea(given.opening);
+    const volume = (pipeVolume(bore, given.length) + given.vessel) as Volume;
+    const head = given.head;
+    const vented = given.vent === "open";
+    const time = (drainTime(volume, head, opening, given.coefficient) * (vented ? 1 : UNVENTED)) as Duration;
     const wide = opening / circleArea(bore) > LARGE_OPENING;
-    const limit = given.si("limit");
+    const limit = given.limit;
     const fails = time > limit;
     return ok({
       outputs: {
@@ -202,7 +184,7 @@ export const drainDown: Calculator = {
       verdict: "fail",
     },
   ],
-};
+});
 
 /** Level over time for the drawing: 41 points of (s, share of the first head). */
 export function drainCurve(time: Duration): { readonly seconds: number; readonly share: number }[] {

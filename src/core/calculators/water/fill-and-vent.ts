@@ -2,7 +2,7 @@ import { circleArea, GASES, gasDensity, gasFlow } from "../../physics";
 import type { Length } from "../../quantity";
 import { formatDuration } from "../../quantity";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
   CONTENT,
@@ -23,76 +23,76 @@ const FILL_SPEED = 0.3;
 const AIR_K = KELVIN + 15;
 
 /** Calculation 11: how fast a main may be filled. */
-export const fillAndVent: Calculator = {
+export const fillAndVent = calculator({
   id: "fill-and-vent",
   chapter: "Water and fire",
   title: "Fill and vent",
   says: "How fast a pipe may be filled so that its air valve lets the air out, how long it takes, and when to stop.",
   words: ["fill", "air valve", "vent", "slow fill", "how long to fill", "air", "recharge", "refill"],
-  inputs: [
-    measured("bore", "Bore of the pipe", SIZE, {
+  inputs: {
+    bore: measured("Bore of the pipe", SIZE, {
       help: "Inside diameter.",
       least: 0.005,
       most: 3,
       usual: 0.15,
     }),
-    measured("length", "Length to fill", RUN, {
+    length: measured("Length to fill", RUN, {
       help: "All that is empty.",
       least: 0.1,
       most: 50_000,
       usual: 420,
     }),
-    measured("orifice", "Air valve's orifice", SIZE, {
+    orifice: measured("Air valve's orifice", SIZE, {
       help: "Bore of its large orifice; a hose gate: its bore.",
       least: 0.0005,
       most: 0.3,
       usual: 0.025,
     }),
-    measured("valves", "Such orifices open", PLAIN, {
+    valves: measured("Such orifices open", PLAIN, {
       help: "How many vent this length.",
       least: 1,
       most: 20,
       usual: 1,
     }),
-    measured("blow", "Air pressure while venting", SMALL_DIFFERENCE, {
+    blow: measured("Air pressure while venting", SMALL_DIFFERENCE, {
       help: "Kept low so that the float is not blown shut: 20 to 140 mbar.",
       least: 100,
       most: 3.5e4,
       usual: 7000,
     }),
-    measured("coefficient", "Discharge coefficient", PLAIN, {
+    coefficient: measured("Discharge coefficient", PLAIN, {
       help: "0.6 for a plain orifice; the maker's curve goes before.",
       least: 0.2,
       most: 1,
       usual: 0.6,
     }),
-    measured("supply", "Supply can give", FLOW, {
+    supply: measured("Supply can give", FLOW, {
       help: "Most that comes through the filling valve.",
       least: 1e-6,
       most: 5,
       usual: 0.02,
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("rate", "Fill at", FLOW),
-    result("time", "Takes", MINUTES),
-    result("volume", "To fill", CONTENT),
-    result("air", "Air the vents pass", FLOW),
-    result("bySpeed", "Limit by speed of water", FLOW),
-    result("speed", "Water then runs at", SPEED),
-  ],
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    rate: result("Fill at", FLOW),
+    time: result("Takes", MINUTES),
+    volume: result("To fill", CONTENT),
+    air: result("Air the vents pass", FLOW),
+    bySpeed: result("Limit by speed of water", FLOW),
+    speed: result("Water then runs at", SPEED),
+  },
   compute: (given) => {
-    const area = circleArea(given.si("bore") as Length);
-    const air = given.si("surroundings");
-    const before = air + given.si("blow");
-    const orifice = circleArea(given.si("orifice") as Length) * given.si("valves");
-    const kilograms = gasFlow(GASES.air, before, air, AIR_K, orifice, given.si("coefficient"));
+    const area = circleArea(given.bore);
+    const air = given.surroundings;
+    const before = air + given.blow;
+    const orifice = circleArea(given.orifice) * given.valves;
+    const kilograms = gasFlow(GASES.air, before, air, AIR_K, orifice, given.coefficient);
     // The air in the pipe stands at the venting pressure: so much of it makes room for water.
     const free = kilograms / gasDensity(GASES.air, before, AIR_K);
     const bySpeed = area * FILL_SPEED;
-    const rate = Math.min(free, bySpeed, given.si("supply"));
-    const volume = area * given.si("length");
+    const rate = Math.min(free, bySpeed, given.supply);
+    const volume = area * given.length;
     const time = volume / rate;
     return ok({
       outputs: { volume, air: free, bySpeed, rate, speed: rate / area, time },
@@ -127,4 +127,4 @@ export const fillAndVent: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

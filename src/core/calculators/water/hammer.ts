@@ -1,7 +1,8 @@
 import { waterBulkModulus, waterDensity } from "../../physics";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
+  byName,
   choice,
   DIFFERENCE,
   GAUGE,
@@ -29,90 +30,85 @@ const PIPE = {
 const LONGEST_S = 36_000;
 
 /** Calculation 12: water hammer when a valve is shut. */
-export const hammer: Calculator = {
+export const hammer = calculator({
   id: "hammer",
   chapter: "Water and fire",
   title: "Water hammer",
   says: "How hard a shutting valve hits, and the slowest closing that keeps it under the rating.",
   words: ["hammer", "bang", "surge", "close slowly", "shock", "how slow to shut", "joukowsky"],
-  inputs: [
-    measured("speed", "Speed that is stopped", SPEED, {
+  inputs: {
+    speed: measured("Speed that is stopped", SPEED, {
       help: "Flow divided by area; 1 to 3 m/s is usual.",
       least: 0.001,
       most: 30,
       usual: 1.5,
     }),
-    measured("length", "Length of pipe behind it", RUN, {
+    length: measured("Length of pipe behind it", RUN, {
       help: "Back to a tank, a large main or an air vessel.",
       least: 0.1,
       most: 50_000,
       usual: 420,
     }),
-    measured("diameter", "Outside diameter", SIZE, {
+    diameter: measured("Outside diameter", SIZE, {
       help: "Of the pipe.",
       least: 0.004,
       most: 3,
       usual: 0.1683,
     }),
-    measured("wall", "Wall", SIZE, { help: "Thickness.", least: 0.0003, most: 0.2, usual: 0.0071 }),
-    choice(
-      "pipe",
-      "Pipe",
-      "A soft pipe slows the wave.",
-      Object.fromEntries(Object.entries(PIPE).map(([id, { name }]) => [id, name])),
-    ),
-    temperatureField("temperature", "Water", {
+    wall: measured("Wall", SIZE, { help: "Thickness.", least: 0.0003, most: 0.2, usual: 0.0071 }),
+    pipe: choice("Pipe", "A soft pipe slows the wave.", byName(PIPE)),
+    temperature: temperatureField("Water", {
       help: "Its temperature.",
       least: KELVIN + 1,
       most: KELVIN + 95,
       usual: KELVIN + 15,
     }),
-    measured("closing", "Shut in", SECONDS, {
+    closing: measured("Shut in", SECONDS, {
       help: "From full flow to none; the last quarter of the travel does most of it.",
       least: 0.01,
       most: 36_000,
       usual: 2,
     }),
-    gaugeField("running", "Pressure before", { help: "At the valve.", least: 0, most: 1e7, usual: 4.5e5 }),
-    gaugeField("rating", "Rating of the weakest part", {
+    running: gaugeField("Pressure before", { help: "At the valve.", least: 0, most: 1e7, usual: 4.5e5 }),
+    rating: gaugeField("Rating of the weakest part", {
       help: "On its plate.",
       least: 1e4,
       most: 5e7,
       usual: 16e5,
     }),
-  ],
-  outputs: [
-    result("peak", "Peak on the gauge", GAUGE),
-    result("slowest", "Shut no faster than in", SECONDS),
-    result("rise", "Blow, shut as said", DIFFERENCE),
-    result("wave", "Speed of the wave", SPEED),
-    result("critical", "Wave is back after", SECONDS),
-    result("whole", "Blow if shut at once", DIFFERENCE),
-  ],
-  compute: (given) => {
-    const kelvin = given.si("temperature");
+  },
+  outputs: {
+    peak: result("Peak on the gauge", GAUGE),
+    slowest: result("Shut no faster than in", SECONDS),
+    rise: result("Blow, shut as said", DIFFERENCE),
+    wave: result("Speed of the wave", SPEED),
+    critical: result("Wave is back after", SECONDS),
+    whole: result("Blow if shut at once", DIFFERENCE),
+  },
+  compute: (given, say) => {
+    const kelvin = given.temperature;
     const [density, bulk] = [waterDensity(kelvin), waterBulkModulus(kelvin)];
-    const { modulus } = PIPE[given.choice("pipe") as keyof typeof PIPE];
-    const [diameter, wall] = [given.si("diameter"), given.si("wall")];
+    const { modulus } = PIPE[given.pipe];
+    const [diameter, wall] = [given.diameter, given.wall];
     if (2 * wall >= diameter)
       return err({ input: "wall", message: "The wall is thicker than the pipe. Measure it again." });
     const wave = Math.sqrt(bulk / density / (1 + (bulk * (diameter - 2 * wall)) / (modulus * wall)));
-    const critical = (2 * given.si("length")) / wave;
-    const whole = density * wave * given.si("speed");
-    const closing = given.si("closing");
+    const critical = (2 * given.length) / wave;
+    const whole = density * wave * given.speed;
+    const closing = given.closing;
     const rise = whole * Math.min(1, critical / closing);
-    const room = given.si("rating") - given.si("running");
-    const peak = given.si("running") + rise;
+    const room = given.rating - given.running;
+    const peak = given.running + rise;
     const slowest = whole <= room ? 0 : Math.min(LONGEST_S, (critical * whole) / Math.max(room, 1));
-    const over = peak > given.si("rating");
+    const over = peak > given.rating;
     return ok({
       outputs: { wave, critical, whole, rise, peak, slowest },
-      verdict: over ? "stop" : peak > 0.8 * given.si("rating") ? "watch" : "pass",
+      verdict: over ? "stop" : peak > 0.8 * given.rating ? "watch" : "pass",
       reasons: [
         over
           ? room <= 0
             ? "The pressure before is already at the rating."
-            : `Too fast: ${given.say(peak, GAUGE)} against a rating of ${given.say(given.si("rating"), GAUGE)}. Take at least ${given.say(slowest, SECONDS)}, most of it over the last quarter.`
+            : `Too fast: ${say(peak, GAUGE)} against a rating of ${say(given.rating, GAUGE)}. Take at least ${say(slowest, SECONDS)}, most of it over the last quarter.`
           : "It stays under the rating.",
       ],
       cautions: [
@@ -140,4 +136,4 @@ export const hammer: Calculator = {
       verdict: "pass",
     },
   ],
-};
+});

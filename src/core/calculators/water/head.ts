@@ -1,7 +1,17 @@
 import { GRAVITY, WATER_RANGE_K, waterDensity } from "../../physics";
 import { ok } from "../../result";
-import type { Calculator } from "../declaration";
-import { choice, DENSITY, DIFFERENCE, KELVIN, measured, RUN, result, temperatureField } from "../fields";
+import { calculator } from "../calculator";
+import {
+  byName,
+  choice,
+  DENSITY,
+  DIFFERENCE,
+  KELVIN,
+  measured,
+  RUN,
+  result,
+  temperatureField,
+} from "../fields";
 
 /** kg/m³ at 15 °C; usual figures. */
 const FLUIDS = {
@@ -14,62 +24,55 @@ const FLUIDS = {
 } as const;
 
 /** Calculation 14: height of a column as pressure, and back. */
-export const head: Calculator = {
+export const head = calculator({
   id: "head",
   chapter: "Water and fire",
   title: "Head and pressure",
   says: "What a height of liquid presses, and how high a pressure lifts it.",
   words: ["head", "elevation", "height", "how high", "static pressure", "metres of water", "feet of head"],
-  inputs: [
-    choice("known", "Known", "What was measured.", { height: "height", pressure: "pressure" }),
-    measured("height", "Height", RUN, {
+  inputs: {
+    known: choice("Known", "What was measured.", { height: "height", pressure: "pressure" }),
+    height: measured("Height", RUN, {
       help: "From level to level.",
       least: -1000,
       most: 5000,
       usual: 10,
       when: { input: "known", is: ["height"] },
     }),
-    measured("pressure", "Pressure", DIFFERENCE, {
+    pressure: measured("Pressure", DIFFERENCE, {
       help: "Difference between the two places.",
       least: -1e7,
       most: 5e7,
       usual: 1e5,
       when: { input: "known", is: ["pressure"] },
     }),
-    choice(
-      "fluid",
-      "Liquid",
-      "What stands in the pipe.",
-      Object.fromEntries(Object.entries(FLUIDS).map(([id, { name }]) => [id, name])),
-    ),
-    temperatureField("temperature", "Its temperature", {
+    fluid: choice("Liquid", "What stands in the pipe.", byName(FLUIDS)),
+    temperature: temperatureField("Its temperature", {
       help: "Hot water is lighter.",
       least: WATER_RANGE_K.least,
       most: WATER_RANGE_K.most,
       usual: KELVIN + 15,
       when: { input: "fluid", is: ["water"] },
     }),
-    measured("density", "Its density", DENSITY, {
+    density: measured("Its density", DENSITY, {
       help: "From its data sheet.",
       least: 300,
       most: 14_000,
       usual: 1000,
       when: { input: "fluid", is: ["other"] },
     }),
-  ],
-  outputs: [
-    result("pressure", "Pressure", DIFFERENCE),
-    result("height", "Height", RUN),
-    result("density", "Density taken", DENSITY),
-  ],
+  },
+  outputs: {
+    pressure: result("Pressure", DIFFERENCE),
+    height: result("Height", RUN),
+    density: result("Density taken", DENSITY),
+  },
   compute: (given) => {
-    const fluid = given.choice("fluid") as keyof typeof FLUIDS;
+    const fluid = given.fluid;
     const density =
-      fluid === "water"
-        ? waterDensity(given.si("temperature"))
-        : (FLUIDS[fluid].density ?? given.si("density"));
-    const byHeight = given.choice("known") === "height";
-    const height = byHeight ? given.si("height") : given.si("pressure") / (density * GRAVITY);
+      fluid === "water" ? waterDensity(given.temperature) : (FLUIDS[fluid].density ?? given.density);
+    const byHeight = given.known === "height";
+    const height = byHeight ? given.height : given.pressure / (density * GRAVITY);
     return ok({
       outputs: { height, pressure: density * GRAVITY * height, density },
       reasons: ["Still liquid: flow takes more."],
@@ -96,4 +99,4 @@ export const head: Calculator = {
       outputs: { density: "971.8 ± 0.05 kg/m3" },
     },
   ],
-};
+});

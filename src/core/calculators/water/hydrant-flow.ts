@@ -1,5 +1,6 @@
 import { err, ok } from "../../result";
-import type { Calculator, Condition } from "../declaration";
+import { calculator, numbered } from "../calculator";
+import type { Condition } from "../declaration";
 import { choice, FLOW, GAUGE, gaugeField, measured, named, PERCENT, PLAIN, result, SIZE } from "../fields";
 
 const PSI = 6894.757293168361;
@@ -29,95 +30,95 @@ export const outletFlow = (coefficient: number, diameter: number, pitot: number)
   29.84 * coefficient * (diameter / INCH) ** 2 * Math.sqrt(pitot / PSI) * GPM;
 
 /** Calculation 9: what a hydrant gives at its rated residual, and its class. */
-export const hydrantFlow: Calculator = {
+export const hydrantFlow = calculator({
   id: "hydrant-flow",
   chapter: "Water and fire",
   title: "Hydrant flow",
   says: "Flow of each outlet from the pitot, rated flow at 20 psi (1.38 bar) residual, and the class.",
   words: ["hydrant", "flow test", "pitot", "gpm", "static", "residual", "class", "colour", "fire flow"],
-  inputs: [
-    gaugeField("static", "Static pressure", {
+  inputs: {
+    static: gaugeField("Static pressure", {
       help: "On the test hydrant, nothing flowing.",
       least: 0,
       most: 2e6,
       usual: 65 * PSI,
     }),
-    gaugeField("residual", "Residual pressure", {
+    residual: gaugeField("Residual pressure", {
       help: "On the same gauge while the others flow.",
       least: 0,
       most: 2e6,
       usual: 50 * PSI,
     }),
-    choice("outlets", "Outlets flowing", "How many are open and measured.", [
+    outlets: choice("Outlets flowing", "How many are open and measured.", [
       ["1", "one"],
       ["2", "two"],
       ["3", "three"],
     ]),
-    ...OUTLETS.flatMap((number) => [
-      gaugeField(`pitot${number}`, `Pitot, outlet ${number}`, {
-        help: "In the middle of the jet, half a diameter out.",
-        least: 500,
-        most: 1.5e6,
-        usual: 20 * PSI,
-        ...fromOutlet(number),
-      }),
-      measured(`diameter${number}`, `Bore, outlet ${number}`, SIZE, {
-        help: "Measured inside.",
-        least: 0.02,
-        most: 0.16,
-        usual: 2.5 * INCH,
-        ...fromOutlet(number),
-      }),
-      choice(
-        `shape${number}`,
-        `Shape, outlet ${number}`,
-        "Feel inside the outlet where it meets the barrel.",
-        {
-          rounded: "smooth and rounded, 0.90",
-          square: "square and sharp, 0.80",
-          projecting: "square, projecting into the barrel, 0.70",
-        },
-        fromOutlet(number),
-      ),
-    ]),
-    gaugeField("rated", "Rated at residual", {
+    ...numbered(OUTLETS, {
+      pitot: (number) =>
+        gaugeField(`Pitot, outlet ${number}`, {
+          help: "In the middle of the jet, half a diameter out.",
+          least: 500,
+          most: 1.5e6,
+          usual: 20 * PSI,
+          ...fromOutlet(number),
+        }),
+      diameter: (number) =>
+        measured(`Bore, outlet ${number}`, SIZE, {
+          help: "Measured inside.",
+          least: 0.02,
+          most: 0.16,
+          usual: 2.5 * INCH,
+          ...fromOutlet(number),
+        }),
+      shape: (number) =>
+        choice(
+          `Shape, outlet ${number}`,
+          "Feel inside the outlet where it meets the barrel.",
+          {
+            rounded: "smooth and rounded, 0.90",
+            square: "square and sharp, 0.80",
+            projecting: "square, projecting into the barrel, 0.70",
+          },
+          fromOutlet(number),
+        ),
+    }),
+    rated: gaugeField("Rated at residual", {
       help: "20 psi (1.38 bar), unless your authority says otherwise.",
       least: 0,
       most: 1e6,
       usual: RATED_PSI * PSI,
     }),
-    measured("before", "Rated flow of an earlier test", FLOW, {
+    before: measured("Rated flow of an earlier test", FLOW, {
       help: "To lay over the curve; none: empty.",
       least: 1e-4,
       most: 1,
       optional: true,
     }),
-  ],
-  outputs: [
-    result("rated", "Rated flow", FLOW),
-    named("class", "Class (NFPA 291)"),
-    result("flow", "Flow of the test", FLOW),
-    result("drop", "Pressure drop", PERCENT),
-    result("change", "Against the earlier test", PERCENT, "optional"),
-  ],
-  tables: [
-    {
-      name: "outlets",
+  },
+  outputs: {
+    rated: result("Rated flow", FLOW),
+    class: named("Class (NFPA 291)"),
+    flow: result("Flow of the test", FLOW),
+    drop: result("Pressure drop", PERCENT),
+    change: result("Against the earlier test", PERCENT, "optional"),
+  },
+  tables: {
+    outlets: {
       title: "Outlets",
-      columns: [result("outlet", "Outlet", PLAIN), result("flow", "Flow", FLOW)],
+      columns: { outlet: result("Outlet", PLAIN), flow: result("Flow", FLOW) },
     },
-    {
-      name: "curve",
+    curve: {
       title: "Supply curve",
-      columns: [
-        result("flow", "Flow", FLOW),
-        result("pressure", "Pressure", GAUGE),
-        result("before", "Earlier test", GAUGE, "optional"),
-      ],
+      columns: {
+        flow: result("Flow", FLOW),
+        pressure: result("Pressure", GAUGE),
+        before: result("Earlier test", GAUGE, "optional"),
+      },
     },
-  ],
-  compute: (given) => {
-    const [still, residual, rated] = [given.si("static"), given.si("residual"), given.si("rated")];
+  },
+  compute: (given, say) => {
+    const [still, residual, rated] = [given.static, given.residual, given.rated];
     if (residual >= still)
       return err({
         input: "residual",
@@ -128,12 +129,12 @@ export const hydrantFlow: Calculator = {
         input: "rated",
         message: "The static pressure is not above the rated residual: this main cannot be rated so.",
       });
-    const outlets = OUTLETS.slice(0, Number(given.choice("outlets"))).map((outlet) => ({
+    const outlets = OUTLETS.slice(0, Number(given.outlets)).map((outlet) => ({
       outlet,
       flow: outletFlow(
-        COEFFICIENT[given.choice(`shape${outlet}`) as keyof typeof COEFFICIENT],
-        given.si(`diameter${outlet}`),
-        given.si(`pitot${outlet}`),
+        COEFFICIENT[given[`shape${outlet}`]],
+        given[`diameter${outlet}`],
+        given[`pitot${outlet}`],
       ),
     }));
     const flow = outlets.reduce((sum, each) => sum + each.flow, 0);
@@ -141,7 +142,7 @@ export const hydrantFlow: Calculator = {
     const drop = (still - residual) / still;
     const conclusive = drop >= 0.1 || still - residual >= 10 * PSI;
     const kind = CLASSES.find((each) => ratedFlow / GPM >= each.least)!;
-    const before = given.maybe("before");
+    const before = given.before;
     const pressureAt = (asked: number, at: number) => still - (still - rated) * (asked / at) ** (1 / POWER);
     const most = ratedFlow * (still / (still - rated)) ** POWER;
     const weaker = before !== undefined && ratedFlow < 0.8 * before;
@@ -163,8 +164,8 @@ export const hydrantFlow: Calculator = {
         !conclusive
           ? "Test not conclusive: the drop is under 10 % and under 10 psi. Open another outlet or hydrant."
           : weaker
-            ? `A fifth or more below the earlier test (${given.say(before, FLOW)}): look for a valve left part shut.`
-            : `${given.say(ratedFlow, FLOW)} at ${given.say(rated, GAUGE)}: class ${kind.name}.`,
+            ? `A fifth or more below the earlier test (${say(before, FLOW)}): look for a valve left part shut.`
+            : `${say(ratedFlow, FLOW)} at ${say(rated, GAUGE)}: class ${kind.name}.`,
       ],
       cautions: [
         "Open and shut slowly, both turns: the water column hammers. Keep people out of the jet.",
@@ -200,4 +201,4 @@ export const hydrantFlow: Calculator = {
       verdict: "watch",
     },
   ],
-};
+});

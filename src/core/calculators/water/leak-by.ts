@@ -1,7 +1,7 @@
 import { WATER_HEAT, waterDensity } from "../../physics";
 import { formatDuration } from "../../quantity";
 import { err, ok } from "../../result";
-import type { Calculator } from "../declaration";
+import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
   CONTENT,
@@ -24,7 +24,7 @@ const YEAR_S = 365.25 * 86_400;
 const CHURN_K = 30;
 
 /** Calculation 13: what leaks while the pump sleeps. */
-export const leakBy: Calculator = {
+export const leakBy = calculator({
   id: "leak-by",
   chapter: "Water and fire",
   title: "Leak-by, pump asleep",
@@ -39,82 +39,78 @@ export const leakBy: Calculator = {
     "short cycling",
     "booster",
   ],
-  inputs: [
-    measured("vessel", "Vessel", CONTENT, {
+  inputs: {
+    vessel: measured("Vessel", CONTENT, {
       help: "Whole volume of the bladder vessel.",
       least: 0.5e-3,
       most: 50,
       usual: 0.08,
     }),
-    gaugeField("precharge", "Precharge", {
+    precharge: gaugeField("Precharge", {
       help: "Of the air, water side empty.",
       least: 0,
       most: 4e6,
       usual: 3e5,
     }),
-    gaugeField("first", "Pressure at the start", {
+    first: gaugeField("Pressure at the start", {
       help: "Just after the pump fell asleep.",
       least: 0,
       most: 4e6,
       usual: 5e5,
     }),
-    gaugeField("last", "Pressure at the end", {
+    last: gaugeField("Pressure at the end", {
       help: "No tap open anywhere.",
       least: 0,
       most: 4e6,
       usual: 4.5e5,
     }),
-    measured("time", "Time between", MINUTES, {
+    time: measured("Time between", MINUTES, {
       help: "From the first look to the last.",
       least: 10,
       most: 864_000,
       usual: 600,
     }),
-    gaugeField("wake", "Pump wakes at", { help: "Its cut-in pressure.", least: 0, most: 4e6, usual: 4e5 }),
-    measured("price", "Water costs, a m³", MONEY, {
+    wake: gaugeField("Pump wakes at", { help: "Its cut-in pressure.", least: 0, most: 4e6, usual: 4e5 }),
+    price: measured("Water costs, a m³", MONEY, {
       help: "In your money.",
       least: 0,
       most: 1000,
       usual: 2.5,
     }),
-    measured("power", "Motor's draw at shut-off", HEAT, {
+    power: measured("Motor's draw at shut-off", HEAT, {
       help: "If the pump never sleeps; 0 when it does.",
       least: 0,
       most: 1e6,
       usual: 0,
     }),
-    measured("trapped", "Water in the pump", CONTENT, {
+    trapped: measured("Water in the pump", CONTENT, {
       help: "That is churned when nothing flows.",
       least: 1e-4,
       most: 10,
       usual: 0.012,
     }),
-    measured("efficiency", "Of the draw into the water", PERCENT, {
+    efficiency: measured("Of the draw into the water", PERCENT, {
       help: "The rest warms the motor.",
       least: 0.2,
       most: 1,
       usual: 0.85,
     }),
-    AIR_ON_SITE,
-  ],
-  outputs: [
-    result("leak", "Leak", FLOW),
-    result("wakes", "Wakes in a day", PLAIN),
-    result("sleep", "Pump sleeps for", MINUTES),
-    result("lost", "Water that left", CONTENT),
-    result("perDay", "In a day", CONTENT),
-    result("cost", "Cost in a year", MONEY),
-    result("churn", "Water in the pump warms, in a minute", WARMING),
-    result("boils", "30 K warmer after", HOURS, "optional"),
-  ],
-  compute: (given) => {
-    const air = given.si("surroundings");
-    const [p0, p1, p2, wake] = ["precharge", "first", "last", "wake"].map((name) => given.si(name) + air) as [
-      number,
-      number,
-      number,
-      number,
-    ];
+    surroundings: AIR_ON_SITE,
+  },
+  outputs: {
+    leak: result("Leak", FLOW),
+    wakes: result("Wakes in a day", PLAIN),
+    sleep: result("Pump sleeps for", MINUTES),
+    lost: result("Water that left", CONTENT),
+    perDay: result("In a day", CONTENT),
+    cost: result("Cost in a year", MONEY),
+    churn: result("Water in the pump warms, in a minute", WARMING),
+    boils: result("30 K warmer after", HOURS, "optional"),
+  },
+  compute: (given, say) => {
+    const air = given.surroundings;
+    const [p0, p1, p2] = [given.precharge + air, given.first + air, given.last + air];
+    const wake = given.wake + air;
     if (p2 > p1)
       return err({
         input: "last",
@@ -130,22 +126,21 @@ export const leakBy: Calculator = {
         input: "wake",
         message: "The pump must wake between precharge and the pressure at the start.",
       });
-    const volume = given.si("vessel");
+    const volume = given.vessel;
     const held = (pressure: number) => volume * (1 - p0 / pressure);
     const lost = held(p1) - held(p2);
-    const leak = lost / given.si("time");
+    const leak = lost / given.time;
     const draw = held(p1) - held(wake);
     const sleep = leak > 0 ? Math.min(Math.max(draw / leak, 1), YEAR_S) : YEAR_S;
     const perMinute =
-      (60 * given.si("power") * given.si("efficiency")) /
-      (given.si("trapped") * waterDensity(KELVIN + 15) * WATER_HEAT);
+      (60 * given.power * given.efficiency) / (given.trapped * waterDensity(KELVIN + 15) * WATER_HEAT);
     const often = sleep < 3600;
     return ok({
       outputs: {
         lost,
         leak,
         perDay: leak * 86_400,
-        cost: leak * YEAR_S * given.si("price"),
+        cost: leak * YEAR_S * given.price,
         wakes: 86_400 / sleep,
         sleep,
         churn: perMinute,
@@ -157,7 +152,7 @@ export const leakBy: Calculator = {
           ? "It holds."
           : often
             ? `The pump wakes every ${formatDuration(sleep)}: shut the outlet valve and look again. If it still falls, the check valve passes back; if not, it leaks beyond.`
-            : `${given.say(leak * 86_400, CONTENT)} a day.`,
+            : `${say(leak * 86_400, CONTENT)} a day.`,
       ],
       cautions: [
         "Check the precharge with the water side empty once a year: a vessel that has lost its air looks like a leak.",
@@ -184,4 +179,4 @@ export const leakBy: Calculator = {
       outputs: { churn: "2.032 ± 0.01 ΔK" },
     },
   ],
-};
+});

@@ -36,9 +36,7 @@ function Bring({ pick, currency }: { pick: Pick; currency: string }) {
         {named(pick)}, {pick.place}
         {pick.days > 0 ? `, in ${pick.days} days` : ""}
       </span>
-      <span className="shrink-0">
-        {pick.price} {currency}
-      </span>
+      <span className="shrink-0">{money(pick.price, currency)}</span>
     </li>
   );
 }
@@ -48,7 +46,7 @@ function Sum({ kits }: { kits: KitChoice }) {
   return (
     <div className="mt-2 text-[15px] text-soft">
       <p>
-        {kits.price} {currency} in all:{" "}
+        {money(kits.price, currency)} in all:{" "}
         {kits.exact
           ? "nothing cheaper is in hand as soon."
           : "the cheapest that was found; it is not proven that nothing is cheaper."}
@@ -65,9 +63,10 @@ function Sum({ kits }: { kits: KitChoice }) {
 
 function difference({ price, days, currency }: KitChoice, second: Purchase): string {
   const more = Math.round((second.price - price) * 100) / 100;
-  const money =
-    more === 0 ? "the same price" : `${Math.abs(more)} ${currency} ${more > 0 ? "dearer" : "cheaper"}`;
-  return second.days > days ? `${money}, in ${second.days} days` : money;
+  const other =
+    more === 0 ? "the same price" : `${money(Math.abs(more), currency)} ${more > 0 ? "dearer" : "cheaper"}`;
+  return second.days > days ? `${other}, in ${second.days} days` : other;
 }
 
+const money = (amount: number, currency: string) => `${amount.toFixed(2)} ${currency}`;
 const named = (pick: Pick) => (pick.pieces > 1 ? `${pick.pieces} × ${pick.name}` : pick.name);
