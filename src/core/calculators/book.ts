@@ -5,6 +5,8 @@ import { spannerFinder } from "./bolts/spanner-finder";
 import { studLength } from "./bolts/stud-length";
 import { taperThread } from "./bolts/taper-thread";
 import { threadFinder } from "./bolts/thread-finder";
+import { tighteningOrder } from "./bolts/tightening-order";
+import { twoThreads } from "./bolts/two-threads";
 import { impairmentClock } from "./deciding/impairment-clock";
 import { interval } from "./deciding/interval";
 import { renewOrReuse } from "./deciding/renew-or-reuse";
@@ -55,9 +57,11 @@ import { leakBy } from "./water/leak-by";
 /** The bench book: a calculation is added by its file and a line here. */
 export const CALCULATORS: readonly Calculator[] = [
   boltUp,
+  tighteningOrder,
   studLength,
   drawOut,
   threadFinder,
+  twoThreads,
   spannerFinder,
   taperThread,
   lockerCure,

@@ -49,6 +49,10 @@ function inRange(input: CalculatorInput): fc.Arbitrary<SentInput | undefined> {
       return fc
         .integer({ min: 0, max: 20_000 })
         .map((days): SentInput => ({ value: new Date(days * 86_400_000).toISOString().slice(0, 10) }));
+    case "list":
+      return fc
+        .array(fc.integer({ min: input.least, max: input.most }), { minLength: 1, maxLength: input.longest })
+        .map((numbers): SentInput => ({ value: numbers.join(" ") }));
     case "measured": {
       const shown = unit(input.units.metric);
       const value = fc.oneof(

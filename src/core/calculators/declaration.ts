@@ -46,7 +46,16 @@ export interface DateInput extends Field {
   readonly usual?: "now";
 }
 
-export type CalculatorInput = MeasuredInput | ChoiceInput | DateInput;
+/** Whole numbers in an order, typed with spaces or commas between: "1 5 3 7". */
+export interface ListInput extends Field {
+  readonly kind: "list";
+  /** Least and greatest of them. */
+  readonly least: number;
+  readonly most: number;
+  readonly longest: number;
+}
+
+export type CalculatorInput = MeasuredInput | ChoiceInput | DateInput | ListInput;
 
 interface OutputField {
   readonly name: string;
@@ -96,7 +105,7 @@ export type BellToSet = { readonly look: string } & (
 );
 
 /** Inputs as a calculation sees them: complete, in range, SI; a date is seconds since 1970 on the wall clock. */
-export type Given = Readonly<Record<string, number | string | undefined>>;
+export type Given = Readonly<Record<string, number | string | readonly number[] | undefined>>;
 
 /** An SI value in words, in the units of whoever asks: for reasons. */
 export type Say = (si: number, shown: Shown) => string;

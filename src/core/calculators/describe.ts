@@ -5,6 +5,7 @@ import {
   type CalculatorInput,
   type CalculatorOutput,
   CHAPTERS,
+  type ChoiceInput,
   type Shown,
 } from "./declaration";
 
@@ -22,13 +23,25 @@ const unitsOfField = ({ units }: Shown): string =>
     ? unit(units.metric).label || "–"
     : `${unit(units.metric).label} or ${unit(units.us).label}`;
 
+/** More options than this are told by their first and their number. */
+const MOST_OPTIONS = 30;
+
+function optionsOf({ options }: ChoiceInput): string {
+  const ids = options.map(({ id }) => `\`${id}\``);
+  return ids.length <= MOST_OPTIONS
+    ? ids.join(", ")
+    : `${ids.slice(0, MOST_OPTIONS / 3).join(", ")} … ${ids.at(-1)}, ${ids.length} in all`;
+}
+
 function inputRow(input: CalculatorInput): string {
   const when =
     input.when === undefined ? "" : ` Only when \`${input.when.input}\` is ${input.when.is.join(" or ")}.`;
   const head = `| \`${input.name}\` | ${input.label}. ${input.help}${when} |`;
   switch (input.kind) {
     case "choice":
-      return `${head} one of | ${input.options.map(({ id }) => `\`${id}\``).join(", ")} | ${input.usual ?? "required"} |`;
+      return `${head} one of | ${optionsOf(input)} | ${input.usual ?? "required"} |`;
+    case "list":
+      return `${head} whole numbers | ${input.least} to ${input.most}, at most ${input.longest} | required |`;
     case "date":
       return `${head} ${input.withTime ? "day and time" : "day"} | ${input.withTime ? "2026-03-01T08:30" : "2026-03-01"} | ${input.optional ? "optional" : "required"} |`;
     case "measured": {

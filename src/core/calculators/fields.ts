@@ -1,6 +1,6 @@
 import type { Dimension, GaugePressure, Quantity, Temperature } from "../quantity";
 import type { Input, Output } from "./calculator";
-import type { Condition, DateInput, MeasuredInput, Shown } from "./declaration";
+import type { Condition, DateInput, ListInput, MeasuredInput, Shown } from "./declaration";
 
 /** 0 °C in K, exact. */
 export const KELVIN = 273.15;
@@ -127,6 +127,13 @@ export const day = <const M extends Partial<Pick<DateInput, "withTime" | "option
   help,
   ...more,
 });
+
+/** Whole numbers in an order. */
+export const list = (
+  label: string,
+  help: string,
+  bounds: Pick<ListInput, "least" | "most" | "longest">,
+): Input<readonly number[]> => ({ kind: "list", label, help, ...bounds });
 
 /** A figure among the answers; one that is optional is left out where it says nothing. */
 export function result(label: string, how: Shown): Output<number>;

@@ -6,6 +6,7 @@ import type {
   ChoiceInput,
   DateInput,
   Given,
+  ListInput,
   MeasuredInput,
 } from "./declaration";
 
@@ -15,7 +16,7 @@ export interface SentInput {
   readonly unit?: string;
 }
 
-type Read = number | string | undefined;
+type Read = number | string | readonly number[] | undefined;
 
 /** Whether an input counts, the choices standing as they do. */
 export function counts(
@@ -50,7 +51,7 @@ export function readInputs(
     const given = Object.hasOwn(sent, input.name) ? sent[input.name] : undefined;
     const read = counts(calculator, input, choice)
       ? readInput(input, given)
-      : ok(input.kind === "date" ? undefined : input.usual);
+      : ok("usual" in input && input.kind !== "date" ? input.usual : undefined);
     if (read.ok) values[input.name] = read.value;
     else problems.push({ path: `/inputs/${input.name}`, message: read.error });
   }
@@ -59,6 +60,7 @@ export function readInputs(
 
 function readInput(input: CalculatorInput, sent: SentInput | undefined): Result<Read, string> {
   if (sent === undefined) {
+    if (input.kind === "list") return err(`Missing: ${input.help}`);
     if (input.kind === "date") return input.optional ? ok(undefined) : err(`Missing: ${input.help}`);
     if (input.usual !== undefined) return ok(input.usual);
     return input.kind === "measured" && input.optional ? ok(undefined) : err(`Missing: ${input.help}`);
@@ -68,6 +70,8 @@ function readInput(input: CalculatorInput, sent: SentInput | undefined): Result<
       return readChoice(input, sent);
     case "date":
       return readDate(input, sent);
+    case "list":
+      return readList(input, sent);
     case "measured":
       return readMeasured(input, sent);
   }
@@ -99,6 +103,18 @@ function readDate(input: DateInput, sent: SentInput): Result<number, string> {
         : "Give a day of the calendar, as 2026-03-01.",
     );
   return ok(seconds);
+}
+
+function readList({ least, most, longest }: ListInput, sent: SentInput): Result<readonly number[], string> {
+  const words = String(sent.value)
+    .split(/[\s,;]+/)
+    .filter((word) => word !== "");
+  const numbers = words.map(Number);
+  if (words.length === 0 || numbers.some((each) => !Number.isInteger(each)))
+    return err("Give whole numbers with spaces between, as 1 5 3 7.");
+  if (words.length > longest) return err(`At most ${longest} numbers.`);
+  const outside = numbers.find((each) => each < least || each > most);
+  return outside === undefined ? ok(numbers) : err(`${outside} is out of range: ${least} to ${most}.`);
 }
 
 /** Seconds since 1970 on the wall clock, as "2026-03-01" or "2026-03-01T08:30". */

@@ -1,4 +1,8 @@
-export { crossingOrder } from "./pattern";
+export * from "./evenness";
+export * from "./grades";
+export * from "./nuts";
+export * from "./pattern";
 export * from "./spanners";
+export * from "./thread-table";
 export * from "./threads";
 export * from "./torque";

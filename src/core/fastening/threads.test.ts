@@ -24,7 +24,10 @@ describe("threads", () => {
         fc.constantFrom(...THREAD_TABLE.filter((each) => !each.taper)),
         fc.double({ min: 0.02, max: 0.12, noNaN: true }),
         (thread, worn) => {
-          const [first] = matchThreads(thread.diameter - worn * thread.pitch, thread.pitch);
+          const [first] = matchThreads({
+            diameter: thread.diameter - worn * thread.pitch,
+            pitch: thread.pitch,
+          });
           expect(Math.abs(first!.thread.pitch / thread.pitch - 1)).toBeLessThan(0.03);
           expect(Math.abs(first!.thread.diameter - thread.diameter)).toBeLessThan(
             0.15 * thread.pitch + 0.03 * thread.diameter,

@@ -1,4 +1,4 @@
-import type { Area, Force, Length, Stress, Torque } from "../quantity";
+import type { Area, Force, Length, Torque } from "../quantity";
 
 /** What is on the thread and under the head when the bolt is pulled. */
 export const CONDITIONS = ["dry", "oiled", "grease", "anti-seize", "PTFE-coated"] as const;
@@ -38,21 +38,6 @@ export const metricStressArea = (diameter: Length, pitch: Length): Area =>
  */
 export const unifiedStressArea = (diameter: Length, pitch: Length): Area =>
   ((Math.PI / 4) * (diameter - 0.9743 * pitch) ** 2) as Area;
-
-/** Proof stress by strength grade: SAE J429 2/5/8, ASTM A193 B7/B8 (yield, class 1), ISO 898-1 4.6/8.8/10.9, ISO 3506-1 A2-70/A4-80, ASTM F468. */
-export const PROOF_STRESS: Record<string, Stress> = {
-  "SAE 2": 379e6 as Stress, // 55 ksi, up to 3/4 in
-  "SAE 5": 586e6 as Stress, // 85 ksi, up to 1 in
-  "SAE 8": 827e6 as Stress, // 120 ksi
-  "A193 B7": 724e6 as Stress, // 105 ksi yield, up to 2 1/2 in
-  "A193 B8": 207e6 as Stress, // 30 ksi yield
-  "4.6": 225e6 as Stress,
-  "8.8": 580e6 as Stress, // 600 above M16
-  "10.9": 830e6 as Stress,
-  "A2-70": 450e6 as Stress, // 0.2 % proof, ISO 3506-1
-  "A4-80": 600e6 as Stress, // 0.2 % proof, ISO 3506-1
-  brass: 172e6 as Stress, // 25 ksi yield, naval brass, ASTM F468
-};
 
 /**
  * Setting of a wrench with a crowfoot or extension: T · L / (L + E · cos θ).

@@ -1,4 +1,4 @@
-import { PROOF_STRESS, threadNamed } from "../fastening";
+import { isGrade, threadNamed } from "../fastening";
 import type { Part } from "../formats";
 import { conditionOf } from "./compile/rebuild";
 import { BAR, PROVE_STEPS } from "./progress";
@@ -49,7 +49,7 @@ const torque: Rule = (job, step) => {
   const grade = part?.fastener?.grade;
   const end = part?.fit?.end;
   const bolt: BenchLink["start"] =
-    thread === undefined || grade === undefined || PROOF_STRESS[grade] === undefined
+    thread === undefined || !isGrade(grade)
       ? { grade: "unknown" }
       : {
           grade,

@@ -111,6 +111,8 @@ export type StepKind =
       readonly loose: boolean;
       readonly rules: readonly FitRule[];
       readonly torque_Nm?: number;
+      /** Never beyond this, N·m, with what is on the thread. */
+      readonly limit_Nm?: number;
       readonly count: number;
       readonly pieces: readonly Piece[];
       /** What the new part is compared by before it goes in. */
@@ -123,7 +125,7 @@ export type StepKind =
       readonly passes: readonly Pass[];
       readonly note: string;
       readonly circle: string;
-      /** Never beyond this, N·m. */
+      /** Never beyond this, N·m, with what is on the thread. */
       readonly limit_Nm?: number;
     }
   /** @param leftovers pieces that are right to be left on the bench */

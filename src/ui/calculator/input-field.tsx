@@ -50,6 +50,15 @@ export function InputField({ input, form }: { input: CalculatorInput; form: Calc
           value={text}
           onChange={(event) => set(event.target.value)}
         />
+      ) : input.kind === "list" ? (
+        <input
+          {...common}
+          className="field"
+          value={text}
+          inputMode="text"
+          autoComplete="off"
+          onChange={(event) => set(event.target.value)}
+        />
       ) : (
         <div className="relative">
           <input

@@ -109,6 +109,8 @@ export function useCalculator(
             : "";
         case "measured":
           return input.usual === undefined ? "" : bare(fromSI(input.usual, unit(unitOf(input))));
+        case "list":
+          return "";
       }
     },
     [clock, unitOf],

@@ -82,9 +82,9 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
           {step.end.kind === "torque" && step.end.holdAgainst && !step.loose && (
             <span className="mt-1 block text-soft">{step.end.holdAgainst}</span>
           )}
-          {step.end.kind === "torque" && step.end.maximum_Nm !== undefined && !step.loose && (
+          {step.limit_Nm !== undefined && (
             <span className="mt-1 block text-soft">
-              Never above {formatQuantity(step.end.maximum_Nm, "torque", system)}.
+              Never above {formatQuantity(step.limit_Nm, "torque", system)}.
             </span>
           )}
         </div>

@@ -1,20 +1,22 @@
 import {
   CONDITIONS,
-  type Condition,
   crossingOrder,
+  GRADES as GRADE_TABLE,
+  gradeRange,
   metricStressArea,
   NUT_FACTOR,
-  PROOF_STRESS,
+  proofStress,
   tighteningTorque,
   unifiedStressArea,
   wrenchSetting,
 } from "../../fastening";
-import type { Force, Length, Torque } from "../../quantity";
+import type { Force, Torque } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import {
   ANGLE,
   asNamed,
+  byName,
   choice,
   FORCE,
   measured,
@@ -31,11 +33,8 @@ const REUSABLE_SHARE = 0.75;
 
 /** Nothing is marked on the head. */
 const UNKNOWN = "unknown";
-const BY_BOLT = { input: "grade", is: Object.keys(PROOF_STRESS) };
-const GRADES = [
-  ...Object.keys(PROOF_STRESS).map((id) => [id, id] as const),
-  [UNKNOWN, "not marked"] as const,
-];
+const GRADES = [...byName(GRADE_TABLE), [UNKNOWN, "not marked"] as const];
+const MARKED = { input: "grade", is: Object.keys(GRADE_TABLE) };
 /** Fewer bolts than this have no order. */
 const LEAST_PATTERN = 3;
 
@@ -61,20 +60,20 @@ export const boltUp = calculator({
       least: 0.003,
       most: 0.1,
       usual: 0.016,
-      when: BY_BOLT,
+      when: MARKED,
     }),
     pitch: measured("Pitch", SIZE, {
       help: "Distance from thread to thread; for inch threads one divided by the threads per inch.",
       least: 0.0004,
       most: 0.006,
       usual: 0.002,
-      when: BY_BOLT,
+      when: MARKED,
     }),
     thread: choice(
       "Thread",
       "Metric (ISO) or inch (UNC, UNF).",
       { metric: "metric", inch: "inch" },
-      { when: BY_BOLT },
+      { when: MARKED },
     ),
     bolts: measured("Bolts", PLAIN, {
       help: "How many bolts stand in the circle.",
@@ -82,9 +81,7 @@ export const boltUp = calculator({
       most: 64,
       usual: 8,
     }),
-    condition: choice("On the thread", "What is on the thread and under the head now.", asNamed(CONDITIONS), {
-      when: BY_BOLT,
-    }),
+    condition: choice("On the thread", "What is on the thread and under the head now.", asNamed(CONDITIONS)),
     share: measured("Preload, share of proof", PERCENT, {
       help: "Usual for a joint that is opened again: 50 to 75 %.",
       least: 0.05,
@@ -98,6 +95,11 @@ export const boltUp = calculator({
       most: 100_000,
       optional: true,
     }),
+    statedFor: choice(
+      "The sheet's figure is for",
+      "A slippery thread gets to the same preload at a lower torque: figure and limit fall with it.",
+      [["as it is", "the thread as it is"], ...asNamed(CONDITIONS)],
+    ),
     wrench: measured("Wrench length", SIZE, {
       help: "From the hand to the drive.",
       least: 0.05,
@@ -134,31 +136,38 @@ export const boltUp = calculator({
       columns: { pull: result("Pull", PLAIN), bolt: result("Bolt, round the circle", PLAIN) },
     },
   },
-  compute: (given) => {
+  compute: (given, say) => {
     if (!Number.isInteger(given.bolts))
       return err({ input: "bolts", message: "Give a whole number of bolts." });
-    const limit = given.limit ?? Number.POSITIVE_INFINITY;
+    const { diameter, pitch, grade, condition, statedFor } = given;
+    const { k, spread } = NUT_FACTOR[condition];
+    const slip = statedFor === "as it is" ? 1 : Math.min(1, k / NUT_FACTOR[statedFor].k);
+    const limit = (given.limit ?? Number.POSITIVE_INFINITY) * slip;
     const bySheet = given.by === "sheet";
-    const proof = PROOF_STRESS[given.grade];
+    const marked = grade !== UNKNOWN;
+    const proof = marked ? proofStress(grade, diameter) : undefined;
     if (bySheet && limit === Number.POSITIVE_INFINITY)
       return err({ input: "limit", message: "Give the torque of the sheet." });
+    if (!bySheet && marked && proof === undefined) {
+      const { from, to } = gradeRange(grade);
+      return err({
+        input: "diameter",
+        message: `${grade} is tabled from ${say(from, SIZE)} to ${say(to, SIZE)}. Outside nobody says what it bears: take the sheet's torque.`,
+      });
+    }
     if (!bySheet && proof === undefined)
       return err({
         input: "grade",
         message:
           "Without a grade nobody knows what the bolt bears: take the lowest of its kind, or the sheet's torque.",
       });
-    const diameter = given.diameter;
-    const pitch = given.pitch;
     if (proof !== undefined && pitch > 0.3 * diameter)
       return err({
         input: "pitch",
         message: "No thread is that coarse for its diameter. For inch threads give 1/n in, e.g. 1/13 in.",
       });
-    const condition = given.condition;
     const area =
       given.thread === "inch" ? unifiedStressArea(diameter, pitch) : metricStressArea(diameter, pitch);
-    const { k, spread } = NUT_FACTOR[condition];
     const wanted = bySheet
       ? (limit as Torque)
       : tighteningTorque(k, ((proof ?? 0) * area * given.share) as Force, diameter);
@@ -194,18 +203,25 @@ export const boltUp = calculator({
             ? []
             : crossingOrder(given.bolts).map((at, index) => ({ pull: index + 1, bolt: at + 1 })),
       },
-      verdict: used !== undefined && used > 1 ? "fail" : high ? "watch" : "pass",
+      verdict: used !== undefined && used > 1 ? "fail" : high || used === undefined ? "watch" : "pass",
       reasons: [
         used !== undefined && used > 1
           ? "It pulls the bolt past its proof load: wrong bolt, wrong grade or wrong figure. Ask before you pull."
           : high
             ? "Above 75 % of proof: good for a joint that is closed once, too much for one that is opened again."
             : bySheet
-              ? "The sheet's torque decides."
+              ? used === undefined
+                ? "The sheet's torque decides; what this bolt bears is not known here."
+                : "The sheet's torque decides, and the bolt bears it."
               : capped
                 ? "The sheet's limit is lower than the bolt would bear: the limit holds."
                 : "Within what a bolt bears again and again.",
         ...(proof === undefined ? [] : [`K = ${k} ± ${Math.round(spread * 100)} % (${condition}).`]),
+        ...(slip < 1
+          ? [
+              `With ${condition} on the thread the sheet's ${say(limit / slip, TORQUE)} becomes ${say(limit, TORQUE)}.`,
+            ]
+          : []),
       ],
       cautions: [
         "Torque from a nut factor scatters by about a quarter. Where a leak can hurt someone, measure stretch or use the maker's procedure.",
@@ -215,7 +231,7 @@ export const boltUp = calculator({
   sources: [
     "T = K·D·F and passes 30/60/100 % with a last circular pass: ASME PCC-1, short-form torque and legacy pattern.",
     "Tensile stress area π/4·(d − 0.9382·P)²: ISO 898-1; inch π/4·(D − 0.9743/n)²: ASME B1.1.",
-    "Proof stress: ISO 898-1, ISO 3506-1, SAE J429; yield: ASTM A193, F468.",
+    "Proof stress by diameter: ISO 898-1, ISO 3506-1, SAE J429; yield: ASTM A193, F468.",
     "Nut factors: Shigley's Mechanical Engineering Design, torque factors for bolted joints.",
   ],
   examples: [
@@ -272,13 +288,26 @@ export const boltUp = calculator({
         "By hand: the sheet's 110 N·m in passes of 30 and 60 % are 33 and 66 N·m; 100 mm in line on 400 mm: 88 N·m.",
       inputs: { by: "sheet", grade: "unknown", limit: "110 N·m", wrench: "400 mm", extension: "100 mm" },
       outputs: { first: "33 ± 1e-6 N·m", second: "66 ± 1e-6 N·m", setting: "88 ± 1e-6 N·m" },
-      verdict: "pass",
+      verdict: "watch",
     },
     {
       source:
         "By hand: 30 N·m dry on M10: 30/(0.2 · 10 mm) = 15 kN; A2-70 bears 450 · 58.0 = 26.1 kN: 57.5 %.",
       inputs: { by: "sheet", grade: "A2-70", diameter: "10 mm", pitch: "1.5 mm", limit: "30 N·m" },
       outputs: { preload: "15 ± 1e-6 kN", used: "57.5 ± 0.1 %", torque: "30 ± 1e-6 N·m" },
+      verdict: "pass",
+    },
+    {
+      source:
+        "SAE J429: grade 5 bears 85 ksi up to 1 in and 74 ksi above. 1 1/8-7 UNC has 0.763 in² (ASME B1.1); 0.763 · 74 · 0.5 = 28.2 kip; dry 0.2 · 28.2 · 1.125/12 = 529 ft·lbf.",
+      inputs: { thread: "inch", diameter: "1 1/8 in", pitch: "1/7 in", grade: "SAE 5" },
+      outputs: { preload: "28230 ± 30 lbf", torque: "529.3 ± 0.6 ft·lbf" },
+      verdict: "pass",
+    },
+    {
+      source: "By hand: a limit of 130 N·m for a dry thread is 130 · 0.12/0.20 = 78 N·m with anti-seize.",
+      inputs: { by: "sheet", limit: "130 N·m", statedFor: "dry", condition: "anti-seize" },
+      outputs: { torque: "78 ± 1e-6 N·m", first: "23.4 ± 1e-6 N·m" },
       verdict: "pass",
     },
     {

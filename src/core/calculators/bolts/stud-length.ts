@@ -1,5 +1,6 @@
+import { nutHeight } from "../../fastening";
 import { sensibleDigits } from "../../quantity";
-import { ok } from "../../result";
+import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import { choice, measured, PLAIN, result, SIZE } from "../fields";
 
@@ -41,10 +42,23 @@ export const studLength = calculator({
     washer: size("One washer", "Thickness; none: 0.", 3 * MM, 0.02),
     washers: measured("Washers", PLAIN, { help: "How many lie on one stud.", least: 0, most: 6, usual: 2 }),
     diameter: measured("Thread diameter", SIZE, {
-      help: "A full nut is as high as its thread is thick.",
+      help: "Nominal.",
       least: 3 * MM,
       most: 0.1,
       usual: 16 * MM,
+    }),
+    nut: choice("Nut", "Its height counts, and a full nut is not as high as its thread is thick.", {
+      iso: "hexagon, ISO 4032",
+      heavy: "heavy hex, ASME B18.2.2",
+      hex: "hex, ASME B18.2.2",
+      measured: "measured",
+    }),
+    height: measured("Height of the nut", SIZE, {
+      help: "Face to face.",
+      least: 0.5 * MM,
+      most: 0.2,
+      usual: 14.8 * MM,
+      when: { input: "nut", is: ["measured"] },
     }),
     pitch: measured("Pitch", SIZE, {
       help: "From thread to thread.",
@@ -67,20 +81,27 @@ export const studLength = calculator({
     stocked: result("Take from stock", SIZE),
     showing: result("Threads showing then", PLAIN),
     clamped: result("Clamped thickness", SIZE),
+    nutHeight: result("One nut", SIZE),
     needed: result("Length needed", SIZE),
   },
   compute: (given) => {
     const nuts = given.kind === "stud" ? 2 : 1;
     const [diameter, pitch] = [given.diameter, given.pitch];
+    const nut = given.nut === "measured" ? given.height : nutHeight(given.nut, diameter);
+    if (nut === undefined)
+      return err({
+        input: "diameter",
+        message: "The standard has no nut for this diameter: measure the height of the one you have.",
+      });
     const clamped =
       2 * given.flange + given.valve + given.gaskets * given.gasket + given.washers * given.washer;
-    const least = clamped + nuts * diameter;
+    const least = clamped + nuts * nut;
     const needed = least + nuts * given.out * pitch;
     const stocked = given.stock === "inch" ? inchStock(needed) : metricStock(needed);
     const showing = (stocked - least) / nuts / pitch;
     const short = given.out < LEAST_THREADS_OUT;
     return ok({
-      outputs: { clamped, needed, stocked, showing },
+      outputs: { clamped, nutHeight: nut, needed, stocked, showing },
       verdict: short ? "fail" : "pass",
       reasons: [
         short
@@ -94,24 +115,25 @@ export const studLength = calculator({
     });
   },
   sources: [
-    "Full nut as high as the nominal diameter: ISO 4032, ASME B18.2.2 heavy hex. One to two threads showing: usual piping practice.",
+    "Nut heights: ISO 4032 (greatest of the tolerance), ASME B18.2.2. One to two threads showing: usual piping practice.",
   ],
   examples: [
     {
       source:
-        "By hand: 2 · 20 + 1.8 + 2 · 3 = 47.8; with two 16 mm nuts 79.8; four threads of 2 mm more: 87.8; stock 90 mm, (90 − 79.8)/2/2 = 2.55 threads.",
+        "By hand: 2 · 20 + 1.8 + 2 · 3 = 47.8; with two nuts of 14.8 (ISO 4032) 77.4; four threads of 2 mm more: 85.4; stock 90 mm, (90 − 77.4)/2/2 = 3.15 threads.",
       inputs: {},
       outputs: {
         clamped: "47.8 ± 0.001 mm",
-        needed: "87.8 ± 0.001 mm",
+        nutHeight: "14.8 ± 0.001 mm",
+        needed: "85.4 ± 0.001 mm",
         stocked: "90 ± 0.001 mm",
-        showing: "2.55 ± 0.001",
+        showing: "3.15 ± 0.001",
       },
       verdict: "pass",
     },
     {
       source:
-        "By hand, inch bolt: two 3/4 in flanges, 1/16 in gasket, one washer 1/8 in: 1.6875; 5/8 in nut, two threads of 1/11 in: 2.494 in; stock 2 1/2 in.",
+        "By hand, inch bolt: two 3/4 in flanges, 1/16 in gasket, one washer 1/8 in: 1.6875; heavy hex nut 39/64 in (ASME B18.2.2), two threads of 1/11 in: 2.479 in; stock 2 1/2 in.",
       inputs: {
         kind: "bolt",
         flange: "3/4 in",
@@ -120,9 +142,10 @@ export const studLength = calculator({
         washers: "1",
         diameter: "5/8 in",
         pitch: "1/11 in",
+        nut: "heavy",
         stock: "inch",
       },
-      outputs: { clamped: "1.6875 ± 0.0001 in", needed: "2.494 ± 0.001 in", stocked: "2.5 ± 0.0001 in" },
+      outputs: { clamped: "1.6875 ± 0.0001 in", needed: "2.479 ± 0.001 in", stocked: "2.5 ± 0.0001 in" },
     },
   ],
 });

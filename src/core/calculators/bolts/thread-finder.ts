@@ -1,13 +1,19 @@
-import { heightAfterRetap, matchThreads, THREAD_TABLE, type Thread } from "../../fastening";
+import {
+  fitsWell,
+  heightAfterRetap,
+  matchThreads,
+  rivalsOf,
+  THREAD_TABLE,
+  type Thread,
+} from "../../fastening";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import { choice, measured, named, PERCENT, result, SIZE, THREADS } from "../fields";
 
 const SHOWN = 6;
 /** Two threads of nearly one diameter bind or strip when mixed up. As a share of the diameter. */
-const NEAR = 0.03;
-/** A caliper and a pitch gauge cannot tell apart what differs less than this. */
-const SURE = { under: 0.03, pitch: 0.02 };
+const NEAR = 0.06;
+const SAME_PITCH = 0.005;
 
 /** Calculation 3: which thread this is. */
 export const threadFinder = calculator({
@@ -39,6 +45,7 @@ export const threadFinder = calculator({
     by: choice("Pitch known as", "What the pitch gauge says.", {
       inch: "threads to the inch",
       metric: "pitch",
+      unknown: "not known",
     }),
     perInch: measured("Threads to the inch", THREADS, {
       help: "Count the crests along an inch.",
@@ -54,6 +61,16 @@ export const threadFinder = calculator({
       usual: 0.00175,
       when: { input: "by", is: ["metric"] },
     }),
+    form: choice("Along its length", "Lay a straight edge along the crests.", {
+      unseen: "not looked at",
+      straight: "straight",
+      taper: "it tapers",
+    }),
+    flanks: choice("Between the flanks", "A thread gauge of 60° rocks in a thread of 55°.", {
+      unseen: "not looked at",
+      sixty: "60°",
+      fiftyFive: "55°",
+    }),
   },
   outputs: {
     thread: named("Likeliest"),
@@ -61,6 +78,7 @@ export const threadFinder = calculator({
     nominalPitch: result("Its pitch", SIZE),
     under: result("Measured under it by", SIZE),
     neighbour: named("Do not mix up with", "optional"),
+    orElse: named("Fits as well", "optional"),
     retap: named("Next size to re-tap to", "optional"),
     left: result("Thread height left after that", PERCENT, "optional"),
   },
@@ -78,19 +96,25 @@ export const threadFinder = calculator({
     },
   },
   compute: (given) => {
-    const diameter = given.diameter;
-    const pitch = given.by === "inch" ? 1 / given.perInch : given.pitch;
-    const matches = matchThreads(diameter, pitch);
+    const { diameter, by, form, flanks } = given;
+    const pitch = by === "unknown" ? undefined : by === "inch" ? 1 / given.perInch : given.pitch;
+    const matches = matchThreads({
+      diameter,
+      ...(pitch !== undefined && { pitch }),
+      ...(form !== "unseen" && { taper: form === "taper" }),
+      ...(flanks !== "unseen" && { angle: flanks === "sixty" ? 60 : 55 }),
+    });
     const [best] = matches;
-    const { thread } = best!;
-    if (Math.abs(best!.pitchOff) > 0.25 || Math.abs(best!.under) > 0.15 * thread.diameter)
+    if (best === undefined)
       return err({
         input: "diameter",
         message:
-          "No thread in the tables is near this. Measure the diameter over the crests again and count the threads along a full inch.",
+          "No thread in the tables is near this. Measure the diameter over the crests again, count the threads along a full inch, and look at form and flanks.",
       });
-    const sure =
-      Math.abs(best!.pitchOff) < SURE.pitch && Math.abs(best!.under) < SURE.under * thread.diameter;
+    const { thread } = best;
+    const rivals = rivalsOf(matches);
+    const fits = pitch !== undefined && fitsWell(best);
+    const sure = fits && rivals.length === 0;
     const neighbour = nearMiss(thread);
     const retap = nextSize(thread);
     return ok({
@@ -98,8 +122,10 @@ export const threadFinder = calculator({
         thread: thread.name,
         nominal: thread.diameter,
         nominalPitch: thread.pitch,
-        under: best!.under,
+        under: best.under,
         neighbour: neighbour?.name,
+        orElse:
+          pitch === undefined || rivals.length === 0 ? undefined : rivals.map(({ name }) => name).join(", "),
         retap: retap?.name,
         left: retap && heightAfterRetap(thread, retap),
       },
@@ -115,16 +141,16 @@ export const threadFinder = calculator({
       },
       verdict: sure ? "pass" : "watch",
       reasons: [
-        sure
-          ? `Diameter and pitch both fit ${thread.name}.`
-          : "Near, but not sure: try a known nut or screw by hand before you trust it.",
+        pitch === undefined
+          ? "The diameter alone names none: lay a pitch gauge on it, or measure over ten threads."
+          : sure
+            ? `Diameter and pitch both fit ${thread.name}, and nothing else in the tables.`
+            : fits
+              ? `${[thread, ...rivals].map(({ name }) => name).join(" and ")} fit alike. ${apart(thread, rivals)}`
+              : "Near, but not sure: try a known nut or screw by hand before you trust it.",
       ],
       cautions: [
-        ...(neighbour
-          ? [
-              `${neighbour.name} is nearly as thick with another pitch: it starts, binds after a turn or two and strips. Never force it.`,
-            ]
-          : []),
+        ...(neighbour ? [mixedUp(thread, neighbour)] : []),
         ...(thread.taper || thread.series.startsWith("BSP")
           ? ["NPT and BSP of one size do not seal together: 60° against 55°, and mostly another pitch."]
           : []),
@@ -132,7 +158,9 @@ export const threadFinder = calculator({
       ],
     });
   },
-  sources: ["UN threads: ASME B1.1; metric: ISO 261, ISO 68-1; G: ISO 228-1; R: ISO 7-1; NPT: ASME B1.20.1."],
+  sources: [
+    "UN threads: ASME B1.1; metric: ISO 261, ISO 68-1; G: ISO 228-1; R: ISO 7-1; NPT: ASME B1.20.1; hose: NFPA 1963, ASME B1.20.7.",
+  ],
   examples: [
     {
       source:
@@ -158,25 +186,63 @@ export const threadFinder = calculator({
         "ASME B1.20.1: 0.84 in with 14 threads is 1/2 NPT; G 1/2 (ISO 228-1) is 20.955 mm, also 14: the trap of the trade.",
       inputs: { diameter: "0.83 in", perInch: "14" },
       outputs: { thread: "1/2-14 NPT", nominal: "21.336 ± 0.001 mm" },
+      verdict: "watch",
+    },
+    {
+      source: "ISO 228-1: G 1/2 is 20.955 mm; a straight thread of 55° with 14 to the inch is nothing else.",
+      inputs: { diameter: "20.8 mm", perInch: "14", form: "straight", flanks: "fiftyFive" },
+      outputs: { thread: "G 1/2", nominal: "20.955 ± 0.001 mm" },
+      verdict: "pass",
+    },
+    {
+      source: "ASME B1.1: 1 1/8-8 is of the eight-thread series, 1 1/8-7 is UNC.",
+      inputs: { diameter: "1.12 in", perInch: "8" },
+      outputs: { thread: "1 1/8-8 8UN" },
+      verdict: "pass",
+    },
+    {
+      source: "NFPA 1963: 2 1/2 NH is 3.0686 in over the crests with 7.5 to the inch.",
+      inputs: { diameter: "3.06 in", perInch: "7.5" },
+      outputs: { thread: "2 1/2-7.5 NH, fire hose" },
+      verdict: "pass",
     },
   ],
 });
 
-/** The thread nearest in diameter that has another pitch or another form. */
+const samePitch = (a: Thread, b: Thread) => Math.abs(a.pitch / b.pitch - 1) < SAME_PITCH;
+
+/** What tells the thread from those that fit alike. */
+function apart(thread: Thread, rivals: readonly Thread[]): string {
+  const looks = [
+    ...(rivals.some((each) => each.taper !== thread.taper) ? ["whether it tapers"] : []),
+    ...(rivals.some((each) => each.angle !== thread.angle) ? ["the angle of the flanks"] : []),
+  ];
+  return looks.length > 0
+    ? `Look at ${looks.join(" and ")}.`
+    : "Measure diameter and pitch finer, or try a known nut by hand.";
+}
+
+function mixedUp(thread: Thread, other: Thread): string {
+  if (!samePitch(thread, other))
+    return `${other.name} is nearly as thick with another pitch: it starts, binds after a turn or two and strips. Never force it.`;
+  const differs = [
+    ...(other.angle === thread.angle ? [] : [`flanks of ${other.angle}° against ${thread.angle}°`]),
+    ...(other.taper === thread.taper ? [] : [other.taper ? "it tapers" : "it is straight"]),
+  ];
+  return `${other.name} has the same pitch, but ${differs.join(" and ")}: it screws in and does not hold or seal.`;
+}
+
+/** The thread nearest in diameter and pitch that is another in pitch, angle or form. */
 function nearMiss(thread: Thread): Thread | undefined {
+  const distance = (other: Thread) =>
+    Math.abs(other.pitch / thread.pitch - 1) + 3 * Math.abs(other.diameter / thread.diameter - 1);
   return THREAD_TABLE.filter(
     (each) =>
-      each !== thread &&
-      Math.abs(each.diameter / thread.diameter - 1) < NEAR * 2 &&
-      (Math.abs(each.pitch / thread.pitch - 1) > 0.005 || each.taper !== thread.taper) &&
+      Math.abs(each.diameter / thread.diameter - 1) < NEAR &&
+      (!samePitch(each, thread) || each.taper !== thread.taper || each.angle !== thread.angle) &&
       each.series.slice(0, 3) !== thread.series.slice(0, 3) &&
       !(each.taper && !thread.taper),
-  ).sort(
-    (a, b) =>
-      Math.abs(a.pitch / thread.pitch - 1) +
-      3 * Math.abs(a.diameter / thread.diameter - 1) -
-      (Math.abs(b.pitch / thread.pitch - 1) + 3 * Math.abs(b.diameter / thread.diameter - 1)),
-  )[0];
+  ).sort((a, b) => distance(a) - distance(b))[0];
 }
 
 /** The next thicker thread of its series. A taper thread is not re-tapped. */

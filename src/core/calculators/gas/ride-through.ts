@@ -14,6 +14,11 @@ import {
   WATTS,
 } from "../fields";
 
+const CAUTIONS = [
+  "A main burner takes it all in a second: turn thermostats and taps down first.",
+  "A pilot that went out and gas that comes back unlit is how houses burn. When in doubt, shut off and relight every appliance. Licensed people only.",
+];
+
 /** Calculation 33: how long the pilots live on the gas that is trapped. */
 export const rideThrough = calculator({
   id: "ride-through",
@@ -65,8 +70,8 @@ export const rideThrough = calculator({
     surroundings: AIR_ON_SITE,
   },
   outputs: {
-    seconds: result("Lasts", SECONDS),
-    spare: result("Against the work", PLAIN),
+    seconds: result("Lasts", SECONDS, "optional"),
+    spare: result("Against the work", PLAIN, "optional"),
     usable: result("Gas the pilots can use", CONTENT),
     flow: result("Pilots take", GAS_FLOW),
   },
@@ -79,7 +84,16 @@ export const rideThrough = calculator({
       });
     const usable = (given.volume * (now - lowest)) / given.surroundings;
     const flow = (given.pilot * given.pilots) / FUEL_GASES[given.gas].heat;
-    const seconds = flow > 0 ? Math.min(usable / flow, 86_400) : 86_400;
+    if (flow === 0)
+      return ok({
+        outputs: { usable, flow },
+        verdict: "watch",
+        reasons: [
+          "No pilot is said to be lit, so nothing uses the gas up and no time is set by it. Look at every appliance before you believe it.",
+        ],
+        cautions: CAUTIONS,
+      });
+    const seconds = usable / flow;
     const spare = seconds / given.work;
     return ok({
       outputs: { usable, flow, seconds, spare },
@@ -91,10 +105,7 @@ export const rideThrough = calculator({
             ? `${say(seconds, SECONDS)} against ${say(given.work, SECONDS)}: tight. Anything that lights meanwhile ends it: burners off first.`
             : `${say(seconds, SECONDS)} of gas: the pilots stay lit while burners are off.`,
       ],
-      cautions: [
-        "A main burner takes it all in a second: turn thermostats and taps down first.",
-        "A pilot that went out and gas that comes back unlit is how houses burn. When in doubt, shut off and relight every appliance. Licensed people only.",
-      ],
+      cautions: CAUTIONS,
     });
   },
   sources: [
@@ -112,6 +123,12 @@ export const rideThrough = calculator({
       inputs: { pilots: "1", pilot: "100 W" },
       outputs: { seconds: "72.0 ± 0.1 s" },
       verdict: "pass",
+    },
+    {
+      source: "By hand: no pilot draws nothing; the 0.1895 L stay.",
+      inputs: { pilots: "0" },
+      outputs: { usable: "0.18949 ± 0.0001 L", flow: "0 ± 0 m3/h" },
+      verdict: "watch",
     },
   ],
 });

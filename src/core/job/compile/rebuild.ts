@@ -83,7 +83,7 @@ const patterned = (part: Part, end: EndCondition): end is Extract<EndCondition, 
 
 function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): Step {
   const renewal = context.renewals.find((each) => each.part === part.id);
-  const torque = torqueOf(fit);
+  const [torque, limit] = [torqueOf(fit), limitOf(fit)];
   const later = loose || patterned(part, fit.end);
   return step(
     {
@@ -110,6 +110,7 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
       pieces: part.pieces ?? [],
       features: renewal === undefined ? [] : (part.features ?? []),
       ...(torque !== undefined && !later && { torque_Nm: torque }),
+      ...(limit !== undefined && !later && { limit_Nm: limit }),
     },
   );
 }
@@ -135,15 +136,23 @@ export function conditionOf(fit: PartFit, stated: Condition): Condition {
 
 function torqueOf(fit: PartFit): number | undefined {
   if (fit.end.kind !== "torque") return undefined;
-  const { torque_Nm, stated, maximum_Nm } = fit.end;
+  const { torque_Nm, stated } = fit.end;
   const corrected = torqueInCondition(torque_Nm as Torque, stated, conditionOf(fit, stated));
-  return Math.min(corrected, maximum_Nm ?? Number.POSITIVE_INFINITY);
+  return Math.min(corrected, limitOf(fit) ?? Number.POSITIVE_INFINITY);
+}
+
+/** What the part bears it bears as preload: on a slippery thread it gets there at a lower torque. */
+function limitOf(fit: PartFit): number | undefined {
+  const { end } = fit;
+  if (end.kind !== "torque" || end.maximum_Nm === undefined) return undefined;
+  const condition = conditionOf(fit, end.stated);
+  return Math.min(end.maximum_Nm, torqueInCondition(end.maximum_Nm as Torque, end.stated, condition));
 }
 
 function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string): Step[] {
   if (!patterned(part, fit.end)) {
     if (waitedFor === undefined) return [];
-    const torque = torqueOf(fit);
+    const [torque, limit] = [torqueOf(fit), limitOf(fit)];
     return [
       step(
         {
@@ -165,6 +174,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
           pieces: [],
           features: [],
           ...(torque !== undefined && { torque_Nm: torque }),
+          ...(limit !== undefined && { limit_Nm: limit }),
         },
       ),
     ];
@@ -179,6 +189,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
     { percent: 100, torque_Nm: full, circular: true },
   ];
   const condition = conditionOf(fit, fit.end.stated);
+  const limit = limitOf(fit);
   const size = [part.fastener?.thread, part.fastener?.drive].filter((each) => each !== undefined).join(", ");
   return [
     step(
@@ -204,7 +215,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
             : Array.from({ length: part.quantity }, (_, index) => index),
         passes,
         circle: size,
-        ...(fit.end.maximum_Nm !== undefined && { limit_Nm: fit.end.maximum_Nm }),
+        ...(limit !== undefined && { limit_Nm: limit }),
         note:
           condition === fit.end.stated
             ? `The figure is for ${fit.end.stated === "dry" ? "dry" : `${fit.end.stated}`} threads, as they are.`
