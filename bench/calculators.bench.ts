@@ -5,6 +5,7 @@ import {
   saturationPressure,
   saturationTemperature,
 } from "@/core/physics";
+import { pascalsAbsolute } from "@/core/quantity";
 
 const MILLION = 1_000_000;
 
@@ -20,11 +21,20 @@ function seconds(run: (at: number) => number | undefined): number {
 console.log("\nA million points of a boiling line, and how many times as long as steam's pressure");
 const lines = [
   ["steam: pressure from temperature", (share: number) => saturationPressure(273.15 + 373 * share)],
-  ["steam: temperature from pressure", (share: number) => saturationTemperature(611.3 + 2.2e7 * share)],
+  [
+    "steam: temperature from pressure",
+    (share: number) => saturationTemperature(pascalsAbsolute(611.3 + 2.2e7 * share)),
+  ],
   ["ammonia: pressure from temperature", (share: number) => boilingPressure("ammonia", 223.15 + 172 * share)],
-  ["ammonia: temperature from pressure", (share: number) => boilingTemperature("ammonia", 5e4 + 8e6 * share)],
-  ["CO2: pressure from temperature", (share: number) => boilingPressure("co2", 216.6 + 77 * share)],
-  ["CO2: temperature from pressure", (share: number) => boilingTemperature("co2", 5.2e5 + 5e6 * share)],
+  [
+    "ammonia: temperature from pressure",
+    (share: number) => boilingTemperature("ammonia", pascalsAbsolute(5e4 + 8e6 * share)),
+  ],
+  ["CO2: pressure from temperature", (share: number) => boilingPressure("co2", 216.6 + 87.5 * share)],
+  [
+    "CO2: temperature from pressure",
+    (share: number) => boilingTemperature("co2", pascalsAbsolute(5.2e5 + 6.8e6 * share)),
+  ],
 ] as const;
 const first = seconds(lines[0][1]);
 for (const [name, run] of lines) {

@@ -53,6 +53,7 @@ import { hammer } from "./water/hammer";
 import { head } from "./water/head";
 import { hydrantFlow } from "./water/hydrant-flow";
 import { leakBy } from "./water/leak-by";
+import { vesselContent } from "./water/vessel-content";
 
 /** The bench book: a calculation is added by its file and a line here. */
 export const CALCULATORS: readonly Calculator[] = [
@@ -72,6 +73,7 @@ export const CALCULATORS: readonly Calculator[] = [
   stackDepth,
   hydrantFlow,
   drainDown,
+  vesselContent,
   fillAndVent,
   hammer,
   leakBy,

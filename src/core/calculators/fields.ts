@@ -23,6 +23,8 @@ export const CONTENT = shown("volume", "L", "US gal");
 export const ROOM = shown("volume", "m3", "ft3");
 export const MASS = shown("mass", "kg", "lb");
 export const GRAMS = shown("mass", "g", "lb");
+/** A grain is 64.79891 mg, exact. */
+export const GRAINS = shown("mass", "g", "gr");
 export const SECONDS = shown("time", "s");
 export const MINUTES = shown("time", "min");
 export const HOURS = shown("time", "h");

@@ -1,6 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { grip, heightAfterRetap, matchThreads, OPENINGS, THREAD_TABLE, threadNamed } from ".";
+import {
+  fitsWell,
+  grip,
+  heightAfterRetap,
+  matchThreads,
+  meet,
+  OPENINGS,
+  rivalsOf,
+  THREAD_TABLE,
+  threadNamed,
+} from ".";
 
 const named = (name: string) => THREAD_TABLE.find((each) => each.name === name)!;
 
@@ -13,6 +23,10 @@ describe("threads", () => {
     ["M12 × 1.25", 12, 1.25],
     ["G 1/2", 20.955, 1.8143],
     ["1/2-14 NPT", 21.336, 1.8143],
+    ["1 1/8-8 8UN", 28.575, 3.175],
+    ["M24 × 1", 24, 1],
+    ["2 1/2-7.5 NH, fire hose", 77.9424, 3.3867],
+    ["3/4-11.5 NH, garden hose", 26.9875, 2.2087],
   ])("%s is %d mm with %d mm", (name, diameter, pitch) => {
     expect(named(name).diameter * 1000).toBeCloseTo(diameter, 3);
     expect(named(name).pitch * 1000).toBeCloseTo(pitch, 3);
@@ -35,6 +49,50 @@ describe("threads", () => {
         },
       ),
     );
+  });
+
+  it("no name stands twice", () => {
+    expect(new Set(THREAD_TABLE.map(({ name }) => name)).size).toBe(THREAD_TABLE.length);
+  });
+
+  it("nothing is near what is a fifth off in pitch", () => {
+    const off = matchThreads({ diameter: 0.0127, pitch: (0.0254 / 13) * 1.21 });
+    expect(off.every(({ thread }) => Math.abs(((0.0254 / 13) * 1.21) / thread.pitch - 1) < 0.05)).toBe(true);
+    expect(matchThreads({ diameter: 0.01, pitch: 1.9e-3 })).toEqual([]);
+  });
+
+  it("G 1/2 and 1/2 NPT cannot be told apart by diameter and pitch, but by taper and angle", () => {
+    const pitch = 0.0254 / 14;
+    const open = matchThreads({ diameter: 0.83 * 0.0254, pitch });
+    expect([open[0]!.thread, ...rivalsOf(open)].map(({ name }) => name)).toEqual(
+      expect.arrayContaining(["1/2-14 NPT", "G 1/2"]),
+    );
+    const told = matchThreads({ diameter: 0.83 * 0.0254, pitch, taper: true, angle: 60 });
+    expect(told[0]!.thread.name).toBe("1/2-14 NPT");
+    expect(fitsWell(told[0]!)).toBe(true);
+    expect(rivalsOf(told)).toEqual([]);
+  });
+
+  it("without a pitch all of one diameter stand in the list", () => {
+    const names = matchThreads({ diameter: 0.0119 }).map(({ thread }) => thread.name);
+    expect(names).toEqual(expect.arrayContaining(["M12", "M12 × 1.25", "M12 × 1.5"]));
+  });
+
+  it("every screw runs into its own nut; one with another pitch never all the way", () => {
+    let bound = 0;
+    fc.assert(
+      fc.property(fc.constantFrom(...THREAD_TABLE), fc.constantFrom(...THREAD_TABLE), (screw, nut) => {
+        const own = meet(screw, screw);
+        expect(own.kind).toBe("runs");
+        expect("bite" in own && own.bite).toBeCloseTo(1, 9);
+        const meeting = meet(screw, nut);
+        if (meeting.kind === "binds") bound++;
+        if (meeting.kind === "runs") expect(nut.pitch).toBeCloseTo(screw.pitch, 9);
+        if (meeting.kind === "binds") expect(meeting.turns).toBeGreaterThan(0);
+      }),
+      { numRuns: 3000 },
+    );
+    expect(bound).toBeGreaterThan(10);
   });
 
   it("a sheet's words are found in the tables, and odd ones are not guessed", () => {

@@ -1,7 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Area, Duration, Length, Volume } from "../quantity";
-import { circleArea, drainTime, GRAVITY, pipeVolume, shareOfHeadLeft } from ".";
+import {
+  circleArea,
+  contentUpTo,
+  drainTime,
+  GRAVITY,
+  HEADS,
+  pipeVolume,
+  shareOfHeadLeft,
+  vesselHeight,
+  vesselVolume,
+} from ".";
 
 describe("running out", () => {
   it("agrees with stepping the level down in small times", () => {
@@ -39,4 +49,36 @@ describe("running out", () => {
 it("a 100 mm pipe holds 7.854 L a metre", () => {
   expect(circleArea(0.1 as Length)).toBeCloseTo(7.854e-3, 6);
   expect(pipeVolume(0.1 as Length, 10 as Length) * 1000).toBeCloseTo(78.54, 2);
+});
+
+describe("vessels", () => {
+  const vessel = fc.record({
+    radius: fc.double({ min: 0.05, max: 3, noNaN: true }),
+    straight: fc.double({ min: 0.1, max: 10, noNaN: true }),
+    head: fc.constantFrom(...HEADS),
+  });
+
+  it("hold up to their top what they hold, and half at half their height", () => {
+    fc.assert(
+      fc.property(vessel, fc.boolean(), (each, lying) => {
+        const [whole, height] = [vesselVolume(each), vesselHeight(each, lying)];
+        expect(contentUpTo(each, height, lying) / whole).toBeCloseTo(1, 9);
+        expect(contentUpTo(each, height / 2, lying) / whole).toBeCloseTo(0.5, 9);
+        expect(contentUpTo(each, 0, lying)).toBe(0);
+      }),
+    );
+  });
+
+  it("lying, hold what summing slices gives", () => {
+    const each = { radius: 0.5, straight: 2, head: "elliptical" } as const;
+    let sum = 0;
+    const slices = 20_000;
+    for (let slice = 0; slice < slices; slice++) {
+      const z = 0.3 * ((slice + 0.5) / slices) - 0.5;
+      const half = Math.sqrt(0.25 - z ** 2);
+      // Of each slice a rectangle and an ellipse half as deep as it is wide.
+      sum += (2 * half * each.straight + Math.PI * half * (half / 2)) * (0.3 / slices);
+    }
+    expect(contentUpTo(each, 0.3, true)).toBeCloseTo(sum, 6);
+  });
 });

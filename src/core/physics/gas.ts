@@ -1,3 +1,5 @@
+import type { AbsolutePressure } from "../quantity";
+
 /** Universal gas constant, J/(mol·K), exact (SI 2019). */
 export const MOLAR_GAS_CONSTANT = 8.31446261815324;
 
@@ -20,7 +22,7 @@ export const GASES = {
 export type GasName = keyof typeof GASES;
 
 /** Ideal-gas density, kg/m³, from Pa absolute and K. */
-export const gasDensity = ({ molarMass }: Gas, pascal: number, kelvin: number): number =>
+export const gasDensity = ({ molarMass }: Gas, pascal: AbsolutePressure, kelvin: number): number =>
   (pascal * molarMass) / (MOLAR_GAS_CONSTANT * kelvin);
 
 /** Below this ratio of pressures behind and before a hole the flow is choked: (2/(γ+1))^(γ/(γ−1)). */
@@ -36,8 +38,8 @@ export const criticalRatio = (heatRatio: number): number =>
  */
 export function gasFlow(
   gas: Gas,
-  before: number,
-  behind: number,
+  before: AbsolutePressure,
+  behind: AbsolutePressure,
   kelvin: number,
   area: number,
   coefficient: number,
@@ -54,7 +56,12 @@ export function gasFlow(
  * Work a trapped gas does when it bursts out to the air: isentropic expansion, E = p·V/(γ−1)·(1 − (p₀/p)^((γ−1)/γ)), J.
  * @param pascal absolute · @param around absolute · @param volume m³
  */
-export function burstEnergy(heatRatio: number, pascal: number, around: number, volume: number): number {
+export function burstEnergy(
+  heatRatio: number,
+  pascal: AbsolutePressure,
+  around: AbsolutePressure,
+  volume: number,
+): number {
   if (pascal <= around) return 0;
   return ((pascal * volume) / (heatRatio - 1)) * (1 - (around / pascal) ** ((heatRatio - 1) / heatRatio));
 }

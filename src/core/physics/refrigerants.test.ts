@@ -1,5 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { pascalsAbsolute } from "../quantity";
+import { boilingState } from "./refrigerant-states";
 import {
   boilingPressure,
   boilingTemperature,
@@ -60,6 +62,37 @@ describe.each(REFRIGERANTS)("%s", (refrigerant) => {
     for (const kelvin of [least_K - 0.01, most_K + 0.01, Number.NaN, -1])
       expect(boilingPressure(refrigerant, kelvin)).toBeUndefined();
     for (const pascal of [least_Pa * 0.999, most_Pa * 1.001, Number.NaN, 0])
-      expect(boilingTemperature(refrigerant, pascal)).toBeUndefined();
+      expect(boilingTemperature(refrigerant, pascalsAbsolute(pascal))).toBeUndefined();
+  });
+});
+
+describe("what boils", () => {
+  it.each([
+    [-40, 690.15, 0.6438, 1388.6],
+    [0, 638.57, 3.4567, 1262.2],
+    [40, 579.44, 12.034, 1099],
+  ])("ammonia at %i °C (ASHRAE, R-717)", (celsius, liquid, vapour, latent) => {
+    const state = boilingState("ammonia", KELVIN + celsius)!;
+    expect(Math.abs(state.liquid / liquid - 1)).toBeLessThan(0.001);
+    expect(Math.abs(state.vapour / vapour - 1)).toBeLessThan(0.003);
+    expect(Math.abs(state.latent / 1000 / latent - 1)).toBeLessThan(0.003);
+  });
+
+  it.each([
+    [-40, 1116.4, 26.121, 322.4],
+    [0, 927.43, 97.647, 230.9],
+    [20, 773.39, 194.2, 152],
+  ])("CO2 at %i °C (Span and Wagner)", (celsius, liquid, vapour, latent) => {
+    const state = boilingState("co2", KELVIN + celsius)!;
+    expect(Math.abs(state.liquid / liquid - 1)).toBeLessThan(0.001);
+    expect(Math.abs(state.vapour / vapour - 1)).toBeLessThan(0.001);
+    expect(Math.abs(state.latent / 1000 / latent - 1)).toBeLessThan(0.002);
+  });
+
+  it("ends at the critical point of CO2, and where ammonia is not tabled", () => {
+    expect(boilingState("co2", 304.1282)).toMatchObject({ liquid: 467.6, vapour: 467.6, latent: 0 });
+    expect(boilingState("co2", 305)).toBeUndefined();
+    expect(boilingState("ammonia", KELVIN + 51)).toBeUndefined();
+    expect(boilingState("ammonia", KELVIN - 51)).toBeUndefined();
   });
 });

@@ -1,3 +1,5 @@
+import { type AbsolutePressure, pascalsAbsolute } from "../quantity";
+
 /** Refrigerants whose saturation line is known here from a published equation. */
 export const REFRIGERANTS = ["ammonia", "co2"] as const;
 export type Refrigerant = (typeof REFRIGERANTS)[number];
@@ -15,7 +17,7 @@ interface Line {
 /**
  * Ammonia: vapour pressure equation that goes with Tillner-Roth, Harms-Watzenberg and Baehr (DKV 20, 1993); within 0.05 %
  * of the NIST tables from −50 °C to 10 K below critical. CO2: Span and Wagner, J. Phys. Chem. Ref. Data 25 (1996), eq. 3.13;
- * within 0.02 % from the triple point on. Nothing is said outside.
+ * within 0.02 % from the triple to the critical point. Nothing is said outside.
  */
 const LINES: Record<Refrigerant, Line> = {
   ammonia: {
@@ -41,18 +43,18 @@ const LINES: Record<Refrigerant, Line> = {
       [-3.2995634, 4],
     ],
     least_K: 216.592,
-    most_K: 294.1282,
+    most_K: 304.1282,
   },
 };
 
 /** The triple point of CO2: below it there is no liquid, only dry ice and vapour. Span and Wagner (1996). */
-export const CO2_TRIPLE = { kelvin: 216.592, pascal: 517_950 } as const;
+export const CO2_TRIPLE = { kelvin: 216.592, pascal: pascalsAbsolute(517_950) } as const;
 
 export interface SaturationRange {
   readonly least_K: number;
   readonly most_K: number;
-  readonly least_Pa: number;
-  readonly most_Pa: number;
+  readonly least_Pa: AbsolutePressure;
+  readonly most_Pa: AbsolutePressure;
 }
 
 const rangeOf = (refrigerant: Refrigerant): SaturationRange => {
@@ -60,8 +62,8 @@ const rangeOf = (refrigerant: Refrigerant): SaturationRange => {
   return {
     least_K,
     most_K,
-    least_Pa: pressureOn(refrigerant, least_K),
-    most_Pa: pressureOn(refrigerant, most_K),
+    least_Pa: pascalsAbsolute(pressureOn(refrigerant, least_K)),
+    most_Pa: pascalsAbsolute(pressureOn(refrigerant, most_K)),
   };
 };
 
@@ -70,7 +72,8 @@ export const saturationRange = (refrigerant: Refrigerant): SaturationRange => RA
 
 function pressureOn(refrigerant: Refrigerant, kelvin: number): number {
   const { critical_K, critical_Pa, terms } = LINES[refrigerant];
-  const away = 1 - kelvin / critical_K;
+  // At the critical point itself a hair may be missing.
+  const away = Math.max(0, 1 - kelvin / critical_K);
   return (
     critical_Pa * Math.exp((critical_K / kelvin) * terms.reduce((sum, [a, t]) => sum + a * away ** t, 0))
   );
@@ -79,11 +82,11 @@ function pressureOn(refrigerant: Refrigerant, kelvin: number): number {
 const ROUNDING_K = 1e-9;
 
 /** Saturation pressure, Pa absolute, from a temperature, K. Nothing outside the range of `saturationRange`. */
-export function boilingPressure(refrigerant: Refrigerant, kelvin: number): number | undefined {
+export function boilingPressure(refrigerant: Refrigerant, kelvin: number): AbsolutePressure | undefined {
   const { least_K, most_K } = LINES[refrigerant];
   // −50 °C comes out as a hair under 223.15 K.
   const inside = kelvin >= least_K - ROUNDING_K && kelvin <= most_K + ROUNDING_K;
-  return inside ? pressureOn(refrigerant, kelvin) : undefined;
+  return inside ? pascalsAbsolute(pressureOn(refrigerant, kelvin)) : undefined;
 }
 
 /** ln p over 1/T is nearly straight, so a handful of secant steps settle the last digits. */
@@ -91,7 +94,7 @@ const STEPS = 12;
 const SETTLED_K = 1e-10;
 
 /** Saturation temperature, K, from a pressure, Pa absolute: the same line, read the other way. */
-export function boilingTemperature(refrigerant: Refrigerant, pascal: number): number | undefined {
+export function boilingTemperature(refrigerant: Refrigerant, pascal: AbsolutePressure): number | undefined {
   const { least_K, most_K, least_Pa, most_Pa } = RANGES[refrigerant];
   if (!(pascal >= least_Pa && pascal <= most_Pa)) return undefined;
   const wanted = Math.log(pascal);

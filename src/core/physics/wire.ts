@@ -13,9 +13,14 @@ export const awgDiameter = (gauge: number): number => 0.127e-3 * 92 ** ((36 - ga
 /** Wires by name with their copper section, m². Metric: nominal sections of IEC 60228. */
 export const WIRES: Readonly<Record<string, number>> = {
   ...Object.fromEntries(
-    [22, 20, 18, 16, 14, 12, 10, 8].map((gauge) => [`AWG ${gauge}`, (Math.PI / 4) * awgDiameter(gauge) ** 2]),
+    [28, 26, 24, 22, 20, 18, 16, 14, 12, 10, 8].map((gauge) => [
+      `AWG ${gauge}`,
+      (Math.PI / 4) * awgDiameter(gauge) ** 2,
+    ]),
   ),
-  ...Object.fromEntries([0.5, 0.75, 1, 1.5, 2.5, 4, 6].map((section) => [`${section} mm²`, section * 1e-6])),
+  ...Object.fromEntries(
+    [0.14, 0.25, 0.34, 0.5, 0.75, 1, 1.5, 2.5, 4, 6].map((section) => [`${section} mm²`, section * 1e-6]),
+  ),
 };
 
 /** Resistance of one copper conductor, Ω for each m, at a temperature. Solid and stranded within 3 %. */

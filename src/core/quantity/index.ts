@@ -2,4 +2,5 @@ export * from "./dimension";
 export * from "./format";
 export { quantityMessage } from "./messages";
 export { type ParsedQuantity, parseQuantity, type QuantityFailure } from "./parse";
+export { absolute, pascalsAbsolute, shownByGauge } from "./pressure";
 export { fromSI, preferredUnit, toSI, UNITS, type Unit, unit, unitNamed, unitsOf } from "./units";

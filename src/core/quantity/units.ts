@@ -29,6 +29,7 @@ const pressures = (dimension: Dimension, suffix: string, words: readonly string[
       ["Pa", 1, []],
       ["psi", PSI, ["lb/in2", "lbs", "pound"]],
       ["inH2O", 249.08891, ["inwc", "inh2o"]], // conventional, 4 °C
+      ["inHg", 3386.389, ["inhg", '"hg']], // conventional, 0 °C
     ] as const
   ).map(([name, scale, also]) => ({
     id: suffix ? `${name} ${suffix}` : name,
@@ -71,6 +72,7 @@ export const UNITS: readonly Unit[] = [
   { id: "kg", label: "kg", dimension: "mass", scale: 1 },
   { id: "g", label: "g", dimension: "mass", scale: 1e-3 },
   { id: "lb", label: "lb", dimension: "mass", scale: 0.45359237, also: ["lbs"] },
+  { id: "gr", label: "gr", dimension: "mass", scale: 64.79891e-6, also: ["grain", "grains"] },
   { id: "s", label: "s", dimension: "time", scale: 1, also: ["sec", "secs", "second", "seconds"] },
   { id: "min", label: "min", dimension: "time", scale: 60, also: ["mins", "minute", "minutes"] },
   { id: "h", label: "h", dimension: "time", scale: 3600, also: ["hr", "hrs", "hour", "hours"] },

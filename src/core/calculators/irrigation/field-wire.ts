@@ -2,12 +2,14 @@ import { WIRES, wireResistance } from "../../physics";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import {
+  asNamed,
   CURRENT,
   choice,
   KELVIN,
   measured,
   named,
   OHMS,
+  PERCENT,
   PLAIN,
   RUN,
   result,
@@ -15,6 +17,8 @@ import {
   temperatureField,
   VOLTS,
 } from "../fields";
+
+const BY_CURRENT = { input: "load", is: ["current"] };
 
 /** Calculation 30: whether enough voltage is left at the coil. */
 export const fieldWire = calculator({
@@ -30,17 +34,30 @@ export const fieldWire = calculator({
       most: 500,
       usual: 25,
     }),
+    load: choice("What a coil takes", "Direct current follows its ohms; alternating current its sheet.", {
+      current: "from its current",
+      ohms: "from its ohms, DC",
+    }),
+    ohms: measured("One coil", OHMS, {
+      help: "Read at the coil, as warm as it is.",
+      least: 0.1,
+      most: 100_000,
+      usual: 60,
+      when: { input: "load", is: ["ohms"] },
+    }),
     inrush: measured("Inrush of one coil", CURRENT, {
       help: "From its sheet: what it draws while it pulls in.",
       least: 0.001,
       most: 20,
       usual: 0.4,
+      when: BY_CURRENT,
     }),
     holding: measured("Holding of one coil", CURRENT, {
       help: "What it draws once in.",
       least: 0.001,
       most: 20,
       usual: 0.2,
+      when: BY_CURRENT,
     }),
     valves: measured("Valves at once", PLAIN, {
       help: "On this wire: one pulls in while the others hold.",
@@ -54,13 +71,8 @@ export const fieldWire = calculator({
       most: 20_000,
       usual: 250,
     }),
-    wire: choice(
-      "Wire",
-      "Of the valve's own wire.",
-      Object.fromEntries(Object.keys(WIRES).map((id) => [id, id])),
-      { usual: "AWG 18" },
-    ),
-    common: choice("Common", "Often thicker.", Object.fromEntries(Object.keys(WIRES).map((id) => [id, id])), {
+    wire: choice("Wire", "Of the valve's own wire.", asNamed(Object.keys(WIRES)), { usual: "AWG 18" }),
+    common: choice("Common", "Often thicker.", asNamed(Object.keys(WIRES)), {
       usual: "AWG 18",
     }),
     needed: measured("Coil needs at least", VOLTS, {
@@ -83,6 +95,7 @@ export const fieldWire = calculator({
     loop: result("Wire there and back", OHMS),
     current: result("Current", CURRENT),
     drop: result("Drop", VOLTS),
+    share: result("Drop, of the supply", PERCENT),
   },
   tables: {
     sizes: {
@@ -103,18 +116,24 @@ export const fieldWire = calculator({
         input: "needed",
         message: "The coil needs as much as the controller gives: no wire helps.",
       });
-    const current = given.inrush + (valves - 1) * given.holding;
     const perMetre = (wire: string, common: string) =>
       wireResistance(WIRES[wire]!, kelvin) + wireResistance(WIRES[common]!, kelvin);
     const loop = perMetre(given.wire, given.common) * run;
+    // Ohms share the voltage with the wire; a current from a sheet is taken as it is.
+    const load = given.load === "ohms" ? given.ohms / valves : undefined;
+    const drawn = given.inrush + (valves - 1) * given.holding;
+    const currentOver = (wire: number) => (load === undefined ? drawn : supply / (load + wire));
+    const current = currentOver(loop);
     const left = supply - current * loop;
+    /** Ohms of wire at which just enough is left. */
+    const most = load === undefined ? (supply - needed) / drawn : (load * (supply - needed)) / needed;
     const sizes = Object.entries(WIRES)
       .sort(([, a], [, b]) => a - b)
       .map(([wire, section]) => ({
         wire,
         section,
-        left: supply - current * perMetre(wire, wire) * run,
-        longest: (supply - needed) / current / perMetre(wire, wire),
+        left: supply - currentOver(perMetre(wire, wire) * run) * perMetre(wire, wire) * run,
+        longest: most / perMetre(wire, wire),
       }));
     const next = sizes.find((each) => each.left >= needed);
     const bad = left < needed;
@@ -124,7 +143,8 @@ export const fieldWire = calculator({
         current,
         drop: current * loop,
         left,
-        longest: ((supply - needed) * run) / (current * loop),
+        share: (current * loop) / supply,
+        longest: (most * run) / loop,
         next: next?.wire ?? "none in the table",
       },
       tables: { sizes },
@@ -148,13 +168,25 @@ export const fieldWire = calculator({
       source:
         "ASTM B258: AWG 18 is 1.024 mm, 0.8231 mm², 20.95 Ω/km; 500 m of it: 10.47 Ω; 0.4 A drop 4.19 V.",
       inputs: {},
-      outputs: { loop: "10.473 ± 0.01 Ω", drop: "4.189 ± 0.005 V", left: "20.81 ± 0.01 V" },
+      outputs: {
+        loop: "10.473 ± 0.01 Ω",
+        drop: "4.189 ± 0.005 V",
+        left: "20.81 ± 0.01 V",
+        share: "16.76 ± 0.02 %",
+      },
       verdict: "watch",
     },
     {
       source: "By hand, 1.5 mm²: 11.494 Ω/km each way; 25 − 20 V at 0.4 A allow 12.5 Ω: 543.8 m.",
       inputs: { wire: "1.5 mm²", common: "1.5 mm²" },
       outputs: { longest: "543.8 ± 0.5 m" },
+      verdict: "pass",
+    },
+    {
+      source:
+        "By hand, a DC coil of 60 Ω on 10.473 Ω of wire: 25 V · 60/70.473 = 21.285 V; 20 V are left with 60 · 5/20 = 15 Ω of wire: 358.1 m.",
+      inputs: { load: "ohms", ohms: "60 Ω" },
+      outputs: { left: "21.285 ± 0.005 V", share: "14.86 ± 0.02 %", longest: "358.1 ± 0.4 m" },
       verdict: "pass",
     },
   ],

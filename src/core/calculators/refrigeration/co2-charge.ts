@@ -1,10 +1,13 @@
-import { boilingTemperature, CO2_TRIPLE } from "../../physics";
+import { boilingTemperature, CO2_TRIPLE, saturationRange } from "../../physics";
+import { absolute, pascalsAbsolute } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import { AIR_ON_SITE, choice, DEGREES, DIFFERENCE, gaugeField, measured, named, result } from "../fields";
 
 /** Dry ice at the air's pressure; NIST Chemistry WebBook. */
 const DRY_ICE_K = 194.686;
+
+const MOST_PA = saturationRange("co2").most_Pa;
 
 /** Calculation 22: whether liquid CO2 may be let in yet. */
 export const co2Charge = calculator({
@@ -63,7 +66,7 @@ export const co2Charge = calculator({
   compute: (given, say) => {
     const bar = (si: number) => say(si, DIFFERENCE);
     const air = given.surroundings;
-    const [now, target] = [given.pressure + air, given.target + air];
+    const [now, target] = [absolute(given.pressure, air), absolute(given.target, air)];
     if (target <= CO2_TRIPLE.pascal)
       return err({
         input: "target",
@@ -79,8 +82,10 @@ export const co2Charge = calculator({
         clear: clear - air,
         room,
         boils:
-          boilingTemperature("co2", Math.min(Math.max(now, CO2_TRIPLE.pascal * 1.0001), 5.7e6)) ??
-          CO2_TRIPLE.kelvin,
+          boilingTemperature(
+            "co2",
+            pascalsAbsolute(Math.min(Math.max(now, CO2_TRIPLE.pascal * 1.0001), MOST_PA)),
+          ) ?? CO2_TRIPLE.kelvin,
         port: ready ? "liquid may follow, slowly" : "vapour only",
         freezes: ready
           ? "nothing"

@@ -19,8 +19,52 @@ import { writeDate } from "../read-inputs";
 
 const FOOT = 0.3048;
 const POUND = 0.45359237;
-/** f in lb air/min for each ft² of D·L: ASHRAE 15, table of relief devices; kg/(s·m²) inside. */
-const F = { ammonia: 0.5, co2: 1, r134a: 1.6 } as const;
+/** f in lb air/min for each ft² of D·L, by refrigerant: ANSI/ASHRAE 15, table of relief devices, not on a cascade's low side. */
+const F = {
+  ammonia: 0.5,
+  co2: 1,
+  R11: 1,
+  R12: 1.6,
+  R13: 2,
+  R13B1: 2,
+  R14: 2.5,
+  R22: 1.6,
+  R23: 1,
+  R32: 1,
+  R113: 1,
+  R114: 1.6,
+  R115: 2.5,
+  R123: 1,
+  R124: 1.6,
+  r134a: 1.6,
+  R142b: 1,
+  R143a: 2,
+  R152a: 1,
+  R290: 1,
+  R401A: 1.6,
+  R402A: 2.5,
+  R402B: 2,
+  R404A: 2.5,
+  R407A: 2,
+  R407B: 2.5,
+  R407C: 1.6,
+  R408A: 2,
+  R409A: 1.6,
+  R410A: 2.5,
+  R500: 1.6,
+  R502: 2.5,
+  R503: 2,
+  R507A: 2.5,
+  R600: 1,
+  R600a: 1,
+  R1270: 1.6,
+} as const;
+const REFRIGERANT_NAMES = {
+  ...(Object.fromEntries(Object.keys(F).map((id) => [id, id])) as Record<keyof typeof F, string>),
+  ammonia: "ammonia (R717)",
+  co2: "CO2 (R744)",
+  r134a: "R134a",
+};
 const FIRE = 2.5;
 const toSI = (f: number) => (f * POUND) / 60 / FOOT ** 2;
 /** Gross internal volume from which two valves on a three-way are wanted: 10 ft³. */
@@ -46,11 +90,7 @@ export const reliefCheck = calculator({
     "ammonia vessel",
   ],
   inputs: {
-    refrigerant: choice("Refrigerant", "On the plate.", {
-      ammonia: "ammonia (R717)",
-      co2: "CO2 (R744)",
-      r134a: "R134a",
-    }),
+    refrigerant: choice("Refrigerant", "On the plate.", REFRIGERANT_NAMES),
     diameter: measured("Vessel's outside diameter", RUN, {
       help: "Without lagging.",
       least: 0.03,
@@ -145,6 +185,10 @@ export const reliefCheck = calculator({
         ],
       late !== undefined && late >= 0 && ["fail", "Its years are over: replace it, both of a pair."],
       working > 0.9 * setting && ["watch", "It works within 10 % of the setting: it will simmer."],
+      installed === undefined && [
+        "watch",
+        "How long it is in service was not said: look at its tag, it has its years.",
+      ],
       late !== undefined &&
         late < 0 &&
         late > -SOON_S && ["watch", "Its years are over within three months: order it."],
@@ -170,7 +214,7 @@ export const reliefCheck = calculator({
     });
   },
   sources: [
-    "C = f·D·L and the 10 ft³ (283 L) bound: ANSI/ASHRAE 15, pressure-relief protection; f 0.5 (R717), 1.0 (R744), 1.6 (R134a) lb/min·ft², 2.5 times with combustibles within 20 ft. Five years: IIAR 6.",
+    "C = f·D·L and the 10 ft³ (283 L) bound: ANSI/ASHRAE 15, pressure-relief protection; f by refrigerant in lb/min·ft² (0.5 R717, 1.0 R744, 1.6 R134a, 2.5 R404A), 2.5 times with combustibles within 20 ft. Five years: IIAR 6.",
   ],
   examples: [
     {
@@ -190,6 +234,18 @@ export const reliefCheck = calculator({
       inputs: { installed: "2021-03-01", today: "2026-06-01" },
       outputs: { due: "2026-03-01" },
       verdict: "fail",
+    },
+    {
+      source: "ASHRAE 15 by hand: R404A, 1 ft × 4 ft: 2.5 · 4 = 10 lb/min of air; its age was not said.",
+      inputs: {
+        refrigerant: "R404A",
+        diameter: "1 ft",
+        length: "4 ft",
+        capacity: "12 lb/min",
+        volume: "3 ft3",
+      },
+      outputs: { required: "10 ± 0.001 lb/min", spare: "120 ± 0.01 %", arrangement: "one is allowed" },
+      verdict: "watch",
     },
   ],
 });

@@ -1,10 +1,12 @@
 import {
   boilingPressure,
+  boilingState,
   boilingTemperature,
   CO2_TRIPLE,
   type Refrigerant,
   saturationRange,
 } from "../../physics";
+import { absolute, shownByGauge } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import {
@@ -12,9 +14,11 @@ import {
   AIR_ON_SITE,
   choice,
   DEGREES,
+  DENSITY,
   DIFFERENCE,
   GAUGE,
   gaugeField,
+  HEAT_OF_A_KILOGRAM,
   KELVIN,
   result,
   temperatureField,
@@ -28,7 +32,7 @@ export const saturation = calculator({
   id: "saturation",
   chapter: "Refrigeration",
   title: "Refrigerant: pressure and temperature",
-  says: "What it boils at: temperature from pressure, or pressure from temperature, for ammonia and CO2.",
+  says: "What it boils at, temperature from pressure or the other way round, what its liquid and vapour weigh and what boiling takes, for ammonia and CO2.",
   words: [
     "saturation",
     "boiling",
@@ -39,6 +43,8 @@ export const saturation = calculator({
     "dry ice",
     "triple point",
     "gauge temperature",
+    "latent heat",
+    "density",
   ],
   inputs: {
     refrigerant: choice("Refrigerant", "Look at the plate: a mixture of the two does not exist.", {
@@ -64,6 +70,9 @@ export const saturation = calculator({
     temperature: result("It boils at", DEGREES),
     absolute: result("Pressure, absolute", ABSOLUTE),
     gauge: result("Pressure on the gauge", GAUGE),
+    latent: result("Heat to boil it away", HEAT_OF_A_KILOGRAM, "optional"),
+    liquid: result("Liquid weighs", DENSITY, "optional"),
+    vapour: result("Vapour weighs", DENSITY, "optional"),
   },
   compute: (given, say) => {
     const celsius = (si: number) => say(si, DEGREES);
@@ -72,14 +81,14 @@ export const saturation = calculator({
     const air = given.surroundings;
     const { least_K, most_K, least_Pa, most_Pa } = saturationRange(refrigerant);
     const byPressure = given.known === "pressure";
-    const asked = byPressure ? given.pressure + air : given.temperature;
-    if (byPressure && refrigerant === "co2" && asked < CO2_TRIPLE.pascal)
+    const pressed = absolute(given.pressure, air);
+    if (byPressure && refrigerant === "co2" && pressed < CO2_TRIPLE.pascal)
       return err({
         input: "pressure",
         message: `Below ${bar(CO2_TRIPLE.pascal)} CO2 is dry ice and vapour: it has no boiling point. Let vapour in first, never liquid.`,
       });
-    const kelvin = byPressure ? boilingTemperature(refrigerant, asked) : asked;
-    const pascal = byPressure ? asked : boilingPressure(refrigerant, asked);
+    const kelvin = byPressure ? boilingTemperature(refrigerant, pressed) : given.temperature;
+    const pascal = byPressure ? pressed : boilingPressure(refrigerant, given.temperature);
     if (kelvin === undefined || pascal === undefined)
       return err({
         input: byPressure ? "pressure" : "temperature",
@@ -87,8 +96,13 @@ export const saturation = calculator({
       });
     const nearIce = refrigerant === "co2" && pascal - CO2_TRIPLE.pascal < MARGIN_PA;
     return ok({
-      outputs: { temperature: kelvin, absolute: pascal, gauge: pascal - air },
-      verdict: nearIce ? "watch" : "pass",
+      outputs: {
+        temperature: kelvin,
+        absolute: pascal,
+        gauge: shownByGauge(pascal, air),
+        ...boilingState(refrigerant, kelvin),
+      },
+      ...(nearIce && { verdict: "watch" as const }),
       reasons: [
         nearIce
           ? `Only ${say(pascal - CO2_TRIPLE.pascal, DIFFERENCE)} above the triple point: a small leak makes dry ice.`
@@ -106,7 +120,8 @@ export const saturation = calculator({
   },
   sources: [
     "Ammonia: Tillner-Roth, Harms-Watzenberg, Baehr, DKV-Tagungsbericht 20 (1993); within 0.05 % of the NIST tables, −50 to 122 °C",
-    "CO2: Span and Wagner, J. Phys. Chem. Ref. Data 25 (1996) 1509; within 0.02 %, triple point to 21 °C",
+    "CO2: Span and Wagner, J. Phys. Chem. Ref. Data 25 (1996) 1509; boiling line within 0.02 %, densities within 0.1 %, triple to critical point",
+    "Densities of ammonia: ASHRAE Fundamentals, R-717, −50 to 50 °C. Heat to boil: Clapeyron, from line and densities.",
   ],
   examples: [
     {
@@ -116,8 +131,12 @@ export const saturation = calculator({
         known: "temperature",
         temperature: "0 °C",
       },
-      outputs: { absolute: "4.2938 ± 0.004 bar abs" },
-      verdict: "pass",
+      outputs: {
+        absolute: "4.2938 ± 0.004 bar abs",
+        latent: "1262.2 ± 1.5 kJ/kg",
+        liquid: "638.57 ± 0.05 kg/m3",
+        vapour: "3.4567 ± 0.005 kg/m3",
+      },
     },
     {
       source: "NIST Chemistry WebBook: ammonia boils at −33.33 °C at 1 atm",
@@ -135,8 +154,23 @@ export const saturation = calculator({
         known: "temperature",
         temperature: "-40 °C",
       },
-      outputs: { absolute: "10.045 ± 0.01 bar abs" },
-      verdict: "pass",
+      outputs: {
+        absolute: "10.045 ± 0.01 bar abs",
+        liquid: "1116.4 ± 1 kg/m3",
+        vapour: "26.12 ± 0.05 kg/m3",
+      },
+    },
+    {
+      source:
+        "Span and Wagner (1996): critical at 30.9782 °C and 7.3773 MPa, 467.6 kg/m³; nothing is left to boil",
+      inputs: { refrigerant: "co2", known: "temperature", temperature: "30.978 °C" },
+      outputs: { absolute: "73.77 ± 0.01 bar abs" },
+    },
+    {
+      source:
+        "Span and Wagner (1996), table 34: CO2 at 0 °C, 34.851 bar, 927.43 and 97.647 kg/m³, 230.9 kJ/kg",
+      inputs: { refrigerant: "co2", known: "temperature", temperature: "0 °C" },
+      outputs: { absolute: "34.851 ± 0.01 bar abs", latent: "230.9 ± 0.3 kJ/kg" },
     },
     {
       source: "The same, a little above the triple point (−56.56 °C, 5.1795 bar): to be watched",

@@ -1,5 +1,6 @@
 import { burstEnergy, circleArea, GASES, type GasName } from "../../physics";
 import type { Length } from "../../quantity";
+import { absolute } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import {
@@ -98,7 +99,7 @@ export const coverForce = calculator({
     const pressure = given.pressure;
     const force = pressure * circleArea(given.diameter);
     const { heatRatio } = GASES[given.kind];
-    const energy = burstEnergy(heatRatio, pressure + air, air, given.gas);
+    const energy = burstEnergy(heatRatio, absolute(pressure, air), air, given.gas);
     const slackEach = (force / (bolts - slack)) * (slack > 0 && bolts > 1 ? UNEVEN : 1);
     const used = slackEach / given.capacity;
     return ok({

@@ -1,5 +1,5 @@
 import { GASES, gasDensity, WATER_HEAT } from "../../physics";
-import { sensibleDigits } from "../../quantity";
+import { pascalsAbsolute, sensibleDigits } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import type { Shown, Verdict } from "../declaration";
@@ -108,7 +108,7 @@ export const exposure = calculator({
     const released = given.released;
     const changes = (given.changes * given.mixing) / 3600;
     const time = reading > limit.day ? Math.log(reading / limit.day) / changes : 0;
-    const density = gasDensity(GASES[gas], ATMOSPHERE, KELVIN + 15);
+    const density = gasDensity(GASES[gas], pascalsAbsolute(ATMOSPHERE), KELVIN + 15);
     const would = Math.min(1, released / density / given.room);
     if (released > 0 && given.water > 0 && gas === "ammonia" && released / (given.water * 1000) > 1)
       return err({

@@ -1,4 +1,14 @@
-import { region1, region2, saturationPressure, saturationTemperature } from "../../physics";
+import {
+  boiling,
+  CRITICAL_K,
+  CRITICAL_PA,
+  LEAST_PA,
+  oneState,
+  saturationPressure,
+  saturationTemperature,
+  TRIPLE_K,
+} from "../../physics";
+import { absolute } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import {
@@ -16,8 +26,6 @@ import {
   WARMING,
 } from "../fields";
 
-/** Above this the equations of regions 1 and 2 do not meet the saturation line any more. */
-const MOST_K = 623.15;
 const MOST_STEAM_K = 1073.15;
 
 /** Calculation 16: water and steam by IAPWS-IF97, on the boiling line and beside it. */
@@ -43,7 +51,7 @@ export const steamTable = calculator({
       temperature: "Temperature, boiling",
       both: "Both",
     }),
-    pressure: gaugeField("Gauge", { most: 1.6e7, usual: 500_000 }),
+    pressure: gaugeField("Gauge", { most: 2.3e7, usual: 500_000 }),
     temperature: temperatureField("Temperature", {
       help: "Of the steam or of the water.",
       least: KELVIN,
@@ -65,25 +73,21 @@ export const steamTable = calculator({
     entropy: result("Entropy, as it is", ENTROPY),
   },
   compute: (given, say) => {
-    const known = given.known;
+    const { known } = given;
     const byTemperature = known === "temperature";
     const pressure = byTemperature
       ? saturationPressure(given.temperature)
-      : given.pressure + given.surroundings;
+      : absolute(given.pressure, given.surroundings);
     const boilsAt = pressure === undefined ? undefined : saturationTemperature(pressure);
-    const input = byTemperature ? "temperature" : "pressure";
-    if (pressure === undefined || boilsAt === undefined || boilsAt > MOST_K)
+    if (pressure === undefined || boilsAt === undefined)
       return err({
-        input,
-        message:
-          "The boiling line is known here from 0.01 to 350 °C (0.0061 to 165 bar abs). Stay inside it.",
+        input: byTemperature ? "temperature" : "pressure",
+        message: `Water boils between its triple and its critical point: ${say(TRIPLE_K, DEGREES)} to ${say(CRITICAL_K, DEGREES)}, ${say(LEAST_PA, ABSOLUTE)} to ${say(CRITICAL_PA, ABSOLUTE)}. Beyond, nothing tells water from steam.`,
       });
-    const [water, steam] = [region1(pressure, boilsAt), region2(pressure, boilsAt)];
+    const { water, steam } = boiling(pressure, boilsAt);
     const kelvin = known === "both" ? given.temperature : boilsAt;
     const cold = known === "both" && kelvin < boilsAt;
-    if (cold && kelvin > MOST_K)
-      return err({ input: "temperature", message: "Water is known here up to 350 °C. Stay below it." });
-    const state = cold ? region1(pressure, kelvin) : known === "both" ? region2(pressure, kelvin) : steam;
+    const state = known === "both" ? oneState(pressure, kelvin, boilsAt) : steam;
     const away = say(Math.abs(kelvin - boilsAt), WARMING);
     return ok({
       outputs: {
@@ -111,7 +115,7 @@ export const steamTable = calculator({
     });
   },
   sources: [
-    "IAPWS R7-97(2012), Industrial Formulation 1997 (IF97), regions 1, 2 and 4",
+    "IAPWS R7-97(2012), Industrial Formulation 1997 (IF97), regions 1 to 4: from the triple to the critical point",
     "Heat counts from liquid water at its triple point (0.01 °C), as the release has it",
   ],
   examples: [
@@ -148,6 +152,22 @@ export const steamTable = calculator({
         steamVolume: "1.6733 ± 0.001 m3/kg",
         latent: "2256.5 ± 0.5 kJ/kg",
       },
+    },
+    {
+      source:
+        "IAPWS-IF97, near the critical point: at 640 K water of 481.5 and steam of 177.2 kg/m³ boil at 20.266 MPa",
+      inputs: { known: "temperature", temperature: "366.85 °C" },
+      outputs: {
+        absolute: "202.66 ± 0.01 bar abs",
+        waterVolume: "0.0020768 ± 0.000004 m3/kg",
+        steamVolume: "0.005637 ± 0.00001 m3/kg",
+      },
+    },
+    {
+      source:
+        "IAPWS R7-97(2012): the critical point, 647.096 K and 22.064 MPa, where no heat is needed any more",
+      inputs: { known: "temperature", temperature: "373.946 °C" },
+      outputs: { absolute: "220.64 ± 0.001 bar abs", latent: "0 ± 0.5 kJ/kg" },
     },
   ],
 });

@@ -1,5 +1,5 @@
 import { circleArea, napierFlux, steamFlux } from "../../physics";
-import type { Length } from "../../quantity";
+import { absolute } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import {
@@ -41,14 +41,14 @@ export const trapLoss = calculator({
   inputs: {
     pressure: gaugeField("Steam before the trap", {
       help: "On the gauge nearest to it.",
-      least: 2e4,
-      most: 4e6,
+      least: 0,
+      most: 1.6e7,
       usual: 6e5,
     }),
     back: gaugeField("Back pressure", {
       help: "In the condensate line; open: 0.",
       least: -5e4,
-      most: 4e6,
+      most: 1.6e7,
       usual: 0,
     }),
     orifice: measured("Orifice", SIZE, {
@@ -76,16 +76,16 @@ export const trapLoss = calculator({
       usual: 40,
     }),
     load: measured("Condensate load", MASS_FLOW, {
-      help: "What the heater makes.",
+      help: "What the heater makes; empty: only the loss is worked out.",
       least: 0,
       most: 10,
-      usual: 100 / 3600,
+      optional: true,
     }),
     capacity: measured("Trap's capacity", MASS_FLOW, {
       help: "At this difference of pressure, from its sheet.",
       least: 1e-5,
       most: 100,
-      usual: 350 / 3600,
+      optional: true,
     }),
     duty: choice("Duty", "What it drains decides the safety factor.", {
       heater: "heater under control, factor 3",
@@ -98,21 +98,21 @@ export const trapLoss = calculator({
     cost: result("Cost in a month", MONEY),
     napier: result("Dry steam, Napier", MASS_FLOW),
     isentropic: result("Dry steam, isentropic (IF97)", MASS_FLOW),
-    needed: result("Capacity wanted, with its factor", MASS_FLOW),
-    spare: result("Capacity over load", PLAIN),
+    needed: result("Capacity wanted, with its factor", MASS_FLOW, "optional"),
+    spare: result("Capacity over load", PLAIN, "optional"),
   },
   compute: (given, say) => {
     const air = given.surroundings;
-    const [before, behind] = [given.pressure + air, given.back + air];
+    const [before, behind] = [absolute(given.pressure, air), absolute(given.back, air)];
     if (behind >= before)
       return err({ input: "back", message: "The back pressure must be below the steam pressure." });
     const area = circleArea(given.orifice) * given.coefficient;
     const napier = napierFlux(before) * area;
     const isentropic = steamFlux(before, behind) * area;
     const loss = isentropic * given.share;
-    const load = given.load;
-    const needed = load * FACTOR[given.duty];
-    const small = given.capacity < needed;
+    const { load, capacity } = given;
+    const needed = load === undefined ? undefined : load * FACTOR[given.duty];
+    const small = needed === undefined || capacity === undefined ? undefined : capacity < needed;
     return ok({
       outputs: {
         napier,
@@ -120,13 +120,17 @@ export const trapLoss = calculator({
         loss,
         cost: ((loss * MONTH_S) / TONNE) * given.price,
         needed,
-        spare: Math.min(load > 0 ? given.capacity / load : 1e4, 1e4),
+        spare: load === undefined || load === 0 || capacity === undefined ? undefined : capacity / load,
       },
-      verdict: small ? "fail" : "pass",
+      ...(small !== undefined && { verdict: small ? ("fail" as const) : ("pass" as const) }),
       reasons: [
-        small
-          ? "Too small: with its safety factor the load floods the heater, and cold condensate hammers."
-          : "Large enough for its load with the usual factor.",
+        ...(small === undefined
+          ? []
+          : [
+              small
+                ? "Too small: with its safety factor the load floods the heater, and cold condensate hammers."
+                : "Large enough for its load with the usual factor.",
+            ]),
         `Stuck open it blows ${say(loss, MASS_FLOW)}.`,
       ],
       cautions: [
@@ -150,7 +154,7 @@ export const trapLoss = calculator({
     {
       source:
         "The same with 0.7 and half of it steam, 40 a tonne: 72.39 · 0.4536 · 0.35 = 11.49 kg/h, 8.39 t a month: 336 (the isentropic figure is within 3 %).",
-      inputs: { pressure: "100 psi g", orifice: "1/8 in" },
+      inputs: { pressure: "100 psi g", orifice: "1/8 in", load: "100 kg/h", capacity: "350 kg/h" },
       outputs: { loss: "11.49 ± 0.35 kg/h", cost: "336 ± 10 ¤", needed: "300 ± 0.01 kg/h" },
       verdict: "pass",
     },

@@ -1,6 +1,17 @@
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
-import { CONTENT, DAYS, HARDNESS, MASS, measured, PERCENT, result, SALT_DOSE } from "../fields";
+import {
+  CONTENT,
+  choice,
+  DAYS,
+  GRAINS,
+  HARDNESS,
+  MASS,
+  measured,
+  PERCENT,
+  result,
+  SALT_DOSE,
+} from "../fields";
 
 /** Salt for each litre of resin and hardness it then takes, g/L as CaCO3: usual 6, 10 and 15 lb/ft³ for 20, 24 and 30 kgr/ft³. */
 const CURVE: readonly (readonly [salt: number, takes: number])[] = [
@@ -10,8 +21,8 @@ const CURVE: readonly (readonly [salt: number, takes: number])[] = [
   [240.3, 68.7],
   [320, 73],
 ];
-/** Iron and manganese count as this much hardness, mg/L as CaCO3 for each mg/L: 4 gr/gal for each ppm. */
-const IRON = 68.5;
+/** Iron and manganese count as this much hardness, mg/L as CaCO3 for each mg/L: grains a gallon for each ppm. */
+const IRON = { "3": 51.35, "4": 68.5, "5": 85.6 } as const;
 /** More iron than this fouls the resin: it wants its own filter. */
 const MOST_IRON = 2e-3;
 
@@ -53,6 +64,16 @@ export const softener = calculator({
       { dimension: "concentration", units: { metric: "mg/L", us: "mg/L" } },
       { help: "Clear-water iron; rusty water wants a filter first.", least: 0, most: 0.05, usual: 0 },
     ),
+    school: choice(
+      "Iron counts as",
+      "For each mg/L: schools differ; the sheet of the softener goes before.",
+      [
+        ["3", "3 gr/gal (51 mg/L)"],
+        ["4", "4 gr/gal (68 mg/L)"],
+        ["5", "5 gr/gal (86 mg/L)"],
+      ],
+      { usual: "4" },
+    ),
     wanted: measured("Hardness wanted after", HARDNESS, {
       help: "With a mixing screw; 0 when all is softened.",
       least: 0,
@@ -83,13 +104,14 @@ export const softener = calculator({
     between: result("Water between regenerations", CONTENT),
     days: result("Days between", DAYS),
     load: result("Hardness it sees", HARDNESS),
+    perDay: result("Hardness in a day", GRAINS),
     capacity: result("Takes, each time", MASS),
     saltEach: result("Salt each time", MASS),
     saltYear: result("Salt in a year", MASS),
     efficiency: result("Hardness taken for its salt", PERCENT),
   },
   compute: (given, say) => {
-    const load = given.hardness + given.iron * IRON - given.wanted;
+    const load = given.hardness + given.iron * IRON[given.school] - given.wanted;
     if (load <= 0) return err({ input: "wanted", message: "The water is already softer than that." });
     const litres = given.resin * 1000;
     const capacity = litres * resinCapacity(given.salt / 1000);
@@ -101,6 +123,7 @@ export const softener = calculator({
     return ok({
       outputs: {
         load,
+        perDay: load * given.use,
         capacity,
         between,
         days: seconds,
@@ -125,20 +148,25 @@ export const softener = calculator({
     });
   },
   sources: [
-    "Usual capacities of strong-acid resin: 20, 24 and 30 kgr/ft³ at 6, 10 and 15 lb/ft³ of salt. Iron as 4 gr/gal for each ppm: usual practice. 1 gr/gal = 17.12 mg/L.",
+    "Usual capacities of strong-acid resin: 20, 24 and 30 kgr/ft³ at 6, 10 and 15 lb/ft³ of salt. Iron as 3, 4 or 5 gr/gal for each ppm: usual practice of three schools. 1 gr/gal = 17.12 mg/L.",
   ],
   examples: [
     {
       source:
         "By hand in US units: 1 ft³ at 15 lb/ft³ (240.3 g/L) takes 30 000 grains; at 20 gr/gal with no reserve 1500 US gal.",
       inputs: { hardness: "20 gr/gal", resin: "1 ft3", salt: "240.3", reserve: "0 %", use: "300 US gal" },
-      outputs: { between: "1500 ± 3 US gal", days: "5 ± 0.01 d", saltEach: "15 ± 0.01 lb" },
+      outputs: {
+        between: "1500 ± 3 US gal",
+        perDay: "6000 ± 1 gr",
+        days: "5 ± 0.01 d",
+        saltEach: "15 ± 0.01 lb",
+      },
       verdict: "pass",
     },
     {
-      source: "By hand: 300 mg/L and 1 mg/L of iron count as 368.5 mg/L.",
+      source: "By hand: 300 mg/L and 1 mg/L of iron count as 368.5 mg/L; 0.6 m³ of it in a day carry 221 g.",
       inputs: { iron: "1 mg/L" },
-      outputs: { load: "368.5 ± 0.01 mg/L", saltEach: "3.6 ± 0.001 kg" },
+      outputs: { load: "368.5 ± 0.01 mg/L", perDay: "221.1 ± 0.1 g", saltEach: "3.6 ± 0.001 kg" },
       verdict: "pass",
     },
     {

@@ -79,10 +79,10 @@ export const decayTest = calculator({
       usual: 600,
     }),
     allowed: measured("Leak allowed", FLOW, {
-      help: "Gas: at the air's pressure. From the sheet or the code.",
+      help: "Gas: at the air's pressure. From the sheet or the code; without it nothing is passed.",
       least: 1e-11,
       most: 1,
-      usual: 1e-3 / 60,
+      optional: true,
     }),
     resolution: measured("Gauge can be read to", DIFFERENCE, {
       help: "Half of its smallest mark.",
@@ -97,7 +97,7 @@ export const decayTest = calculator({
     unsure: result("Give or take, by the gauge", FLOW),
     corrected: result("Fall that is left", DIFFERENCE),
     warming: result("Change by temperature alone", DIFFERENCE, "optional"),
-    wait: result("Wait at least, to see the allowed leak", MINUTES),
+    wait: result("Wait at least, to see the allowed leak", MINUTES, "optional"),
   },
   compute: (given, say) => {
     const { surroundings: air, volume, time, allowed, resolution, middle } = given;
@@ -130,38 +130,42 @@ export const decayTest = calculator({
     const bent =
       half !== undefined && Math.abs(lost(half) - lost(end) / 2) > 3 * resolution * give((half + end) / 2);
     const unsure = (give(end) * 2 * resolution) / time;
-    const wait = (give(p1) * 3 * resolution) / allowed;
-    const [tooShort, rose] = [unsure > allowed, leak < -unsure];
+    const wait = allowed === undefined ? undefined : (give(p1) * 3 * resolution) / allowed;
+    const tooShort = allowed !== undefined && unsure > allowed;
+    const rose = leak < -unsure;
     // Empty before somebody looked: it may have lost it in the first minute.
     const empty = given.first > 2 * resolution && given.last <= 2 * resolution;
     // A gas that warms hides what it loses.
     const unread = gas && !read;
-    const undecided = Math.abs(leak - allowed) < unsure;
+    const undecided = allowed !== undefined && Math.abs(leak - allowed) < unsure;
+    const over = allowed !== undefined && leak > allowed;
     const corrected = gas ? (leak * time * air) / volume : p1 - p2;
     return ok({
       outputs: { leak, unsure, corrected, ...(gas && read && { warming }), wait },
       verdict:
-        empty || (!tooShort && !undecided && leak > allowed)
+        empty || (!tooShort && !undecided && over)
           ? "fail"
-          : tooShort || undecided || rose || bent || unread
+          : allowed === undefined || tooShort || undecided || rose || bent || unread
             ? "watch"
             : "pass",
       reasons: [
         empty
           ? "It lost all its pressure, and nobody knows when: it leaks at least as fast as is said here. Not tight."
           : tooShort
-            ? `Too short for this gauge to decide: wait ${formatDuration(wait)}, or take a finer gauge.`
+            ? `Too short for this gauge to decide: wait ${formatDuration(wait ?? time)}, or take a finer gauge.`
             : undecided
               ? "So near the allowed leak that this gauge cannot tell: wait longer, or take a finer gauge."
-              : leak > allowed
+              : over
                 ? "It leaks more than allowed."
                 : rose
                   ? "It rose: something passes in, or it warmed where you did not measure. Not proven tight."
                   : bent
                     ? "The readings do not lie on a line: it settles, or the temperature moved. Go on until they do."
-                    : unread
-                      ? `Within what is allowed, if the temperature held still: a kelvin moves this gauge by ${say(p1 / t1, DIFFERENCE)}. Read the wall at both ends.`
-                      : "Within what is allowed.",
+                    : allowed === undefined
+                      ? "What may leak was not said: this is how much it leaks, and no verdict."
+                      : unread
+                        ? `Within what is allowed, if the temperature held still: a kelvin moves this gauge by ${say(p1 / t1, DIFFERENCE)}. Read the wall at both ends.`
+                        : "Within what is allowed.",
       ],
       cautions: [
         "Testing with air or gas stores energy: a cap becomes a shot. Water first, gas low, nobody in line.",
@@ -179,14 +183,26 @@ export const decayTest = calculator({
   examples: [
     {
       source: "By hand: 20 L lose 0.1 bar in 10 min: 20·0.1/1.01325/10 = 0.1974 L/min of free air.",
-      inputs: { first: "6 bar g", last: "5.9 bar g", firstTemperature: "15 °C", lastTemperature: "15 °C" },
+      inputs: {
+        first: "6 bar g",
+        last: "5.9 bar g",
+        firstTemperature: "15 °C",
+        lastTemperature: "15 °C",
+        allowed: "1 L/min",
+      },
       outputs: { leak: "0.1974 ± 0.0001 L/min", corrected: "0.1 ± 1e-6 bar" },
       verdict: "pass",
     },
     {
       source:
         "By hand: 7.01325 bar cooled from 20 to 15 °C falls 7.01325·5/293.15 = 0.1196 bar: more than was lost.",
-      inputs: { first: "6 bar g", last: "5.9 bar g", firstTemperature: "20 °C", lastTemperature: "15 °C" },
+      inputs: {
+        first: "6 bar g",
+        last: "5.9 bar g",
+        firstTemperature: "20 °C",
+        lastTemperature: "15 °C",
+        allowed: "1 L/min",
+      },
       outputs: { warming: "-0.1196 ± 0.0001 bar", corrected: "-0.0196 ± 0.0001 bar" },
       verdict: "pass",
     },
@@ -227,6 +243,7 @@ export const decayTest = calculator({
         last: "5.9 bar g",
         firstTemperature: "15 °C",
         lastTemperature: "15 °C",
+        allowed: "1 L/min",
       },
       outputs: { corrected: "0.1 ± 1e-6 bar", leak: "0.1974 ± 0.0001 L/min" },
       verdict: "pass",

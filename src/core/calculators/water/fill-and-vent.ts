@@ -1,6 +1,6 @@
 import { circleArea, GASES, gasDensity, gasFlow } from "../../physics";
 import type { Length } from "../../quantity";
-import { formatDuration } from "../../quantity";
+import { formatDuration, pascalsAbsolute } from "../../quantity";
 import { ok } from "../../result";
 import { calculator } from "../calculator";
 import {
@@ -85,7 +85,7 @@ export const fillAndVent = calculator({
   compute: (given) => {
     const area = circleArea(given.bore);
     const air = given.surroundings;
-    const before = air + given.blow;
+    const before = pascalsAbsolute(air + given.blow);
     const orifice = circleArea(given.orifice) * given.valves;
     const kilograms = gasFlow(GASES.air, before, air, AIR_K, orifice, given.coefficient);
     // The air in the pipe stands at the venting pressure: so much of it makes room for water.

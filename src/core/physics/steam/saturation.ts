@@ -1,3 +1,5 @@
+import { type AbsolutePressure, pascalsAbsolute } from "../../quantity";
+
 /** Coefficients of the saturation equation. IAPWS R7-97(2012), table 34. */
 const N = [
   0.11670521452767e4, -0.72421316703206e6, -0.17073846940092e2, 0.1202082470247e5, -0.32325550322333e7,
@@ -14,25 +16,27 @@ const MPA = 1e6;
  *
  * @returns nothing outside the range
  */
-export function saturationPressure(temperature: number): number | undefined {
+export function saturationPressure(temperature: number): AbsolutePressure | undefined {
   if (!(temperature >= TRIPLE_K && temperature <= CRITICAL_K)) return undefined;
   const theta = temperature + N[8] / (temperature - N[9]);
   const a = theta ** 2 + N[0] * theta + N[1];
   const b = N[2] * theta ** 2 + N[3] * theta + N[4];
   const c = N[5] * theta ** 2 + N[6] * theta + N[7];
-  return ((2 * c) / (-b + Math.sqrt(b ** 2 - 4 * a * c))) ** 4 * MPA;
+  const pressure = ((2 * c) / (-b + Math.sqrt(b ** 2 - 4 * a * c))) ** 4 * MPA;
+  // At the critical point itself the last digits come out above it.
+  return pascalsAbsolute(Math.min(pressure, CRITICAL_PA));
 }
 
 /** Saturation pressure at the two ends of the equation, Pa absolute. */
-export const LEAST_PA = 611.213;
-export const CRITICAL_PA = 22.064e6;
+export const LEAST_PA = pascalsAbsolute(611.213);
+export const CRITICAL_PA = pascalsAbsolute(22.064e6);
 
 /**
  * Saturation temperature of water, K, from a pressure of 611.213 Pa to 22.064 MPa absolute: eq. 31, the same curve.
  *
  * @returns nothing outside the range
  */
-export function saturationTemperature(pressure: number): number | undefined {
+export function saturationTemperature(pressure: AbsolutePressure): number | undefined {
   if (!(pressure >= LEAST_PA && pressure <= CRITICAL_PA)) return undefined;
   const beta = (pressure / MPA) ** 0.25;
   const e = beta ** 2 + N[2] * beta + N[5];

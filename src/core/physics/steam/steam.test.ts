@@ -1,7 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { pascalsAbsolute as abs } from "../../quantity";
+import { boiling, oneState } from "./boiling";
 import { region1 } from "./region-1";
 import { region2 } from "./region-2";
+import { pressure3, region3 } from "./region-3";
 import { CRITICAL_PA, LEAST_PA, saturationPressure, saturationTemperature } from "./saturation";
 
 const MPA = 1e6;
@@ -54,15 +57,15 @@ describe("saturation", () => {
     [1, 453.035632],
     [10, 584.149488],
   ])("temperature at %f MPa, table 36", (p, T) => {
-    expect(digits(saturationTemperature(p * MPA)!)).toBe(T);
+    expect(digits(saturationTemperature(abs(p * MPA))!)).toBe(T);
   });
 
   it("there and back is where it began, and it rises all the way", () => {
     fc.assert(
       fc.property(fc.double({ min: LEAST_PA, max: CRITICAL_PA * 0.9999, noNaN: true }), (p) => {
-        const T = saturationTemperature(p)!;
+        const T = saturationTemperature(abs(p))!;
         expect(saturationPressure(T)! / p).toBeCloseTo(1, 7);
-        expect(saturationTemperature(p * 1.00005)!).toBeGreaterThan(T);
+        expect(saturationTemperature(abs(p * 1.00005))!).toBeGreaterThan(T);
       }),
     );
   });
@@ -72,7 +75,7 @@ describe("saturation", () => {
   });
 
   it.each([[Number.NaN], [0], [-5], [611], [22.07e6]])("has no temperature at %s Pa", (value) => {
-    expect(saturationTemperature(value)).toBeUndefined();
+    expect(saturationTemperature(abs(value))).toBeUndefined();
   });
 
   it("both phases have the same Gibbs energy on the line, as they must", () => {
@@ -83,5 +86,48 @@ describe("saturation", () => {
       expect(Math.abs(gibbs(water) - gibbs(steam))).toBeLessThan(60);
       expect(steam.enthalpy).toBeGreaterThan(water.enthalpy);
     }
+  });
+});
+
+describe("region 3, near the critical point", () => {
+  it.each([
+    [650, 500, 25.5837018, 1863.43019, 4.05427273, 13.8935717, 502.005554],
+    [650, 200, 22.2930643, 2375.12401, 4.85438792, 44.6579342, 383.444594],
+    [750, 500, 78.3095639, 2258.68845, 4.46971906, 6.34165359, 760.696041],
+  ])("at %i K and %i kg/m³, table 33", (T, density, p, h, s, cp, w) => {
+    const state = region3(density, T);
+    expect(digits(pressure3(density, T) / MPA)).toBe(p);
+    expect(digits(state.enthalpy / 1000)).toBe(h);
+    expect(digits(state.entropy / 1000)).toBe(s);
+    expect(digits(state.heatCapacity / 1000)).toBe(cp);
+    expect(digits(state.soundSpeed)).toBe(w);
+  });
+
+  it("takes over at 350 °C where regions 1 and 2 end, within what the release allows", () => {
+    const [below, above] = [623.15, 623.1501].map((T) => boiling(saturationPressure(T)!, T));
+    expect(above!.water.volume / below!.water.volume).toBeCloseTo(1, 3);
+    expect(above!.steam.volume / below!.steam.volume).toBeCloseTo(1, 3);
+    expect(above!.steam.enthalpy / below!.steam.enthalpy).toBeCloseTo(1, 3);
+  });
+
+  it("water and steam come nearer and nearer up to the critical point", () => {
+    const parts = [630, 640, 645, 647, 647.09].map((T) => {
+      const { water, steam } = boiling(saturationPressure(T)!, T);
+      return steam.enthalpy - water.enthalpy;
+    });
+    expect(parts).toEqual([...parts].sort((a, b) => b - a));
+    const { water, steam } = boiling(CRITICAL_PA, 647.096);
+    expect(1 / water.volume).toBeCloseTo(322, 6);
+    expect(steam.enthalpy).toBe(water.enthalpy);
+  });
+
+  it("beside the line water is heavier and steam lighter than on it, and steam joins region 2 at its edge", () => {
+    const [p, boils] = [abs(20e6), saturationTemperature(abs(20e6))!];
+    const { water, steam } = boiling(p, boils);
+    expect(oneState(p, boils - 5, boils).volume).toBeLessThan(water.volume);
+    expect(oneState(p, boils + 5, boils).volume).toBeGreaterThan(steam.volume);
+    const [inside, outside] = [653.5, 654.5].map((T) => oneState(p, T, boils).volume);
+    expect(outside! / inside!).toBeLessThan(1.02);
+    expect(outside! / inside!).toBeGreaterThan(1);
   });
 });
