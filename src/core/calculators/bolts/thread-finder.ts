@@ -146,7 +146,7 @@ export const threadFinder = calculator({
           : sure
             ? `Diameter and pitch both fit ${thread.name}, and nothing else in the tables.`
             : fits
-              ? `${[thread, ...rivals].map(({ name }) => name).join(" and ")} fit alike. ${apart(thread, rivals)}`
+              ? `${[thread, ...rivals].map(({ name }) => name).join(", ")} fit alike. ${apart(thread, rivals)}`
               : "Near, but not sure: try a known nut or screw by hand before you trust it.",
       ],
       cautions: [

@@ -5,6 +5,8 @@ import { list, measured, named, PLAIN, result } from "../fields";
 
 const HAIR = 1e-6;
 
+const pulls = (order: readonly number[]) => order.map((bolt, index) => ({ pull: index + 1, bolt }));
+
 const joined = (bolts: readonly number[]) => bolts.join(", ");
 
 /** Judges an order of pulling that somebody gives. */
@@ -41,6 +43,10 @@ export const tighteningOrder = calculator({
     better: named("Crossing pattern"),
   },
   tables: {
+    given: {
+      title: "As given",
+      columns: { pull: result("Pull", PLAIN), bolt: result("Bolt, round the circle", PLAIN) },
+    },
     order: {
       title: "Crossing pattern",
       columns: { pull: result("Pull", PLAIN), bolt: result("Bolt, round the circle", PLAIN) },
@@ -64,7 +70,7 @@ export const tighteningOrder = calculator({
         oval: evenness.oval,
         better: better.join(" "),
       },
-      tables: { order: better.map((bolt, index) => ({ pull: index + 1, bolt })) },
+      tables: { given: pulls(order), order: pulls(better) },
       verdict: wrong.length > 0 ? "fail" : uneven ? "watch" : "pass",
       reasons:
         wrong.length > 0

@@ -3,7 +3,9 @@ import { ok } from "../../result";
 import { calculator } from "../calculator";
 import { choice, named, PERCENT, result, SIZE, TURNS } from "../fields";
 
-const NAMES = THREAD_TABLE.map(({ name, series }) => [name, `${name} (${series})`] as const);
+const NAMES = THREAD_TABLE.map(
+  ({ name, series }) => [name, name.includes(series) ? name : `${name} (${series})`] as const,
+);
 const byName = (name: string): Thread => THREAD_TABLE.find((each) => each.name === name)!;
 
 /** What a bite below this share of the nut's own flank holds nobody should rely on. */

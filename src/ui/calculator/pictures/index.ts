@@ -28,5 +28,11 @@ export const PICTURES: Readonly<Record<string, ComponentType<PictureProps>>> = {
   "spanner-finder": dynamic(() => import("./spanner").then((made) => made.SpannerPicture), { ssr: false }),
   "stand-test": dynamic(() => import("./test-over-time").then((made) => made.StandPicture), { ssr: false }),
   "decay-test": dynamic(() => import("./test-over-time").then((made) => made.DecayPicture), { ssr: false }),
+  "tightening-order": dynamic(
+    () => import("./tightening-order").then((made) => made.TighteningOrderPicture),
+    { ssr: false },
+  ),
+  "two-threads": dynamic(() => import("./threads").then((made) => made.TwoThreadsPicture), { ssr: false }),
+  "vessel-content": dynamic(() => import("./vessel").then((made) => made.VesselPicture), { ssr: false }),
   "thread-finder": dynamic(() => import("./threads").then((made) => made.ThreadPicture), { ssr: false }),
 };

@@ -2,7 +2,7 @@
 
 import { siOf, wordsOf } from "@/core/calculators";
 import { THREAD_TABLE } from "@/core/fastening";
-import { formatIn, unit } from "@/core/quantity";
+import { formatIn, type UnitSystem, unit } from "@/core/quantity";
 import type { PictureProps } from "./props";
 
 const W = 700;
@@ -14,15 +14,42 @@ function flanks(pitch: number, scale: number, length: number, base: number): str
   return `M0 ${base}${Array.from({ length: count }, (_, i) => `L${(i + 0.5) * p} ${base - h}L${(i + 1) * p} ${base}`).join("")}`;
 }
 
-/** The likeliest thread with its nearest rival laid over it: they part after a few turns, which is where they bind. */
+interface Laid {
+  readonly name: string;
+  readonly pitch: number;
+}
+
+/** The likeliest thread with its nearest rival laid over it. */
 export function ThreadPicture({ answer, system }: PictureProps) {
   const best = answer.tables.candidates?.[0];
   if (best === undefined) return null;
-  const pitch = siOf(best, "pitch");
   const rival = THREAD_TABLE.find((each) => each.name === wordsOf(answer.outputs, "neighbour"));
-  const scale = W / (10 * Math.max(pitch, rival?.pitch ?? pitch));
+  return (
+    <LaidOver
+      under={{ name: wordsOf(best, "thread"), pitch: siOf(best, "pitch") }}
+      over={rival}
+      system={system}
+    />
+  );
+}
+
+/** A screw laid over its nut. */
+export function TwoThreadsPicture({ form, system }: PictureProps) {
+  const [screw, nut] = ["screw", "nut"].map((name) =>
+    THREAD_TABLE.find((each) => each.name === form.choice(name)),
+  );
+  return screw === undefined ? null : <LaidOver under={screw} over={nut} system={system} />;
+}
+
+/** Two threads to one scale: they part after a few turns, which is where they bind. */
+function LaidOver({ under, over, system }: { under: Laid; over: Laid | undefined; system: UnitSystem }) {
+  const { pitch } = under;
+  const scale = W / (10 * Math.max(pitch, over?.pitch ?? pitch));
   const length = unit(system === "us" ? "in" : "mm");
-  const parts = rival === undefined ? Number.POSITIVE_INFINITY : pitch / 2 / Math.abs(rival.pitch - pitch);
+  const parts =
+    over === undefined || over.pitch === pitch
+      ? Number.POSITIVE_INFINITY
+      : pitch / 2 / Math.abs(over.pitch - pitch);
   return (
     <figure>
       <figcaption className="caption">Laid over one another, to one scale</figcaption>
@@ -30,9 +57,7 @@ export function ThreadPicture({ answer, system }: PictureProps) {
         viewBox={`0 40 ${W} 130`}
         className="w-full"
         role="img"
-        aria-label={
-          rival === undefined ? wordsOf(best, "thread") : `${wordsOf(best, "thread")} over ${rival.name}`
-        }
+        aria-label={over === undefined ? under.name : `${over.name} over ${under.name}`}
       >
         <rect x={0} y={120} width={W} height={16} fill="#A49E90" />
         <path
@@ -41,9 +66,9 @@ export function ThreadPicture({ answer, system }: PictureProps) {
           stroke="var(--draw)"
           strokeWidth={2.2}
         />
-        {rival !== undefined && (
+        {over !== undefined && (
           <path
-            d={flanks(rival.pitch, scale, W, 120)}
+            d={flanks(over.pitch, scale, W, 120)}
             fill="none"
             stroke="var(--stop)"
             strokeWidth={2.6}
@@ -54,12 +79,12 @@ export function ThreadPicture({ answer, system }: PictureProps) {
           <path d={`M${parts * pitch * scale} 30V136`} stroke="var(--stop)" strokeWidth={1.5} />
         )}
         <text x={4} y={160} fontSize={17} fill="var(--ink)">
-          <tspan fontWeight={600}>{wordsOf(best, "thread")}</tspan>, pitch{" "}
+          <tspan fontWeight={600}>{under.name}</tspan>, pitch{" "}
           <tspan className="plate">{formatIn(pitch, length)}</tspan>
-          {rival !== undefined && (
+          {over !== undefined && (
             <tspan fill="var(--stop)">
               {"   dashed: "}
-              {rival.name}, pitch {formatIn(rival.pitch, length)}
+              {over.name}, pitch {formatIn(over.pitch, length)}
               {Number.isFinite(parts) && parts < 10 ? `, crest on root after ${parts.toFixed(1)} turns` : ""}
             </tspan>
           )}
