@@ -1,5 +1,6 @@
 import clsx from "clsx";
 import Link from "next/link";
+import { type Course, CREW_HOURS, type DayOfWork } from "@/core/rounds";
 import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
 import { ringingNow } from "@/server/today/news";
@@ -12,17 +13,13 @@ import { Day, When } from "@/ui/when";
 import { FirstSteps } from "./first-steps";
 
 const TOP = { stop: "border-t-stop", wait: "border-t-[#E39A2D]", due: "border-t-brass-line" } as const;
-/** Hours two people can work in a day. */
-const CREW_HOURS = 8;
 
 export default function TodayPage() {
   const all = services();
   const ringing = ringingNow(all);
-  const { cards, jobs, next, held, heldInAll, short, fortnight, empty, at } = today(all, ringing);
+  const { cards, jobs, due, held, heldInAll, short, fortnight, empty } = today(all, ringing);
   const { doubts, whole } = watched(all);
   if (empty) return <FirstSteps />;
-  const dueNow = next.filter((each) => each.bell.at <= at).slice(0, Math.max(0, 3 - cards.length));
-  const later = next.filter((each) => !dueNow.includes(each));
   return (
     <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[1fr_344px]">
       <h1 className="sr-only">Today</h1>
@@ -59,7 +56,7 @@ export default function TodayPage() {
             </Link>
           </li>
         ))}
-        {dueNow.map((each) => (
+        {due.now.map((each) => (
           <li key={each.bell.id}>
             <Link
               href={`/valves/${encodeURIComponent(each.bell.valve)}`}
@@ -115,11 +112,11 @@ export default function TodayPage() {
         </div>
       )}
       <Panel title="Rings next" className="min-w-0">
-        {later.length === 0 && (
+        {due.later.length === 0 && (
           <Empty>Nothing else is due. Bring in a register in the Loft to see more.</Empty>
         )}
         <ul className="dashed">
-          {later.slice(0, 12).map((each) => (
+          {due.later.slice(0, 12).map((each) => (
             <li key={each.bell.id}>
               <Link
                 href={`/valves/${encodeURIComponent(each.bell.valve)}`}
@@ -132,11 +129,7 @@ export default function TodayPage() {
                     {each.name}; {each.place}
                   </small>
                 </span>
-                <span className="hidden lg:block">
-                  {each.trend && (
-                    <Sparkline {...each.trend} label={`Trend of ${each.trend.what.replaceAll("-", " ")}`} />
-                  )}
-                </span>
+                <span className="hidden lg:block">{each.course && <CourseLine course={each.course} />}</span>
                 <span className="plate text-right text-[18px]">
                   <When at={each.bell.at} />
                 </span>
@@ -166,7 +159,11 @@ export default function TodayPage() {
           {short.length === 0 ? <p>Enough for the fortnight.</p> : null}
           <ul className="list-disc pl-5">
             {short.map((each) => (
-              <li key={each}>{each}</li>
+              <li key={`${each.id} ${each.sheet ?? ""}`}>
+                {each.name}
+                {each.sheet === undefined ? "" : ` for ${each.sheet}`}: {each.need} may be needed, {each.have}{" "}
+                in stock
+              </li>
             ))}
           </ul>
         </Panel>
@@ -178,7 +175,22 @@ export default function TodayPage() {
   );
 }
 
-function Fortnight({ days }: { days: readonly { at: number; hours: number }[] }) {
+/** How a quantity went, and when it meets its limit. */
+function CourseLine({ course }: { course: Course }) {
+  const what = course.what.replaceAll("-", " ");
+  return (
+    <>
+      <Sparkline {...course} label={`Trend of ${what}`} />
+      {course.meets !== undefined && (
+        <small className="block text-[14px] text-soft leading-tight">
+          meets its limit <Day at={course.meets} />
+        </small>
+      )}
+    </>
+  );
+}
+
+function Fortnight({ days }: { days: readonly DayOfWork[] }) {
   const most = Math.max(CREW_HOURS * 1.2, ...days.map((day) => day.hours));
   const y = (hours: number) => 112 - (hours / most) * 100;
   return (
@@ -199,7 +211,7 @@ function Fortnight({ days }: { days: readonly { at: number; hours: number }[] })
                 y={y(day.hours)}
                 width={17}
                 height={112 - y(day.hours)}
-                fill={day.hours > CREW_HOURS ? "#E8B0A9" : index === 0 ? "#D9B566" : "#8FB5AC"}
+                fill={day.over ? "#E8B0A9" : index === 0 ? "#D9B566" : "#8FB5AC"}
                 stroke="var(--draw)"
                 strokeWidth={1.2}
               />

@@ -1,17 +1,6 @@
 import type { Line } from "@/core/formats";
 import type { IsolationPlan } from "@/core/isolation";
-import {
-  fed,
-  type Network,
-  network,
-  type Positions,
-  positionOf,
-  standing,
-  standsShut,
-  threeWays,
-  usuallyFed,
-} from "@/core/line";
-import type { PipeState } from "./draw/pipe";
+import { lineStates, type PipeState, positionOf, type Setting, threeWays } from "@/core/line";
 
 /** What a drawing of a line shows. */
 export interface LineView {
@@ -40,27 +29,12 @@ export interface LineView {
   readonly onNode?: (node: string) => void;
 }
 
-/** How the line is set: valves shut beside those that stand shut, and three-way valves turned. */
-export interface Setting {
-  readonly shut: ReadonlySet<string>;
-  readonly turned?: Positions;
-}
-
 interface More {
   readonly target?: string;
   readonly passing?: readonly string[];
   readonly avoided?: readonly string[];
   readonly chosen?: string;
   readonly proven?: boolean;
-}
-
-const kept = new WeakMap<Line, Network>();
-
-/** The network of a line, laid out once however often the drawing changes. */
-function networkOf(line: Line): Network {
-  const known = kept.get(line) ?? network(line);
-  kept.set(line, known);
-  return known;
 }
 
 /** The states of a drawing, computed from how the line is set; nothing of it is stored. */
@@ -71,20 +45,9 @@ export function lineView(
   more: More,
 ): LineView {
   const positions = setting.turned ?? new Map<string, string>();
-  const stood = standing(line, positions);
-  const net = networkOf(stood);
-  const usual = networkOf(standing(line, new Map()));
   const passing = new Set(more.passing);
-  const live = fed(net, setting.shut);
-  const before = usuallyFed(usual);
-  const maybe = reachedThroughDoubt(net, setting.shut, passing);
-  const section = new Set(plan?.section.nodes ?? []);
-  const stateOf = (id: string): PipeState => {
-    const index = net.nodeIndex.get(id)!;
-    if (live[index]) return "live";
-    if (maybe[index]) return "unknown";
-    return section.has(id) && more.proven !== true ? "shut-in" : "dead";
-  };
+  const section = new Set(more.proven === true ? [] : plan?.section.nodes);
+  const { line: stood, stateOf, lost, doubt } = lineStates(line, setting, section, passing);
   return {
     line: stood,
     stateOf,
@@ -96,38 +59,9 @@ export function lineView(
     ...(more.chosen !== undefined && { chosen: more.chosen }),
     bleeds: new Set(plan?.bleeds.map((bleed) => bleed.node)),
     prove: new Set(plan?.prove.flatMap((point) => point.node ?? [])),
-    lost: new Set(
-      usual.nodes.flatMap((node, index) => {
-        if (node.kind !== "consumer" || !before[index]) return [];
-        const now = net.nodeIndex.get(node.id);
-        return now === undefined || !live[now] ? [node.id] : [];
-      }),
-    ),
+    lost,
     passing,
     avoided: new Set(more.avoided),
-    doubt: maybe.some((mark, index) => mark === 1 && live[index] === 0),
+    doubt,
   };
-}
-
-/** What a passing valve, a check valve or a control valve may let pressure into, though nothing feeds it rightly. */
-function reachedThroughDoubt(
-  net: Network,
-  shut: ReadonlySet<string>,
-  passing: ReadonlySet<string>,
-): Uint8Array {
-  const reached = new Uint8Array(net.nodes.length);
-  const queue = net.energies.filter((node) => net.nodes[node]!.kind !== "consumer");
-  for (const node of queue) reached[node] = 1;
-  for (const node of queue)
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const index = net.incident[slot]!;
-      const link = net.links[index]!;
-      const next = net.from[index] === node ? net.to[index]! : net.from[index]!;
-      const sound = link.kind === "valve" && link.passes !== true && !passing.has(link.id);
-      const holds = sound && (shut.has(link.id) || standsShut(link));
-      if (reached[next] || holds) continue;
-      reached[next] = 1;
-      queue.push(next);
-    }
-  return reached;
 }

@@ -4,7 +4,7 @@ export { type Release, releaseOf, type StuckRung, stuckLadder } from "./ladders"
 export { type FoundFeature, judgeNewPart, marksOf, type NewPart, tolerance } from "./look-alike";
 export { stripMessage } from "./messages";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
-export { spoiledBy } from "./renewals";
 export { withSafeWork } from "./safe-work";
+export { spoiledBy } from "./spoiled";
 export { planStrip, type StripDemand, type StripFailure, type StripMove, type StripPlan } from "./strip-plan";
 export { type TrayAccount, type TrayItem, type TrayPlace, type TrayState, trayAccount } from "./tray";

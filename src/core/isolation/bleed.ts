@@ -1,4 +1,4 @@
-import { type Network, otherEnd, standsShut } from "../line";
+import { forEachLink, type Network, standsShut } from "../line";
 import type { Sides } from "./cut-problem";
 
 /** What stands between two barriers and hangs together. */
@@ -24,9 +24,7 @@ export function between(net: Network, { inner, dead }: Sides): Between[] {
     // A valve that stands shut inside the piece is a wall for the bleed, though nobody locked it.
     let walled = false;
     for (const node of nodes)
-      for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-        const link = net.incident[slot]!;
-        const next = otherEnd(net, link, node);
+      forEachLink(net, node, (link, next) => {
         if (inner.has[next]) toInner.add(link);
         else if (!dead.has[next]) toOuter.add(link);
         else if (standsShut(net.links[link]!)) walled = true;
@@ -34,7 +32,7 @@ export function between(net: Network, { inner, dead }: Sides): Between[] {
           seen[next] = 1;
           nodes.push(next);
         }
-      }
+      });
     if (toInner.size > 0 && (toOuter.size > 0 || walled))
       pieces.push({ nodes, inner: [...toInner], outer: [...toOuter], bleed: bleedAmong(net, nodes) });
   }

@@ -1,4 +1,4 @@
-import { type Network, otherEnd } from "../line";
+import { forEachLink, type Network, search } from "../line";
 import { unbledPiece } from "./bleed";
 import {
   type CutDemand,
@@ -97,10 +97,9 @@ function barriers(net: Network, { inner, dead }: Sides): { inner: number[]; oute
 function boundary(net: Network, { nodes, has }: Side): number[] {
   const links: number[] = [];
   for (const node of nodes)
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const link = net.incident[slot]!;
-      if (!has[otherEnd(net, link, node)]) links.push(link);
-    }
+    forEachLink(net, node, (link, next) => {
+      if (!has[next]) links.push(link);
+    });
   return links.sort((a, b) => a - b);
 }
 
@@ -126,14 +125,13 @@ function firstStranded(
     let reached = hot[edge] === 1;
     for (let at = 0; at < piece.length && !reached; at++) {
       const node = piece[at]!;
-      for (let slot = net.start[node]!; slot < net.start[node + 1]! && !reached; slot++) {
-        const next = otherEnd(net, net.incident[slot]!, node);
-        if (dead.has[next]) continue;
-        reached = hot[next] === 1 || fed[next] === 1;
-        if (seen[next]) continue;
+      forEachLink(net, node, (_, next) => {
+        if (dead.has[next]) return;
+        reached ||= hot[next] === 1 || fed[next] === 1;
+        if (seen[next]) return;
         seen[next] = 1;
         piece.push(next);
-      }
+      });
     }
     if (reached) for (const node of piece) fed[node] = 1;
     else if (piece.some(matters)) return piece;
@@ -156,9 +154,8 @@ function fedStraight(net: Network, from: number, dead: Side): boolean {
 function neighbours(net: Network, piece: readonly number[], dead: Side): number[] {
   const beyond = new Set<number>();
   for (const node of piece)
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const other = otherEnd(net, net.incident[slot]!, node);
-      if (dead.has[other]) beyond.add(other);
-    }
+    forEachLink(net, node, (_, next) => {
+      if (dead.has[next]) beyond.add(next);
+    });
   return [...beyond];
 }

@@ -1,5 +1,5 @@
 import type { Medium } from "../formats";
-import { MEDIA_RULES, mediumOf, type Network, otherEnd, standsShut } from "../line";
+import { forEachLink, MEDIA_RULES, mediumOf, type Network, otherEnd, standsShut } from "../line";
 import { type Liquid, liquidAt, lockedLiquidRise, pipeVolume, STEEL_PIPE } from "../physics";
 import type { Length } from "../quantity";
 import type { Bleed } from "./closures";
@@ -70,19 +70,16 @@ export function lockedPieces(
         open.has(id);
       // A live main goes on for ever; once it is known to give, the rest of it tells nothing.
       if (gives) break;
-      for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-        const link = net.incident[slot]!;
-        const next = otherEnd(net, link, node);
+      forEachLink(net, node, (link, next) => {
         const each = net.links[link]!;
-        const shut =
-          closed.has(link) || standsShut(each) || (each.kind === "check" && net.from[link] !== node);
-        if (shut) continue;
-        if (each.kind === "pipe" && net.from[link] === node)
+        const along = net.from[link] === node;
+        if (closed.has(link) || standsShut(each) || (each.kind === "check" && !along)) return;
+        if (each.kind === "pipe" && along)
           volume += pipeVolume((each.dn_mm / 1000) as Length, each.length_m as Length) * 1000;
-        if (seen[next]) continue;
+        if (seen[next]) return;
         seen[next] = 1;
         piece.push(next);
-      }
+      });
     }
     const medium = mediumOf(net.line, net.nodes[start]!);
     const liquid = isLiquid(net, piece, medium) ? liquidOf(medium) : undefined;

@@ -1,5 +1,5 @@
 import type { Line } from "../formats";
-import { type Network, network, otherEnd, standing, standsShut } from "../line";
+import { type Network, network, search, standing, standsShut } from "../line";
 import type { PathStep } from "./open-path";
 
 /** Vessels that have a relief valve on an ordinary day and would have none with these links shut. */
@@ -22,21 +22,15 @@ export function unprotectedVessels(
 
 /** A relief valve of another vessel is sized for that one: the way must not lead through it. */
 function reachesRelief(net: Network, from: number, closed: ReadonlySet<number>): boolean {
-  const seen = new Uint8Array(net.nodes.length);
-  const queue = [from];
-  seen[from] = 1;
-  for (const node of queue) {
-    if (net.nodes[node]!.kind === "relief") return true;
-    if (net.nodes[node]!.kind === "vessel" && node !== from) continue;
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const link = net.incident[slot]!;
-      const next = otherEnd(net, link, node);
-      const { kind } = net.links[link]!;
-      const back = kind === "check" && net.from[link] !== node;
-      if (seen[next] || closed.has(link) || standsShut(net.links[link]!) || back) continue;
-      seen[next] = 1;
-      queue.push(next);
-    }
-  }
-  return false;
+  const { order } = search(
+    net,
+    [from],
+    (link, _, node) => {
+      const each = net.links[link]!;
+      const back = each.kind === "check" && net.from[link] !== node;
+      return !closed.has(link) && !standsShut(each) && !back;
+    },
+    (node) => node === from || net.nodes[node]!.kind !== "vessel",
+  );
+  return order.some((node) => net.nodes[node]!.kind === "relief");
 }

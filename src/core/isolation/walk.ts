@@ -1,4 +1,4 @@
-import { type Network, otherEnd } from "../line";
+import { forEachLink, type Network, search } from "../line";
 
 /** How far every node lies from the nearest start, in links (−1: nothing leads there), and which start that is. */
 export interface Walk {
@@ -9,22 +9,16 @@ export interface Walk {
 export function walkFrom(net: Network, starts: readonly number[], passable: (link: number) => boolean): Walk {
   const distance = new Int32Array(net.nodes.length).fill(-1);
   const origin = new Int32Array(net.nodes.length).fill(-1);
-  const queue = [...starts];
-  for (const node of queue) {
+  for (const node of starts) {
     distance[node] = 0;
     origin[node] = node;
   }
-  for (let head = 0; head < queue.length; head++) {
-    const node = queue[head]!;
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const link = net.incident[slot]!;
-      const next = otherEnd(net, link, node);
-      if (distance[next] !== -1 || !passable(link)) continue;
-      distance[next] = distance[node]! + 1;
-      origin[next] = origin[node]!;
-      queue.push(next);
-    }
-  }
+  search(net, starts, (link, next, node) => {
+    if (!passable(link)) return false;
+    distance[next] = distance[node]! + 1;
+    origin[next] = origin[node]!;
+    return true;
+  });
   return { distance, origin };
 }
 
@@ -37,14 +31,14 @@ export function wayBack(
 ): { link: number; node: number }[] {
   const way: { link: number; node: number }[] = [];
   for (let node = from; walk.distance[node]! > 0; ) {
-    const slots = net.incident.subarray(net.start[node]!, net.start[node + 1]!);
-    const at = node;
-    const link = slots.find(
-      (each) => passable(each) && walk.distance[otherEnd(net, each, at)] === walk.distance[at]! - 1,
-    );
-    if (link === undefined) throw new Error(`the walk to ${net.nodes[node]!.id} has a gap`);
-    node = otherEnd(net, link, node);
-    way.push({ link, node });
+    const nearer = walk.distance[node]! - 1;
+    let step: { link: number; node: number } | undefined;
+    forEachLink(net, node, (link, next) => {
+      if (step === undefined && passable(link) && walk.distance[next] === nearer) step = { link, node: next };
+    });
+    if (step === undefined) throw new Error(`the walk to ${net.nodes[node]!.id} has a gap`);
+    way.push(step);
+    node = step.node;
   }
   return way;
 }
@@ -77,10 +71,9 @@ function alongShortest(net: Network, from: number, holds: (link: number) => bool
     if (next === node) return { energy: node, links };
     if (next === -1) return undefined;
     let open = false;
-    for (let slot = net.start[node]!; slot < net.start[node + 1]! && !open; slot++) {
-      const link = net.incident[slot]!;
-      open = otherEnd(net, link, node) === next && !holds(link);
-    }
+    forEachLink(net, node, (link, beyond) => {
+      open ||= beyond === next && !holds(link);
+    });
     if (!open) return undefined;
     node = next;
   }

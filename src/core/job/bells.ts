@@ -1,5 +1,5 @@
-import { dues } from "../findings";
 import type { Sheet, Valve } from "../formats";
+import { dues } from "../rounds";
 import { isClosed, outOfService, type Run } from "./run";
 
 /** Anything that will ring, on the rope of every screen. */

@@ -27,7 +27,7 @@ export {
   type StepState,
   WRENCH_BAND,
 } from "./run";
-export { standing, standingWords } from "./standing";
+export { judgeStill, standingWords } from "./standing-test";
 export {
   type FitRule,
   type ListLine,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { JobInputs, Line, Medium } from "../formats";
-import { lineAsItStands, standing, standingWords } from ".";
+import { judgeStill, lineAsItStands, standingWords } from ".";
 import { demoDocument, Walk, wetJob } from "./job.fixtures";
 
 /** The wet-barrel sheet stands in for a valve of another medium: only the line and the isolation count here. */
@@ -79,7 +79,7 @@ describe("standing at zero with the temperature", () => {
     read(walk, first, celsius);
     return walk.until((step) => step.id === "prove:again");
   };
-  const verdict = (walk: Walk) => standing(walk.job.progress.readings, 0.05 * BAR)!;
+  const verdict = (walk: Walk) => judgeStill(walk.job.progress.readings, 0.05 * BAR)!;
 
   it("a rise that warming explains starts the proof anew, but blames no closure", () => {
     const walk = stood(0, -10);

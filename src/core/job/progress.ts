@@ -1,7 +1,7 @@
 import type { FoundFeature } from "../build";
 import type { Kept } from "../calculators";
 import type { JobEvent, JobInputs } from "../formats";
-import { standing } from "./standing";
+import { judgeStill } from "./standing-test";
 
 export interface Done {
   readonly event: string;
@@ -150,7 +150,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         readings.push(reading);
         if (!step.startsWith("prove:")) break;
         // Cooling hides what is let in: a reading of zero is none when the colder section should show less.
-        if (si > zero || (standing(readings, zero)?.corrected ?? 0) > zero) startProofAnew();
+        if (si > zero || (judgeStill(readings, zero)?.corrected ?? 0) > zero) startProofAnew();
         else proof.set(step, reading);
         break;
       }

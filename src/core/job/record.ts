@@ -1,6 +1,6 @@
 import { judgeNewPart, type NewPart } from "../build";
-import { type Due, dues } from "../findings";
 import type { SealedEvent, Valve } from "../formats";
+import { type Due, dues } from "../rounds";
 import { type EntryWords, entryWords, foundWords, type TitleOf } from "./entry-words";
 import { effectiveEvents } from "./progress";
 import type { Run } from "./run";

@@ -1,5 +1,6 @@
 import type { Line, LineNode } from "../formats";
-import { network, otherEnd } from "./network";
+import { network } from "./network";
+import { forEachLink } from "./search";
 
 /** What lies beyond is not known here: it may be fed from anywhere, so it counts as an energy. */
 const rim = ({ id, name, medium, stream, elevation_m, at }: LineNode): LineNode => ({
@@ -28,17 +29,14 @@ export function neighbourhood(line: Line, at: string, most: number): Line {
     net.nodeIndex.get(at) ?? net.assetIndex.get(at) ?? (link === undefined ? undefined : net.from[link]);
   if (first === undefined) return line;
   const inside = new Set([first]);
+  const addNeighbours = (node: number) => forEachLink(net, node, (_, next) => inside.add(next));
   for (const node of inside) {
     if (inside.size >= most) break;
     for (const mate of net.nodes[node]!.with ?? []) inside.add(net.nodeIndex.get(mate)!);
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++)
-      inside.add(otherEnd(net, net.incident[slot]!, node));
+    addNeighbours(node);
   }
   // A three-way valve names its links: cut through, it would not be whole.
-  for (const node of inside)
-    if (net.nodes[node]!.threeWay !== undefined)
-      for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++)
-        inside.add(otherEnd(net, net.incident[slot]!, node));
+  for (const node of inside) if (net.nodes[node]!.threeWay !== undefined) addNeighbours(node);
   const links = net.links.filter((_, index) => inside.has(net.from[index]!) || inside.has(net.to[index]!));
   const named = new Set(links.flatMap(({ from, to }) => [from, to]));
   return {

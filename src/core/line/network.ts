@@ -1,19 +1,13 @@
 import type { Line, LineLink, LineNode } from "../formats";
+import { type Rows, search } from "./search";
 
-/**
- * A line laid out for walking: nodes and links by number, and for each node the links that touch it
- * (compressed rows: links of node i are `incident[start[i]..start[i + 1])`).
- */
-export interface Network {
+/** A line laid out for walking: nodes and links by number, and for each node the links that touch it. */
+export interface Network extends Rows {
   readonly line: Line;
   readonly nodes: readonly LineNode[];
   readonly links: readonly LineLink[];
   readonly nodeIndex: ReadonlyMap<string, number>;
   readonly linkIndex: ReadonlyMap<string, number>;
-  readonly from: Int32Array;
-  readonly to: Int32Array;
-  readonly start: Int32Array;
-  readonly incident: Int32Array;
   /** Nodes by the tag of the valve that stands there. */
   readonly assetIndex: ReadonlyMap<string, number>;
   readonly energies: readonly number[];
@@ -67,34 +61,19 @@ export function network(line: Line): Network {
     stems: nodes.flatMap((node, index) => (node.threeWay === undefined ? [] : [index])),
     lets: Uint8Array.from(links, (link) => (standsShut(link) ? 0 : ONE_WAY.has(link.kind) ? 1 : 3)),
     pumps: links.flatMap((link, index) => (link.kind === "pump" ? [index] : [])),
-    towardsEnergy: towards(hot, nodes.length, from, to, start, incident),
+    towardsEnergy: towards(hot, { from, to, start, incident }),
   };
 }
 
-function towards(
-  goals: readonly number[],
-  count: number,
-  from: Int32Array,
-  to: Int32Array,
-  start: Int32Array,
-  incident: Int32Array,
-): Int32Array {
-  const next = new Int32Array(count).fill(-1);
-  const queue = [...goals];
-  for (const goal of goals) next[goal] = goal;
-  for (const node of queue)
-    for (let slot = start[node]!; slot < start[node + 1]!; slot++) {
-      const link = incident[slot]!;
-      const other = from[link] === node ? to[link]! : from[link]!;
-      if (next[other] !== -1) continue;
-      next[other] = node;
-      queue.push(other);
-    }
-  return next;
+function towards(goals: readonly number[], rows: Rows): Int32Array {
+  const towards = new Int32Array(rows.start.length - 1).fill(-1);
+  for (const goal of goals) towards[goal] = goal;
+  search(rows, goals, (_, next, node) => {
+    towards[next] = node;
+    return true;
+  });
+  return towards;
 }
-
-export const otherEnd = (net: Network, link: number, node: number): number =>
-  net.from[link] === node ? net.to[link]! : net.from[link]!;
 
 /** What can push its medium into the line: it has to be parted from any place that is opened. */
 export function isEnergy(node: LineNode): boolean {
@@ -108,29 +87,11 @@ export const standsShut = (link: LineLink): boolean =>
   (link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut";
 
 /** The nodes reached when walking from `starts` over every link that `passable` lets through, in the line's order. */
-export function reachable(
+export const reachable = (
   net: Network,
   starts: Iterable<number>,
   passable: (link: number) => boolean,
-): number[] {
-  const reached = new Uint8Array(net.nodes.length);
-  const queue: number[] = [];
-  for (const node of starts) {
-    if (!reached[node]) queue.push(node);
-    reached[node] = 1;
-  }
-  for (let head = 0; head < queue.length; head++) {
-    const node = queue[head]!;
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const link = net.incident[slot]!;
-      const next = otherEnd(net, link, node);
-      if (reached[next] || !passable(link)) continue;
-      reached[next] = 1;
-      queue.push(next);
-    }
-  }
-  return queue.sort((a, b) => a - b);
-}
+): number[] => [...search(net, starts, passable).order].sort((a, b) => a - b);
 
 /**
  * Which nodes are fed, with `shut` closed and every other valve as it stands on an ordinary day.
@@ -142,22 +103,13 @@ export function fed(net: Network, shut: ReadonlySet<string>): Uint8Array {
     const link = net.linkIndex.get(id);
     if (link !== undefined) closed[link] = 1;
   }
-  const reached = new Uint8Array(net.nodes.length);
-  const queue = net.energies.filter((node) => net.nodes[node]!.kind !== "consumer");
-  for (const node of queue) reached[node] = 1;
-  for (let head = 0; head < queue.length; head++) {
-    const node = queue[head]!;
-    for (let slot = net.start[node]!; slot < net.start[node + 1]!; slot++) {
-      const link = net.incident[slot]!;
-      const forward = net.from[link] === node;
-      const next = forward ? net.to[link]! : net.from[link]!;
-      if (reached[next] || closed[link] || !(net.lets[link]! & (forward ? 1 : 2))) continue;
-      reached[next] = 1;
-      queue.push(next);
-    }
-  }
-  return reached;
+  const lets = (link: number, node: number) => (net.lets[link]! & (net.from[link] === node ? 1 : 2)) !== 0;
+  return search(net, feeding(net), (link, _, node) => !closed[link] && lets(link, node)).has;
 }
+
+/** What feeds a line of its own accord: a consumer that may feed back only when something else failed. */
+export const feeding = (net: Network): number[] =>
+  net.energies.filter((node) => net.nodes[node]!.kind !== "consumer");
 
 const usual = new WeakMap<Network, Uint8Array>();
 

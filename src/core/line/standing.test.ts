@@ -9,7 +9,7 @@ import {
   MEDIA_RULES,
   network,
   originOf,
-  placesOf,
+  pointNames,
   reachable,
   standing,
   streetGrid,
@@ -112,9 +112,9 @@ describe("media", () => {
 
 describe("finding a place", () => {
   it("by node, by tag or by link", () => {
-    expect(placesOf(store).has("GN-HRV1")).toBe(true);
-    expect(placesOf(store).has("GN-L1")).toBe(true);
-    expect(placesOf(store).has("GN-L99")).toBe(false);
+    expect(pointNames(store).has("GN-HRV1")).toBe(true);
+    expect(pointNames(store).has("GN-L1")).toBe(true);
+    expect(pointNames(store).has("GN-L99")).toBe(false);
   });
 });
 

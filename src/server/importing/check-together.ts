@@ -1,6 +1,6 @@
 import { type Line, ROW_SCHEMAS, readAs, type Sheet, type Store, type Valve } from "@/core/formats";
 import { canonical } from "@/core/job";
-import { placesOf } from "@/core/line";
+import { pointNames } from "@/core/line";
 import type { Problem } from "@/core/result";
 import type { StoredReading } from "@/data";
 import { leftWithoutPlace } from "../lines/save-line";
@@ -35,7 +35,7 @@ export function checkTogether(services: Services, read: readonly ReadFile[]): Pr
     sheet: remember((id) => sheets.get(id) ?? library.sheet(id)),
     line: remember((id) => {
       const line = lines.get(id) ?? library.line(id);
-      return line && { name: line.name, places: placesOf(line) };
+      return line && { name: line.name, places: pointNames(line) };
     }),
     stores: () => [...stores.values()],
     valve: (tag) => {

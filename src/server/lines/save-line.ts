@@ -1,5 +1,5 @@
 import { type Line, readDocument, type Valve } from "@/core/formats";
-import { checkLine, placesOf } from "@/core/line";
+import { checkLine, pointNames } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { store } from "../proof/ledger";
 import { keepLine } from "../register/keep-documents";
@@ -7,7 +7,7 @@ import type { Services } from "../services";
 
 /** Registered valves that stand at a place which this line has no more. */
 export function leftWithoutPlace(valves: readonly Valve[], line: Line): Problem[] {
-  const places = placesOf(line);
+  const places = pointNames(line);
   return valves.flatMap((valve) =>
     valve.line !== line.id || places.has(valve.node ?? valve.tag)
       ? []

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { dues } from "@/core/findings";
 import { VALVE_SORTS, VALVE_STATES, type Valve, type ValveState } from "@/core/formats";
+import { dues } from "@/core/rounds";
 import { importFiles } from "../importing/import-files";
 import { loadDemo } from "../importing/load-demo";
 import { appendEvents } from "../jobs/append-events";

@@ -1,5 +1,5 @@
-import { dues } from "@/core/findings";
 import type { Sheet, Valve } from "@/core/formats";
+import { dues } from "@/core/rounds";
 import { AT_ONCE, type FromSheet, NEVER } from "@/data";
 import { findableValve } from "../find/findable";
 import type { Services } from "../services";

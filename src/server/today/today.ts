@@ -1,42 +1,19 @@
 import type { Sheet } from "@/core/formats";
 import type { Bell } from "@/core/job";
-import { toSI, unitNamed } from "@/core/quantity";
-import type { JobSummary, StoredReading } from "@/data";
+import {
+  type Course,
+  type DayOfWork,
+  type DueKind,
+  dueList,
+  endsOfDays,
+  FORTNIGHT_MS,
+  hoursByDay,
+  type Shortage,
+  shortages,
+  worstCourse,
+} from "@/core/rounds";
+import type { JobSummary } from "@/data";
 import type { Services } from "../services";
-import { shortages } from "./shortages";
-
-/** A trend of one measured quantity with the band its sheet allows, SI. */
-export interface Trend {
-  readonly what: string;
-  readonly values: readonly number[];
-  readonly low?: number;
-  readonly high?: number;
-}
-
-/** The trend that leans furthest towards a limit: the one worth looking at. */
-export function worstTrend(readings: readonly StoredReading[], sheet: Sheet): Trend | undefined {
-  const trends = sheet.checks.flatMap((check): Trend[] => {
-    if (check.kind !== "measure" || check.phase !== "test") return [];
-    const values = readings.filter((reading) => reading.what === check.what).map((reading) => reading.si);
-    const unit = unitNamed(check.unit, check.dimension);
-    if (values.length === 0 || unit === undefined) return [];
-    return [
-      {
-        what: check.what,
-        values,
-        ...(check.low !== undefined && { low: toSI(check.low, unit) }),
-        ...(check.high !== undefined && { high: toSI(check.high, unit) }),
-      },
-    ];
-  });
-  const margin = ({ values, low, high }: Trend) => {
-    const last = values.at(-1)!;
-    const toLow = low === undefined ? Number.POSITIVE_INFINITY : (last - low) / Math.abs(low || 1);
-    const toHigh = high === undefined ? Number.POSITIVE_INFINITY : (high - last) / Math.abs(high || 1);
-    return Math.min(toLow, toHigh);
-  };
-  return trends.sort((a, b) => margin(a) - margin(b))[0];
-}
 
 export interface RingsNext {
   readonly bell: Bell;
@@ -44,7 +21,7 @@ export interface RingsNext {
   readonly place: string;
   readonly sheet: string;
   readonly symptom: string | undefined;
-  readonly trend: Trend | undefined;
+  readonly course: Course | undefined;
 }
 
 export interface OpenJobCard {
@@ -92,12 +69,12 @@ export interface HeldValve {
   readonly job: string;
 }
 
-const DAY = 86_400_000;
-const FORTNIGHT = 14;
-/** Minutes a job takes when nothing better is known. */
-const USUAL_MIN = 90;
 /** Open jobs that have a card, valves that are listed, jobs that hold something shut: what one person can take in. */
 const MOST_CARDS = 6;
+/** Cards the page has room for before what is due by now gets one, too. */
+const ROOM = 3;
+/** Kits and parts that are told: the list is to be read. */
+const MOST_TOLD = 12;
 const MOST_NEXT = 15;
 const MOST_HELD = 12;
 
@@ -110,25 +87,26 @@ export function today(services: Services, ringing: readonly Bell[]) {
     if (bell.job !== undefined && !first.has(bell.job)) first.set(bell.job, bell);
   }
   const held = summaries.holding();
+  const cards = [...first].flatMap(([job, bell]) => {
+    const summary = summaries.of(job);
+    return summary === undefined ? [] : [cardOf(summary, bell)];
+  });
   return {
-    cards: [...first].flatMap(([job, bell]) => {
-      const summary = summaries.of(job);
-      return summary === undefined ? [] : [cardOf(summary, bell)];
-    }),
+    cards,
     jobs: summaries.countOpen(),
-    next: ringsNext(services, ringing),
+    due: dueList(ringsNext(services, ringing), now(), ROOM - cards.length),
     held: held
       .slice(0, MOST_HELD)
       .flatMap(({ job, valve, held: links }) => links.map((link): HeldValve => ({ ...link, valve, job }))),
     heldInAll: held.reduce((sum, { held: links }) => sum + links.length, 0),
-    short: shortages(services, now() + FORTNIGHT * DAY),
+    short: lacks(services),
     fortnight: fortnight(services),
     empty: library.isEmpty(),
     at: now(),
   };
 }
 
-function ringsNext({ library, register }: Services, ringing: readonly Bell[]): RingsNext[] {
+function ringsNext({ library, register, now }: Services, ringing: readonly Bell[]): RingsNext[] {
   const due = ringing.filter((bell) => bell.kind === "due").slice(0, MOST_NEXT);
   const tags = due.map((bell) => bell.valve);
   const valves = register.some(tags);
@@ -150,24 +128,28 @@ function ringsNext({ library, register }: Services, ringing: readonly Bell[]): R
             place: valve.place,
             sheet: sheet.title,
             symptom: valve.symptom,
-            trend: worstTrend(readings.get(valve.tag) ?? [], sheet),
+            course: worstCourse(readings.get(valve.tag) ?? [], sheet, now()),
           },
         ];
   });
 }
 
-/** Hours due on each of the next fourteen days; what is late counts today. */
-function fortnight({ register, now }: Services): { at: number; hours: number }[] {
+function fortnight({ register, now }: Services): DayOfWork[] {
   const midnight = new Date(now());
   midnight.setHours(0, 0, 0, 0);
-  const starts = Array.from({ length: FORTNIGHT + 1 }, (_, index) => midnight.getTime() + index * DAY);
-  const before = register.dueBy(
-    starts.map((start) => start - 1),
-    now(),
-  );
-  return starts.slice(0, FORTNIGHT).map((at, index) => {
-    const upTo = before[index + 1]!;
-    const valves = index === 0 ? upTo : upTo - before[index]!;
-    return { at, hours: (valves * USUAL_MIN) / 60 };
+  return hoursByDay(midnight.getTime(), register.dueBy(endsOfDays(midnight.getTime()), now()));
+}
+
+/** What the due work may lack. */
+function lacks({ library, register, now }: Services): Shortage[] {
+  const at = now();
+  const sheets = new Map<string, Sheet | undefined>();
+  const due = register.dueKinds(at + FORTNIGHT_MS, at).flatMap((kind): DueKind[] => {
+    if (!sheets.has(kind.sheet)) sheets.set(kind.sheet, library.sheet(kind.sheet));
+    const sheet = sheets.get(kind.sheet);
+    return sheet === undefined
+      ? []
+      : [{ sheet, generation: kind.generation ?? undefined, count: kind.count }];
   });
+  return shortages(due, library.stores()).slice(0, MOST_TOLD);
 }

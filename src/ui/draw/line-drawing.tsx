@@ -3,11 +3,12 @@
 import { Maximize2, Minus, Plus } from "lucide-react";
 import { memo, type PointerEvent, useMemo, useRef } from "react";
 import type { Line } from "@/core/formats";
+import type { PipeState } from "@/core/line";
 import type { LineView } from "../line-view";
 import { type Box, type Cell, type LineLayout, layOutLine, pathOf, type XY } from "./line-layout";
 import { LinkMark } from "./link-mark";
 import { NodeMark } from "./node-mark";
-import { Pipe, type PipeKind, type PipeState, pipeKind } from "./pipe";
+import { Pipe, type PipeKind, pipeKind } from "./pipe";
 import { usePanZoom } from "./use-pan-zoom";
 
 /** More links than this in view are drawn as plain lines: nobody can read their marks. */

@@ -1,7 +1,5 @@
 import type { LineLink, LineNode, Medium } from "@/core/formats";
-
-/** How a stretch of pipe stands. */
-export type PipeState = "live" | "dead" | "shut-in" | "unknown";
+import type { PipeState } from "@/core/line";
 
 /** What runs in it, as far as the drawing tells it apart. */
 export type PipeKind = "liquid" | "hot" | "vapour" | "electric";

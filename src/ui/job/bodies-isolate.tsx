@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { BAR, standing, standingWords } from "@/core/job";
+import { BAR, judgeStill, standingWords } from "@/core/job";
 import { preferredUnit } from "@/core/quantity";
 import { useSettings } from "../settings";
 import { useNow } from "../when";
@@ -57,7 +57,7 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
   const reading = useReading("gauge pressure", preferredUnit("gauge pressure", system).id);
   const temperature = useReading("temperature", preferredUnit("temperature", system).id);
   const { job } = log;
-  const verdict = standing(job.progress.readings, step.zero_bar * BAR);
+  const verdict = judgeStill(job.progress.readings, step.zero_bar * BAR);
   const state = job.states.get(step.id);
   const suspects = job.shut.filter((link) => !job.progress.passing.includes(link));
   const nameOf = (id: string) => job.inputs.line?.links.find((link) => link.id === id)?.name ?? "";

@@ -2,10 +2,11 @@
 
 import { useMemo } from "react";
 import type { Run } from "@/core/job";
+import type { Setting } from "@/core/line";
 import { formatQuantity } from "@/core/quantity";
 import { kindsOf, LineDrawing } from "../draw/line-drawing";
 import { PipeKey } from "../draw/pipe";
-import { lineView, type Setting } from "../line-view";
+import { lineView } from "../line-view";
 import { useSettings } from "../settings";
 
 /** How the line is set by what was ticked so far. */

@@ -11,10 +11,11 @@ import {
   type IsolationPlan,
   isolationMessage,
 } from "@/core/isolation";
+import type { Setting } from "@/core/line";
 import { isThreeWay } from "@/core/line";
 import { kindsOf, LineDrawing } from "@/ui/draw/line-drawing";
 import { PipeKey } from "@/ui/draw/pipe";
-import { lineView, type Setting } from "@/ui/line-view";
+import { lineView } from "@/ui/line-view";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { useSettings } from "@/ui/settings";

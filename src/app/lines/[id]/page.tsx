@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { lineAsItStands } from "@/core/job";
-import { placesOf } from "@/core/line";
+import { pointNames } from "@/core/line";
 import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
 import { LargeLine } from "./large-line";
@@ -40,7 +40,7 @@ export default async function LinePage({
     );
   const line = all.library.line(id)!;
   const first =
-    open !== undefined && placesOf(line).has(open)
+    open !== undefined && pointNames(line).has(open)
       ? open
       : (registered[0]?.id ?? line.nodes.find((node) => node.asset !== undefined)?.id ?? "");
   return (

@@ -1,5 +1,5 @@
 import type { Act, IsolationPlan } from "@/core/isolation";
-import type { Setting } from "@/ui/line-view";
+import type { Setting } from "@/core/line";
 
 /** How the line is set after the first acts of a plan: shutting, then restoring. */
 export function settingAfter(plan: IsolationPlan, acts: number, held: readonly string[]): Required<Setting> {

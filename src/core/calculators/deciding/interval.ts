@@ -1,5 +1,5 @@
-import { meets, trendOf } from "../../deciding";
 import { err, ok } from "../../result";
+import { meets, trendOf } from "../../statistics";
 import { calculator, numbered } from "../calculator";
 import type { Condition } from "../declaration";
 import {

@@ -1,5 +1,5 @@
-import { failureChance } from "../../deciding";
 import { ok } from "../../result";
+import { failureChance } from "../../statistics";
 import { calculator } from "../calculator";
 import { byName, choice, MONEY, measured, named, PERCENT, result, YEARS } from "../fields";
 

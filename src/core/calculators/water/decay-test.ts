@@ -1,7 +1,7 @@
-import { trendOf } from "../../deciding";
 import { waterBulkModulus } from "../../physics";
 import { formatDuration } from "../../quantity";
 import { err, ok } from "../../result";
+import { trendOf } from "../../statistics";
 import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,

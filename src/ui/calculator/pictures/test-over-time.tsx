@@ -1,8 +1,8 @@
 "use client";
 
 import { siOf } from "@/core/calculators";
-import { trendOf } from "@/core/deciding";
 import { formatDuration, fromSI, sensibleDigits, unit } from "@/core/quantity";
+import { trendOf } from "@/core/statistics";
 import { round } from "../../draw/round";
 import type { PictureProps } from "./props";
 

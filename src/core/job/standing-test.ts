@@ -11,7 +11,7 @@ const SURROUNDINGS_PA = 101_325;
  *
  * @param bound Pa: a rise above this counts
  */
-export function standing(readings: readonly TakenReading[], bound: number): StandingVerdict | undefined {
+export function judgeStill(readings: readonly TakenReading[], bound: number): StandingVerdict | undefined {
   const proving = readings.filter((each) => each.step.startsWith("prove:"));
   const first = proving.findLastIndex((each) => each.step === "prove:gauge");
   const since = proving.slice(first);
