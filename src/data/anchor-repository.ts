@@ -2,14 +2,7 @@ import { and, asc, desc, eq, gt } from "drizzle-orm";
 import type { Db } from "./database";
 import { upsert } from "./row-writer";
 import { anchors, heads } from "./schema";
-
-/** How a log, or the readings of a valve, stood when it was anchored. */
-export interface AnchoredHead {
-  readonly subject: "job" | "readings";
-  readonly id: string;
-  readonly entries: number;
-  readonly head: string;
-}
+import type { AnchoredHead } from "./stored";
 
 export type Anchor = typeof anchors.$inferSelect;
 

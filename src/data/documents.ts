@@ -27,4 +27,3 @@ export function documentStore(db: Db) {
     forget: () => kept.clear(),
   };
 }
-export type DocumentStore = ReturnType<typeof documentStore>;

@@ -2,19 +2,7 @@ import { sql } from "drizzle-orm";
 import type { Db } from "./database";
 import { fullText } from "./register-repository";
 import { findables } from "./schema";
-
-export const FINDABLE_KINDS = [
-  "job",
-  "valve",
-  "place",
-  "line",
-  "link",
-  "sheet",
-  "part",
-  "kit",
-  "person",
-] as const;
-export type FindableKind = (typeof FINDABLE_KINDS)[number];
+import type { FindableKind } from "./stored";
 
 /** One thing that find can lead to. */
 export interface Findable {

@@ -3,8 +3,6 @@ import type { Db } from "./database";
 import { insertion } from "./row-writer";
 import { importChanges, imports } from "./schema";
 
-export type ImportedKind = "sheet" | "line" | "store" | "valve" | "person" | "reading" | "job";
-
 export type StoredImport = typeof imports.$inferSelect;
 export type ImportChange = typeof importChanges.$inferSelect;
 

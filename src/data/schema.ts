@@ -1,11 +1,9 @@
 import { sql } from "drizzle-orm";
 import { blob, index, integer, primaryKey, real, sqliteTable, text, unique } from "drizzle-orm/sqlite-core";
 import type { JobEvent, Line, Person, Seal, Sheet, Store, Valve } from "@/core/formats";
-import type { AnchoredHead } from "./anchor-repository";
 import { NEVER } from "./due";
-import type { FindableKind } from "./find-repository";
-import type { ImportedKind } from "./import-repository";
 import type { Bell, HeldLink, JobOrigin, JobStatus, LostService } from "./job-summary";
+import type { AnchoredHead, FindableKind, ImportedKind } from "./stored";
 import type { StoredInputs } from "./stored-inputs";
 
 /** Sheets keep every revision: a job stays on the one it began with, and old records can be read. */

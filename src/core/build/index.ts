@@ -1,10 +1,10 @@
 export { assembly } from "./assembly";
 export { checkSheet } from "./check-sheet";
-export { type Release, releaseOf, type StuckRung, stuckLadder } from "./ladders";
-export { type FoundFeature, judgeNewPart, marksOf, type NewPart, tolerance } from "./look-alike";
+export { releaseOf, stuckLadder } from "./ladders";
+export { type FoundFeature, judgeNewPart, marksOf, type NewPart } from "./look-alike";
 export { stripMessage } from "./messages";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
 export { withSafeWork } from "./safe-work";
 export { spoiledBy } from "./spoiled";
-export { planStrip, type StripDemand, type StripFailure, type StripMove, type StripPlan } from "./strip-plan";
-export { type TrayAccount, type TrayItem, type TrayPlace, type TrayState, trayAccount } from "./tray";
+export { planStrip, type StripDemand, type StripPlan } from "./strip-plan";
+export { type TrayAccount, trayAccount } from "./tray";

@@ -1,4 +1,4 @@
-import type { Dimension, Quantity } from "../quantity";
+import type { Dimension } from "../quantity";
 import type { Result } from "../result";
 
 /** Unit ids by system. */

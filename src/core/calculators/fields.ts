@@ -42,7 +42,6 @@ export const TORQUE = shown("torque", "N·m", "ft·lbf");
 export const STRESS = shown("stress", "N/mm2", "ksi");
 export const FLOW = shown("volume flow", "L/min", "US gpm");
 export const GAS_FLOW = shown("volume flow", "m3/h", "ft3/h");
-export const AIR_FLOW = shown("volume flow", "L/s", "ft3/min");
 export const MASS_FLOW = shown("mass flow", "kg/h", "lb/h");
 export const SPEED = shown("velocity", "m/s", "ft/s");
 export const HEAT = shown("power", "kW", "Btu/h");
@@ -111,10 +110,6 @@ export const choice = <const O extends Options>(
   const listed = pairs.map(([id, words]) => ({ id, label: words }));
   return { kind: "choice", label, help, options: listed, usual: listed[0]!.id, ...more };
 };
-
-/** A choice that is asked: none of its options is the usual one. */
-export const asked = <const O extends Options>(label: string, help: string, options: O): Input<IdOf<O>> =>
-  ({ ...choice(label, help, options), usual: undefined }) as Input<IdOf<O>>;
 
 /** A day, or a day and time. */
 export const day = <const M extends Partial<Pick<DateInput, "withTime" | "optional" | "usual" | "when">>>(

@@ -1,5 +1,5 @@
 export { CALCULATORS, calculatorNamed } from "./book";
-export { type Answer, type AnswerRow, type AnswerValue, calculate, siOf, wordsOf } from "./calculate";
+export { type Answer, type AnswerRow, calculate, siOf, wordsOf } from "./calculate";
 export {
   type BellToSet,
   type Calculator,
@@ -8,8 +8,6 @@ export {
   CHAPTERS,
   type Chapter,
   type MeasuredOutput,
-  type Verdict,
-  type WorkedExample,
 } from "./declaration";
 export { benchBookPage } from "./describe";
 export { type Described, findCalculators } from "./find";

@@ -1,2 +1,2 @@
-export { type Answer, type Finding, judge } from "./judge";
+export { type Finding, judge } from "./judge";
 export { type Renewal, renewals } from "./renewals";

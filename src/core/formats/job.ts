@@ -165,7 +165,6 @@ export const EventSchema = oneKindOf(
   ),
 );
 export type JobEvent = Static<typeof EventSchema>;
-export type JobEventKind = JobEvent["kind"];
 
 /** A document by name, revision and the SHA-256 of its canonical text. */
 const Named = Type.Object(

@@ -1,9 +1,9 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { Medium } from "./line";
 import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
-import { CautionSchema, type EndCondition, type Feature, type LookAlike, PartSchema } from "./sheet-part";
+import { CautionSchema, type EndCondition, type Feature, PartSchema } from "./sheet-part";
 
-export type { EndCondition, Feature, LookAlike };
+export type { EndCondition, Feature };
 
 const Disposition = oneOf("reuse", "clean", "renew", "stop");
 export type Disposition = Static<typeof Disposition>;
@@ -300,7 +300,6 @@ export type Sheet = Static<typeof SheetSchema>;
 export type Part = Sheet["parts"][number];
 export type Way = Part["ways"][number];
 export type PartFit = NonNullable<Part["fit"]>;
-export type PartShape = Part["shape"];
 export type Check = Sheet["checks"][number];
 export type CheckVerdict = { means: Disposition; says: string; alsoRenew?: string[]; reach?: string[] };
 export type Kit = Sheet["kits"][number];

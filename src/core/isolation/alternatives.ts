@@ -1,6 +1,7 @@
 import type { Line } from "../formats";
 import { type Network, network } from "../line";
-import { type IsolationDemand, type IsolationPlan, planOn } from "./isolation-plan";
+import { planOn } from "./isolation-plan";
+import type { IsolationDemand, IsolationPlan } from "./plan";
 
 /** Another way to isolate, and what it costs beside the plan. */
 export interface Alternative {

@@ -1,36 +1,12 @@
-import type { LineValve, Medium, Stream } from "../formats";
+import type { LineValve } from "../formats";
 import { mediumOf, type Network, standsShut } from "../line";
 import { closingMinutes, type Unfit } from "./barrier";
 import type { Between } from "./bleed";
 import { unfitWords } from "./messages";
+import type { Bleed, Closure } from "./plan";
 import type { Section } from "./section";
 import { orderOf } from "./stream-order";
 import { type Feed, feedFinder, type Walk, walkFrom, wayBack } from "./walk";
-
-export interface Closure {
-  readonly link: string;
-  readonly name: string;
-  readonly where?: string;
-  readonly minutes: number;
-  readonly lockable: boolean;
-  readonly turns?: number;
-  /** The barrier next to the work, or the one behind it where two are asked for. */
-  readonly barrier: "inner" | "outer";
-  readonly medium: Medium;
-  /** What it holds back: decides when it is shut and opened. */
-  readonly stream: Stream | Medium;
-  /** It stands shut on an ordinary day: check it, lock it, and leave it shut afterwards. */
-  readonly standsShut: boolean;
-  readonly confined: boolean;
-  readonly why: string;
-}
-
-/** What lets out whatever creeps past the outer barrier: it stays open while the work is open. */
-export interface Bleed {
-  readonly node: string;
-  readonly name: string;
-  readonly between: readonly string[];
-}
 
 interface Barriers {
   readonly zone: readonly number[];

@@ -1,4 +1,4 @@
-import { forEachLink, type Network, search } from "../line";
+import { forEachLink, type Network } from "../line";
 import { unbledPiece } from "./bleed";
 import {
   type CutDemand,

@@ -1,6 +1,7 @@
 import type { Line } from "../formats";
 import { neighbourhood } from "../line";
-import { type IsolationDemand, planIsolation } from "./isolation-plan";
+import { planIsolation } from "./isolation-plan";
+import type { IsolationDemand } from "./plan";
 
 /** A line up to this many nodes is carried whole. */
 const CARRIED_WHOLE = 2000;

@@ -10,73 +10,24 @@ import {
   reachable,
   standing,
 } from "../line";
-import { err, ok, type Problem, type Result } from "../result";
-import { type Unfit, unfitness } from "./barrier";
+import { err, ok, type Result } from "../result";
+import { unfitness } from "./barrier";
 import { between } from "./bleed";
-import { type Bleed, type Closure, closuresOf } from "./closures";
+import { closuresOf } from "./closures";
 import { type Cut, leastCut } from "./cut";
 import { outageMinutes } from "./cut-problem";
-import { type LockedPiece, lockedPieces } from "./locked-pieces";
-import { type LostConsumer, lostConsumers } from "./lost";
-import { openPath, type PathStep, stepAt } from "./open-path";
-import { type Act, restoringOrder, shuttingOrder } from "./order";
-import { type Permit, permitsFor } from "./permits";
-import { type ProvePoint, provePoints } from "./prove";
+import { lockedPieces } from "./locked-pieces";
+import { lostConsumers } from "./lost";
+import { openPath, stepAt } from "./open-path";
+import { restoringOrder, shuttingOrder } from "./order";
+import { permitsFor } from "./permits";
+import type { IsolationDemand, IsolationFailure, IsolationPlan, Turned } from "./plan";
+import { provePoints } from "./prove";
 import { unprotectedVessels } from "./relief";
 import { type Section, shutInSection } from "./section";
-import { type StoredEnergy, storedEnergies } from "./stored";
-import { type Turned, turnings } from "./three-way";
+import { storedEnergies } from "./stored";
+import { turnings } from "./three-way";
 import { feedFinder, walkFrom } from "./walk";
-
-export interface IsolationDemand {
-  /** Ids of nodes or links that will be open to a person; what is of the same equipment comes with them. */
-  readonly open: readonly string[];
-  /** Valves found to pass today, beside those the line knows of. */
-  readonly passing?: readonly string[];
-  readonly avoid?: readonly string[];
-  /** Consumers to keep in service. */
-  readonly keep?: readonly string[];
-  /** Vessels that will be pumped out first: they are then part of what is shut in, and push nothing. */
-  readonly pumpedOut?: readonly string[];
-}
-
-export interface IsolationPlan {
-  readonly closures: readonly Closure[];
-  /** Three-way valves to turn, with the position they stand in afterwards. */
-  readonly turned: readonly Turned[];
-  readonly bleeds: readonly Bleed[];
-  readonly minutes: number;
-  /** False when the search stopped at its bound: then a cheaper plan may exist, but this one is safe. */
-  readonly exact: boolean;
-  /** Everything that is done with the line to make it dead, and to bring it back, each in its order with the reason. */
-  readonly shutting: readonly Act[];
-  readonly restoring: readonly Act[];
-  readonly section: Section;
-  readonly lost: readonly LostConsumer[];
-  readonly pumps: readonly { readonly link: string; readonly name: string }[];
-  readonly pumpedOut: readonly { readonly node: string; readonly name: string }[];
-  readonly prove: readonly ProvePoint[];
-  readonly locked: readonly LockedPiece[];
-  readonly stored: readonly StoredEnergy[];
-  readonly permits: readonly Permit[];
-}
-
-export type IsolationFailure =
-  | { readonly kind: "bad-line"; readonly problems: readonly Problem[] }
-  | { readonly kind: "nothing-to-open" }
-  | { readonly kind: "unknown-place"; readonly name: string }
-  | {
-      readonly kind: "no-isolation";
-      readonly openPath: readonly PathStep[];
-      readonly makeGood: readonly (PathStep & { readonly unfit: Unfit })[];
-      /** Only one barrier can be had where the rule asks for two. */
-      readonly second: boolean;
-      /** The vessel at the head of the path: pumped out, it pushes no more. */
-      readonly pumpOut?: PathStep;
-    }
-  | { readonly kind: "no-bleed"; readonly inner: readonly PathStep[]; readonly outer: readonly PathStep[] }
-  /** Every plan would leave a vessel without a relief valve. */
-  | { readonly kind: "unprotected"; readonly vessels: readonly PathStep[] };
 
 /** What to shut so that no energy of this line reaches what is opened; see `leastCut` for the optimum and tie-break. */
 export function planIsolation(line: Line, demand: IsolationDemand): Result<IsolationPlan, IsolationFailure> {

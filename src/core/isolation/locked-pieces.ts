@@ -2,20 +2,9 @@ import type { Medium } from "../formats";
 import { forEachLink, MEDIA_RULES, mediumOf, type Network, otherEnd, standsShut } from "../line";
 import { type Liquid, liquidAt, lockedLiquidRise, pipeVolume, STEEL_PIPE } from "../physics";
 import type { Length } from "../quantity";
-import type { Bleed } from "./closures";
-import type { Section } from "./section";
+import type { Bleed, LockedPiece } from "./plan";
 
-/** A stretch full of liquid with every way out shut: warming alone can burst it. */
-export interface LockedPiece {
-  readonly nodes: readonly string[];
-  readonly medium: Medium;
-  readonly volume_L: number;
-  readonly barPerKelvin: number;
-  /** Warming until the rating of the piping is reached, where the line names one. */
-  readonly kelvinToRating?: number;
-  /** The section that is opened: locked only until it is drained. */
-  readonly untilDrained: boolean;
-}
+import type { Section } from "./section";
 
 /** Outside diameter over wall of common steel pipe: rather too thick, so that the rise is rather too high. */
 const DIAMETER_TO_WALL = 20;

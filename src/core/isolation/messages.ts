@@ -2,10 +2,8 @@ import { MEDIA_RULES } from "../line";
 import { formatQuantity, type UnitSystem } from "../quantity";
 import { unreachable } from "../result";
 import type { Unfit } from "./barrier";
-import type { IsolationFailure } from "./isolation-plan";
-import type { LockedPiece } from "./locked-pieces";
 import type { PathStep } from "./open-path";
-import type { Act } from "./order";
+import type { Act, IsolationFailure, LockedPiece } from "./plan";
 
 const UNFIT_WORDS: Record<Unfit, string> = {
   "no-valve": "has no valve",

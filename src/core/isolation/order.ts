@@ -1,30 +1,8 @@
 import type { Network } from "../line";
-import type { Bleed, Closure } from "./closures";
+import type { Act, Bleed, Closure, Turned } from "./plan";
+
 import type { Section } from "./section";
 import { orderOf } from "./stream-order";
-import type { Turned } from "./three-way";
-
-/** One thing done to the line, and why at this place in the order. */
-export interface Act {
-  readonly kind:
-    | "stop-pump"
-    | "switch-off"
-    | "shut"
-    | "turn"
-    | "pump-out"
-    | "open-bleed"
-    | "shut-bleed"
-    | "shut-drain"
-    | "turn-back"
-    | "open"
-    | "leave-shut"
-    | "switch-on"
-    | "start-pump";
-  /** The link or node that is handled. */
-  readonly id: string;
-  readonly name: string;
-  readonly why: string;
-}
 
 interface Made {
   readonly net: Network;

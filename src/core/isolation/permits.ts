@@ -1,12 +1,7 @@
 import { MEDIA_RULES, mediumOf, type Network } from "../line";
-import type { Closure } from "./closures";
-import type { Section } from "./section";
+import type { Closure, Permit } from "./plan";
 
-/** A permit to ask for: a reminder; the site's rules and the local code decide. */
-export interface Permit {
-  readonly title: string;
-  readonly says: string;
-}
+import type { Section } from "./section";
 
 const CONFINED: Permit = {
   title: "Confined space",

@@ -1,18 +1,6 @@
 import type { Line } from "../formats";
 import { type Positions, type ThreeWayNode, threeWays } from "../line";
-import type { IsolationDemand } from "./isolation-plan";
-
-/** A three-way valve to turn for the work. */
-export interface Turned {
-  readonly node: string;
-  readonly name: string;
-  readonly where?: string;
-  readonly from: { readonly id: string; readonly name: string };
-  readonly to: { readonly id: string; readonly name: string };
-  readonly minutes: number;
-  readonly lockable: boolean;
-  readonly why: string;
-}
+import type { IsolationDemand } from "./plan";
 
 /** Ways of standing that are tried at the most. */
 const MOST_WAYS = 243;

@@ -2,24 +2,13 @@ import type { FoundFeature } from "../build";
 import type { Kept } from "../calculators";
 import type { JobEvent, JobInputs } from "../formats";
 import { judgeStill } from "./standing-test";
+import type { TakenReading } from "./taken-reading";
 
 export interface Done {
   readonly event: string;
   readonly at: number;
   readonly by: string;
   readonly entry?: string;
-}
-
-export interface TakenReading {
-  readonly event: string;
-  readonly step: string;
-  readonly what: string;
-  readonly dimension: string;
-  readonly si: number;
-  readonly typed: string;
-  readonly kelvin?: number;
-  readonly at: number;
-  readonly by: string;
 }
 
 export interface GivenAnswer {

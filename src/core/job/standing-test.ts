@@ -1,6 +1,6 @@
 import { judgeStanding, type StandingVerdict } from "../physics";
 import { formatQuantity, type UnitSystem } from "../quantity";
-import type { TakenReading } from "./progress";
+import type { TakenReading } from "./taken-reading";
 
 /** Standard air pressure; a gauge's zero moves with the weather by less than the bound that is judged with. */
 const SURROUNDINGS_PA = 101_325;

@@ -1,7 +1,7 @@
 export { checkLine } from "./check-line";
 export { MEDIA_RULES, type MediumRule, mediumOf, underLineRule } from "./media";
 export { neighbourhood } from "./neighbourhood";
-export { fed, feeding, isEnergy, type Network, network, reachable, standsShut, usuallyFed } from "./network";
+export { fed, isEnergy, type Network, network, reachable, standsShut, usuallyFed } from "./network";
 export { pointNames } from "./point-names";
 export { forEachLink, otherEnd, search } from "./search";
 export {
@@ -13,5 +13,5 @@ export {
   type ThreeWayNode,
   threeWays,
 } from "./standing";
-export { type LineStates, lineStates, type PipeState, type Setting } from "./states";
+export { lineStates, type PipeState, type Setting } from "./states";
 export { streetGrid } from "./street-grid";

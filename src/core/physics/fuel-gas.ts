@@ -3,4 +3,3 @@ export const FUEL_GASES = {
   natural: { name: "natural gas", heat: 38e6, lowerLimit: 0.05 },
   propane: { name: "propane vapour", heat: 95e6, lowerLimit: 0.021 },
 } as const;
-export type FuelGas = keyof typeof FUEL_GASES;

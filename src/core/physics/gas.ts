@@ -19,7 +19,6 @@ export const GASES = {
   "natural gas": { name: "natural gas (relative density 0.6)", molarMass: 0.0173788, heatRatio: 1.31 },
   propane: { name: "propane", molarMass: 0.0440956, heatRatio: 1.13 },
 } as const satisfies Record<string, Gas>;
-export type GasName = keyof typeof GASES;
 
 /** Ideal-gas density, kg/m³, from Pa absolute and K. */
 export const gasDensity = ({ molarMass }: Gas, pascal: AbsolutePressure, kelvin: number): number =>

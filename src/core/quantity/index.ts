@@ -1,6 +1,6 @@
 export * from "./dimension";
 export * from "./format";
 export { quantityMessage } from "./messages";
-export { type ParsedQuantity, parseQuantity, type QuantityFailure } from "./parse";
+export { parseQuantity } from "./parse";
 export { absolute, pascalsAbsolute, shownByGauge } from "./pressure";
-export { fromSI, preferredUnit, toSI, UNITS, type Unit, unit, unitNamed, unitsOf } from "./units";
+export { fromSI, preferredUnit, toSI, UNITS, unit, unitNamed, unitsOf } from "./units";

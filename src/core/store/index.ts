@@ -1,6 +1,6 @@
 export { checkStore } from "./check-store";
-export { answerCover, type Bought, type CoverAnswer } from "./cover-question";
+export { answerCover, type CoverAnswer } from "./cover-question";
 export type { IntegerProgram, IntegerSolver } from "./integer-program";
-export { chooseKits, type KitChoice, type Leftover, type Pick, type Purchase } from "./kit-choice";
+export { chooseKits, type KitChoice, type Pick, type Purchase } from "./kit-choice";
 export { smallSolver } from "./small-solver";
 export { stockFor } from "./stock";

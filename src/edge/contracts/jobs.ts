@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { EventSchema, JobSchema, SealedEventSchema } from "@/core/formats";
+import { JobSchema, SealedEventSchema } from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -79,7 +79,6 @@ export const ADD_EVENTS = contract({
     503: "The server cannot store.",
   },
 });
-export const EVENT_SCHEMA = EventSchema;
 
 export const PUT_PHOTO = contract({
   id: "putPhoto",

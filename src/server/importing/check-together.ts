@@ -5,8 +5,8 @@ import type { Problem } from "@/core/result";
 import type { StoredReading } from "@/data";
 import { leftWithoutPlace } from "../lines/save-line";
 import type { Services } from "../services";
+import type { Incoming, ReadFile } from "./incoming";
 import type { RegisterRow } from "./read-csv";
-import type { Incoming, ReadFile } from "./read-files";
 
 /** How far a reading may be dated ahead: two clocks differ. */
 const CLOCKS_DIFFER_MS = 5 * 60_000;

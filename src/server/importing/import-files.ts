@@ -11,10 +11,11 @@ import { keepLine, keepPerson, keepSheet, keepStore } from "../register/keep-doc
 import { keepValve } from "../register/keep-valve";
 import type { Services } from "../services";
 import { rowOver } from "./check-together";
+import type { Incoming, IncomingFile, ReadFile } from "./incoming";
 import type { RegisterRow } from "./read-csv";
-import { type Incoming, type IncomingFile, type ReadFile, readAll } from "./read-files";
+import { readAll } from "./read-files";
 
-export type { IncomingFile } from "./read-files";
+export type { IncomingFile } from "./incoming";
 
 /** One thing that a file would change, field by field. */
 export interface ImportChange {

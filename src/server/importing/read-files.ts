@@ -1,42 +1,13 @@
 import { checkSheet } from "@/core/build";
-import {
-  type JobDocument,
-  type Line,
-  type Person,
-  readDocument,
-  readJson,
-  type Sheet,
-  type Store,
-} from "@/core/formats";
+import { type JobDocument, readDocument, readJson } from "@/core/formats";
 import { run, verifyChain } from "@/core/job";
 import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { checkStore } from "@/core/store";
-import type { StoredReading } from "@/data";
 import type { Services } from "../services";
 import { checkTogether } from "./check-together";
-import { type RegisterRow, readCsv } from "./read-csv";
-
-/** A file as it arrives: its name and its text. */
-export interface IncomingFile {
-  readonly name: string;
-  readonly text: string;
-}
-
-/** What one file holds, read and checked. */
-export type Incoming =
-  | { readonly kind: "sheet"; readonly value: Sheet }
-  | { readonly kind: "line"; readonly value: Line }
-  | { readonly kind: "store"; readonly value: Store }
-  | { readonly kind: "job"; readonly value: JobDocument }
-  | { readonly kind: "register"; readonly value: readonly RegisterRow[] }
-  | { readonly kind: "readings"; readonly value: readonly StoredReading[] }
-  | { readonly kind: "crew"; readonly value: readonly Person[] };
-
-export interface ReadFile {
-  readonly file: string;
-  readonly incoming: Incoming;
-}
+import type { Incoming, IncomingFile, ReadFile } from "./incoming";
+import { readCsv } from "./read-csv";
 
 /** Reads and checks files as one set; every problem names its file and its place in it. */
 export function readAll(services: Services, files: readonly IncomingFile[]): Result<ReadFile[], Problem[]> {

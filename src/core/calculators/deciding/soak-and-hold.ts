@@ -44,7 +44,6 @@ const WAITS = {
     look: "Measure the metal, not the air. Cool enough to touch for ten seconds?",
   },
 } as const;
-type Wait = keyof typeof WAITS;
 const LONGEST_S = 30 * 86_400;
 
 /** Calculation 40: any wait as a bell: when it ends, and what to look at then. */

@@ -1,4 +1,4 @@
-import { FUEL_GASES, type FuelGas } from "../../physics";
+import { FUEL_GASES } from "../../physics";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import {

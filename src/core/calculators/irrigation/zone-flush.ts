@@ -1,5 +1,5 @@
 import { circleArea } from "../../physics";
-import { formatDuration, type Length } from "../../quantity";
+import { formatDuration } from "../../quantity";
 import { ok } from "../../result";
 import { calculator } from "../calculator";
 import {

@@ -3,7 +3,6 @@ import {
   boilingState,
   boilingTemperature,
   CO2_TRIPLE,
-  type Refrigerant,
   saturationRange,
 } from "../../physics";
 import { absolute, shownByGauge } from "../../quantity";

@@ -1,5 +1,4 @@
 import { circleArea } from "../../physics";
-import type { Length } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import { DIFFERENCE, FORCE, GAUGE, gaugeField, measured, PERCENT, result, SIZE } from "../fields";

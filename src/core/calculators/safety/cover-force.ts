@@ -1,5 +1,4 @@
-import { burstEnergy, circleArea, GASES, type GasName } from "../../physics";
-import type { Length } from "../../quantity";
+import { burstEnergy, circleArea, GASES } from "../../physics";
 import { absolute } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";

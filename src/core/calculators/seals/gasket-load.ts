@@ -1,7 +1,6 @@
 import { metricStressArea, NUT_FACTOR } from "../../fastening";
-import type { Length } from "../../quantity";
 import { err, ok } from "../../result";
-import { GASKET_FACTORS, type GasketKind, ringGasketLoad } from "../../sealing";
+import { GASKET_FACTORS, ringGasketLoad } from "../../sealing";
 import { calculator, numbered } from "../calculator";
 import {
   byName,

@@ -1,5 +1,5 @@
 import { err, ok } from "../../result";
-import { nearestORings, SEAL_MATERIALS, SEAL_MEDIA, type SealMedium } from "../../sealing";
+import { nearestORings, SEAL_MATERIALS, SEAL_MEDIA } from "../../sealing";
 import { calculator } from "../calculator";
 import type { Verdict } from "../declaration";
 import {

@@ -1,5 +1,4 @@
 import { circleArea } from "../../physics";
-import type { Length } from "../../quantity";
 import { ok } from "../../result";
 import { calculator } from "../calculator";
 import {

@@ -5,7 +5,6 @@ import {
   pipeSize,
   pipeVolume,
   SCHEDULES,
-  type Schedule,
   shareOfHeadLeft,
 } from "../../physics";
 import type { Duration, Length, Volume } from "../../quantity";

@@ -1,5 +1,4 @@
 import { circleArea, GASES, gasDensity, gasFlow } from "../../physics";
-import type { Length } from "../../quantity";
 import { formatDuration, pascalsAbsolute } from "../../quantity";
 import { ok } from "../../result";
 import { calculator } from "../calculator";

@@ -1,9 +1,7 @@
 export { boiling, oneState } from "./boiling";
 export { napierFlux, steamFlux } from "./critical-flow";
-export type { Properties } from "./gibbs";
 export { region1 } from "./region-1";
 export { region2 } from "./region-2";
-export { pressure3, region3 } from "./region-3";
 export {
   CRITICAL_K,
   CRITICAL_PA,

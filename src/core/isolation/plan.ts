@@ -1,0 +1,139 @@
+import type { Medium, Stream } from "../formats";
+import type { Problem } from "../result";
+import type { Unfit } from "./barrier";
+import type { LostConsumer } from "./lost";
+import type { PathStep } from "./open-path";
+import type { ProvePoint } from "./prove";
+import type { Section } from "./section";
+import type { StoredEnergy } from "./stored";
+
+/** What will be opened, and what the plan has to heed. */
+export interface IsolationDemand {
+  /** Ids of nodes or links that will be open to a person; what is of the same equipment comes with them. */
+  readonly open: readonly string[];
+  /** Valves found to pass today, beside those the line knows of. */
+  readonly passing?: readonly string[];
+  readonly avoid?: readonly string[];
+  /** Consumers to keep in service. */
+  readonly keep?: readonly string[];
+  /** Vessels that will be pumped out first: they are then part of what is shut in, and push nothing. */
+  readonly pumpedOut?: readonly string[];
+}
+
+/** A valve that is shut and locked, or found shut and locked so. */
+export interface Closure {
+  readonly link: string;
+  readonly name: string;
+  readonly where?: string;
+  readonly minutes: number;
+  readonly lockable: boolean;
+  readonly turns?: number;
+  /** The barrier next to the work, or the one behind it where two are asked for. */
+  readonly barrier: "inner" | "outer";
+  readonly medium: Medium;
+  /** What it holds back: decides when it is shut and opened. */
+  readonly stream: Stream | Medium;
+  /** It stands shut on an ordinary day: check it, lock it, and leave it shut afterwards. */
+  readonly standsShut: boolean;
+  readonly confined: boolean;
+  readonly why: string;
+}
+
+/** What lets out whatever creeps past the outer barrier: it stays open while the work is open. */
+export interface Bleed {
+  readonly node: string;
+  readonly name: string;
+  readonly between: readonly string[];
+}
+
+/** A three-way valve to turn for the work. */
+export interface Turned {
+  readonly node: string;
+  readonly name: string;
+  readonly where?: string;
+  readonly from: { readonly id: string; readonly name: string };
+  readonly to: { readonly id: string; readonly name: string };
+  readonly minutes: number;
+  readonly lockable: boolean;
+  readonly why: string;
+}
+
+/** One thing done to the line, and why at this place in the order. */
+export interface Act {
+  readonly kind:
+    | "stop-pump"
+    | "switch-off"
+    | "shut"
+    | "turn"
+    | "pump-out"
+    | "open-bleed"
+    | "shut-bleed"
+    | "shut-drain"
+    | "turn-back"
+    | "open"
+    | "leave-shut"
+    | "switch-on"
+    | "start-pump";
+  /** The link or node that is handled. */
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+}
+
+/** A permit to ask for: a reminder; the site's rules and the local code decide. */
+export interface Permit {
+  readonly title: string;
+  readonly says: string;
+}
+
+/** A stretch full of liquid with every way out shut: warming alone can burst it. */
+export interface LockedPiece {
+  readonly nodes: readonly string[];
+  readonly medium: Medium;
+  readonly volume_L: number;
+  readonly barPerKelvin: number;
+  /** Warming until the rating of the piping is reached, where the line names one. */
+  readonly kelvinToRating?: number;
+  /** The section that is opened: locked only until it is drained. */
+  readonly untilDrained: boolean;
+}
+
+/** What to shut, and all that follows. Minutes; ids of the line. */
+export interface IsolationPlan {
+  readonly closures: readonly Closure[];
+  /** Three-way valves to turn, with the position they stand in afterwards. */
+  readonly turned: readonly Turned[];
+  readonly bleeds: readonly Bleed[];
+  readonly minutes: number;
+  /** False when the search stopped at its bound: then a cheaper plan may exist, but this one is safe. */
+  readonly exact: boolean;
+  /** Everything that is done with the line to make it dead, and to bring it back, each in its order with the reason. */
+  readonly shutting: readonly Act[];
+  readonly restoring: readonly Act[];
+  readonly section: Section;
+  readonly lost: readonly LostConsumer[];
+  readonly pumps: readonly { readonly link: string; readonly name: string }[];
+  readonly pumpedOut: readonly { readonly node: string; readonly name: string }[];
+  readonly prove: readonly ProvePoint[];
+  readonly locked: readonly LockedPiece[];
+  readonly stored: readonly StoredEnergy[];
+  readonly permits: readonly Permit[];
+}
+
+/** Why nothing can be opened there, with what a message needs. */
+export type IsolationFailure =
+  | { readonly kind: "bad-line"; readonly problems: readonly Problem[] }
+  | { readonly kind: "nothing-to-open" }
+  | { readonly kind: "unknown-place"; readonly name: string }
+  | {
+      readonly kind: "no-isolation";
+      readonly openPath: readonly PathStep[];
+      readonly makeGood: readonly (PathStep & { readonly unfit: Unfit })[];
+      /** Only one barrier can be had where the rule asks for two. */
+      readonly second: boolean;
+      /** The vessel at the head of the path: pumped out, it pushes no more. */
+      readonly pumpOut?: PathStep;
+    }
+  | { readonly kind: "no-bleed"; readonly inner: readonly PathStep[]; readonly outer: readonly PathStep[] }
+  /** Every plan would leave a vessel without a relief valve. */
+  | { readonly kind: "unprotected"; readonly vessels: readonly PathStep[] };

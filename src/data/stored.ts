@@ -1,0 +1,24 @@
+/** How a log, or the readings of a valve, stood when it was anchored. */
+export interface AnchoredHead {
+  readonly subject: "job" | "readings";
+  readonly id: string;
+  readonly entries: number;
+  readonly head: string;
+}
+
+/** What find can lead to. */
+export const FINDABLE_KINDS = [
+  "job",
+  "valve",
+  "place",
+  "line",
+  "link",
+  "sheet",
+  "part",
+  "kit",
+  "person",
+] as const;
+export type FindableKind = (typeof FINDABLE_KINDS)[number];
+
+/** What an import can bring. */
+export type ImportedKind = "sheet" | "line" | "store" | "valve" | "person" | "reading" | "job";
