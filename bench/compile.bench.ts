@@ -4,7 +4,7 @@ import type { JobInputs, Sheet } from "@/core/formats";
 import { compile, replay } from "@/core/job";
 
 /** Every sheet: all of its parts to be reached, the job compiled whole, on its heaviest build. */
-const folder = new URL("../demo/sheets/", import.meta.url);
+const folder = new URL("../library/", import.meta.url);
 const sheets = readdirSync(folder).map(
   (name) => JSON.parse(readFileSync(new URL(name, folder), "utf8")) as Sheet,
 );

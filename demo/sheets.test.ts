@@ -14,10 +14,10 @@ import {
 import { calculate, calculatorNamed, readTyped, type SentInput } from "@/core/calculators";
 import type { JobInputs, Line, Sheet, Store, Valve } from "@/core/formats";
 import { type BenchLink, benchLinks } from "@/core/job";
-import { demoDocument, START, Walk } from "@/core/job/job.fixtures";
+import { demoDocument, librarySheet, START, Walk } from "@/core/job/job.fixtures";
 
 const here = (path: string) => new URL(path, import.meta.url);
-const sheets = readdirSync(here("sheets")).map((name) => demoDocument<Sheet>(`sheets/${name}`));
+const sheets = readdirSync(here("../library")).map((name) => librarySheet(name.replace(".json", "")));
 const store = demoDocument<Store>("stores/works-store.json");
 const register = Papa.parse<Valve>(readFileSync(here("register.csv"), "utf8"), {
   header: true,

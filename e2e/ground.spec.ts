@@ -365,7 +365,7 @@ test("a database that is empty where it was not, or newer than the program, is n
   const fill = filledBy(async (services) => {
     const { importFiles } = await import("@/server/importing/import-files");
     const files = [
-      { name: "s.json", text: readFileSync("demo/sheets/brae-quaywall-4.json", "utf8") },
+      { name: "s.json", text: readFileSync("library/brae-quaywall-4.json", "utf8") },
       { name: "r.csv", text: "tag,name,place,sheet\nA-1,V,P,brae-quaywall-4" },
       {
         name: "p.csv",

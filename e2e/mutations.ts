@@ -11,7 +11,7 @@ export interface Mutated {
 }
 
 const demo = (path: string): unknown => JSON.parse(readFileSync(`demo/${path}`, "utf8"));
-const SHEET = demo("sheets/brae-quaywall-4.json");
+const SHEET = demo("../library/brae-quaywall-4.json");
 const LINE = demo("lines/north-quay.json");
 const STORE = demo("stores/works-store.json");
 const note = { v: 1, id: "m", at: "2026-01-01T00:00:00Z", by: "Tam Arkle", kind: "note-added", text: "x" };

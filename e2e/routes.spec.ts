@@ -13,7 +13,7 @@ const post = (request: APIRequestContext, path: string, data: unknown) =>
 
 test("isolate, plan, check and calculate take whole documents", async ({ request }) => {
   const line = demo("lines/north-quay.json");
-  const sheet = demo("sheets/brae-quaywall-4.json");
+  const sheet = demo("../library/brae-quaywall-4.json");
   const cut = await (await post(request, "/api/v1/line/isolate", { line, open: ["NQ-H07"] })).json();
   expect(cut.closures.map((each: { link: string }) => each.link).sort()).toEqual(["V-12", "V-15", "V-19"]);
   const plan = await (
@@ -91,7 +91,7 @@ test("isolate plans stems, double barriers and pumped-out vessels, and says in f
 
 test("bad input answers problem+json with a path and what to do, never 500", async ({ request }) => {
   const line = demo("lines/north-quay.json");
-  const sheet = demo("sheets/brae-quaywall-4.json");
+  const sheet = demo("../library/brae-quaywall-4.json");
   const ring = structuredClone(sheet);
   ring.parts.find((part: { id: string }) => part.id === "cap").ways[0].heldBy.push("nozzle");
   const bare = {

@@ -102,7 +102,7 @@ const must = <T, E>(result: { ok: true; value: T } | { ok: false; error: E }): T
 
 /** A town of so many valves, brought in by the importer, with open jobs begun by the use cases. */
 export async function makeTown(services: Services, size: number, jobs: number): Promise<string[]> {
-  const sheetFiles = demo("sheets");
+  const sheetFiles = demo("../library");
   must(
     importFiles(
       services,

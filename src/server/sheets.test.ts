@@ -1,6 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import type { Sheet } from "@/core/formats";
-import { demoDocument } from "@/core/job/job.fixtures";
+import { librarySheet } from "@/core/job/job.fixtures";
 import { importFiles } from "./importing/import-files";
 import { openJob } from "./jobs/open-job";
 import { keepSheet } from "./register/keep-documents";
@@ -8,7 +7,7 @@ import { keepValve } from "./register/keep-valve";
 import { passingServices, type Services } from "./services";
 import { saveSheet } from "./sheets/save-sheet";
 
-const brook = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
+const brook = librarySheet("ottermouth-brook-20");
 let services: Services;
 beforeEach(() => {
   services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { type Part, readAs, type Sheet, SheetSchema } from "../formats";
 
 function demoSheet(id: string): Sheet {
-  const url = new URL(`../../../demo/sheets/${id}.json`, import.meta.url);
+  const url = new URL(`../../../library/${id}.json`, import.meta.url);
   const read = readAs(SheetSchema, JSON.parse(readFileSync(url, "utf8")));
   if (!read.ok) throw new Error(`${id}: ${JSON.stringify(read.error)}`);
   return read.value;

@@ -1,10 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Sheet } from "../formats";
-import { demoDocument } from "../job/job.fixtures";
+import { librarySheet } from "../job/job.fixtures";
 import { type FoundFeature, judgeNewPart, marksOf } from ".";
 
-const brook = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
+const brook = librarySheet("ottermouth-brook-20");
 const piston = brook.parts.find((part) => part.id === "piston")!;
 const found = (mm: number, rings: string): FoundFeature[] => [
   { name: "length", si: mm / 1000 },

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import type { Sheet } from "../formats";
-import { demoDocument } from "../job/job.fixtures";
+import { librarySheet } from "../job/job.fixtures";
 import { releaseOf, stuckLadder, withSafeWork } from ".";
 import { wet } from "./build.fixtures";
 
-const sheet = (id: string) => demoDocument<Sheet>(`sheets/${id}.json`);
+const sheet = (id: string) => librarySheet(id);
 const safe = (id: string) => withSafeWork(sheet(id));
 const wayOf = (each: Sheet, part: string) => each.parts.find((one) => one.id === part)!.ways[0]!;
 const tools = (each: Sheet, part: string) => (wayOf(each, part).forbidden ?? []).map((one) => one.tool);

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
-import type { Check, Sheet } from "../formats";
-import { demoDocument } from "../job/job.fixtures";
+import type { Check } from "../formats";
+import { librarySheet } from "../job/job.fixtures";
 import { judge, renewals } from ".";
 
-const sheet = demoDocument<Sheet>("sheets/brae-quaywall-4.json");
+const sheet = librarySheet("brae-quaywall-4");
 const check = (id: string): Check => sheet.checks.find((each) => each.id === id)!;
 const mm = (value: number) => value / 1000;
 

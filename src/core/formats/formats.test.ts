@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { demoDocument, wetJob } from "../job/job.fixtures";
-import { DOCUMENT_SCHEMAS, type Line, readDocument, readEvent, type Sheet } from ".";
+import { demoDocument, librarySheet, wetJob } from "../job/job.fixtures";
+import { DOCUMENT_SCHEMAS, type Line, readDocument, readEvent } from ".";
 
 const problems = (value: unknown) => {
   const read = readDocument(value);
@@ -30,7 +30,7 @@ describe("documents", () => {
   });
 
   it("tell an unknown kind once", () => {
-    const sheet = structuredClone(demoDocument<Sheet>("sheets/brae-quaywall-4.json")) as unknown as {
+    const sheet = structuredClone(librarySheet("brae-quaywall-4")) as unknown as {
       parts: { fit?: { end: Record<string, unknown> } }[];
     };
     sheet.parts[0]!.fit!.end = { kind: "very-tight" };

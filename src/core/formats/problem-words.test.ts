@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { demoDocument } from "../job/job.fixtures";
-import { ROW_SCHEMAS, readAs, readDocument, type Sheet } from ".";
+import { librarySheet } from "../job/job.fixtures";
+import { ROW_SCHEMAS, readAs, readDocument } from ".";
 
 const valve = { tag: "CB-T1", name: "Trap", place: "Cellar", sheet: "lantern-bucket-20" };
 const said = (change: Record<string, unknown>) => {
@@ -21,7 +21,7 @@ describe("what a schema finds is said to a technician", () => {
   ])("%j", (change, words) => expect(said(change)).toContain(words));
 
   it("whatever is wrong, the words are ours and not the validator's", () => {
-    const sheet = demoDocument<Sheet>("sheets/brae-quaywall-4.json") as unknown as Record<string, unknown>;
+    const sheet = librarySheet("brae-quaywall-4") as unknown as Record<string, unknown>;
     let looked = 0;
     for (const field of Object.keys(sheet))
       for (const wrong of [null, "", -1, 1e300, [], {}, [{}], [[]], "x".repeat(5000), true]) {

@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { JobInputs, Line, Sheet } from "../formats";
-import { demoDocument, START, Walk, wetJob } from "./job.fixtures";
+import type { JobInputs, Line } from "../formats";
+import { demoDocument, librarySheet, START, Walk, wetJob } from "./job.fixtures";
 import { effectiveEvents } from "./progress";
 import type { Step } from "./step";
 
 /** A job on a sheet by itself, or with its line. */
 function jobOn(id: string, reach: string[], more: Partial<JobInputs> = {}): JobInputs {
-  const sheet = demoDocument<Sheet>(`sheets/${id}.json`);
+  const sheet = librarySheet(id);
   const build = sheet.builds[0]?.id;
   const { line: _, ...plain } = wetJob();
   return {

@@ -16,6 +16,9 @@ export function demoDocument<T>(path: string): T {
   return read.value as T;
 }
 
+/** A sheet of the library that ships with Loft Bell. */
+export const librarySheet = (id: string): Sheet => demoDocument<Sheet>(`../library/${id}.json`);
+
 export const START = Date.parse("2026-06-01T09:00:00Z");
 
 export function wetJob(more: Partial<JobInputs> = {}): JobInputs {
@@ -31,7 +34,7 @@ export function wetJob(more: Partial<JobInputs> = {}): JobInputs {
       generation: "C",
       build: "bayonet",
     },
-    sheet: demoDocument<Sheet>("sheets/brae-quaywall-4.json"),
+    sheet: librarySheet("brae-quaywall-4"),
     line: demoDocument<Line>("lines/north-quay.json"),
     store: demoDocument<Store>("stores/works-store.json"),
     reason: { kind: "symptom", says: "Upper outlet weeps when shut" },
@@ -57,7 +60,7 @@ export function dryJob(more: Partial<JobInputs> = {}): JobInputs {
       generation: "1",
       build: "opens-right",
     },
-    sheet: demoDocument<Sheet>("sheets/quillon-harbour-5.json"),
+    sheet: librarySheet("quillon-harbour-5"),
     reach: ["main-seat"],
     reason: { kind: "symptom", says: "Water runs in the barrel when shut" },
     ...more,

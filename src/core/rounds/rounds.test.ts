@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Sheet, Store } from "../formats";
-import { demoDocument } from "../job/job.fixtures";
+import { demoDocument, librarySheet } from "../job/job.fixtures";
 import {
   addMonths,
   CREW_HOURS,
@@ -14,7 +14,7 @@ import {
   worstCourse,
 } from ".";
 
-const sheet = demoDocument<Sheet>("sheets/brae-quaywall-4.json");
+const sheet = librarySheet("brae-quaywall-4");
 const store = demoDocument<Store>("stores/works-store.json");
 const DAY = 86_400_000;
 const NOW = Date.UTC(2027, 2, 1);

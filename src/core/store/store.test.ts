@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import type { Sheet, Store } from "../formats";
-import { demoDocument } from "../job/job.fixtures";
+import { demoDocument, librarySheet } from "../job/job.fixtures";
 import { chooseKits, stockFor } from ".";
 
-const sheet = demoDocument<Sheet>("sheets/brae-quaywall-4.json");
+const sheet = librarySheet("brae-quaywall-4");
 const store = demoDocument<Store>("stores/works-store.json");
 const choose = (parts: Record<string, number>, generation = "C", from: Store | undefined = store) =>
   chooseKits(sheet, new Map(Object.entries(parts)), from, generation);

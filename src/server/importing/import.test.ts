@@ -1,12 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import type { Line, Sheet, Store } from "@/core/formats";
-import { demoDocument } from "@/core/job/job.fixtures";
+import type { Line, Store } from "@/core/formats";
+import { demoDocument, librarySheet } from "@/core/job/job.fixtures";
 import { keepSheet } from "../register/keep-documents";
 import { passingServices, type Services } from "../services";
 import { importFiles } from "./import-files";
 import { registerFromLibrary, sheetLibrary } from "./sheet-library";
 
-const wet = demoDocument<Sheet>("sheets/brae-quaywall-4.json");
+const wet = librarySheet("brae-quaywall-4");
 const quay = demoDocument<Line>("lines/north-quay.json");
 const works = demoDocument<Store>("stores/works-store.json");
 let services: Services;

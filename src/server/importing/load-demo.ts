@@ -21,7 +21,7 @@ export function scenarioFiles(now: number, installation: Installation): Incoming
     readdirSync(join(SCENARIO, folder))
       .filter((name) => name.endsWith(".json"))
       .map((name) => ({
-        name: `${folder}/${name}`,
+        name: join(folder, name),
         text: readFileSync(join(SCENARIO, folder, name), "utf8"),
       }));
   const csv = ["register.csv", "readings.csv", "crew.csv"].map((name) => ({
@@ -29,7 +29,7 @@ export function scenarioFiles(now: number, installation: Installation): Incoming
     text: moved(readFileSync(join(SCENARIO, name), "utf8")),
   }));
   const jobs = read("jobs").map(({ name, text }) => ({ name, text: sealedAnew(moved(text), installation) }));
-  return [...read("sheets"), ...read("lines"), ...read("stores"), ...csv, ...jobs];
+  return [...read("../library"), ...read("lines"), ...read("stores"), ...csv, ...jobs];
 }
 
 /**

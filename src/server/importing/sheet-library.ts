@@ -7,7 +7,7 @@ import { keepSheet } from "../register/keep-documents";
 import { keepValve } from "../register/keep-valve";
 import type { Services } from "../services";
 
-const LIBRARY = join(process.cwd(), "demo", "sheets");
+const LIBRARY = join(process.cwd(), "library");
 
 /** The sheets that ship with Loft Bell: all demonstration data, to learn on and to adapt. */
 export function sheetLibrary(): Sheet[] {

@@ -1,12 +1,12 @@
 import { readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Part, Sheet } from "@/core/formats";
-import { demoDocument } from "@/core/job/job.fixtures";
+import type { Part } from "@/core/formats";
+import { librarySheet } from "@/core/job/job.fixtures";
 import { type AxisLayout, COLUMN, layAxis, wrap } from "./axis-layout";
 
-const sheets = readdirSync(new URL("../../../demo/sheets", import.meta.url)).map((name) =>
-  demoDocument<Sheet>(`sheets/${name}`),
+const sheets = readdirSync(new URL("../../../library", import.meta.url)).map((name) =>
+  librarySheet(name.replace(".json", "")),
 );
 /** Width of a letter of the label's face at its size, px, on the wide side. */
 const LETTER = 7.7;

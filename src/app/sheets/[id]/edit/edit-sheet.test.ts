@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { planStrip } from "@/core/build";
 import type { Sheet } from "@/core/formats";
-import { demoDocument } from "@/core/job/job.fixtures";
+import { librarySheet } from "@/core/job/job.fixtures";
 import { checkDocument } from "@/workers/check-document";
 import { free, hold, referencesOf, renamePart } from "./edit-sheet";
 
-const sheet = demoDocument<Sheet>("sheets/ottermouth-brook-20.json");
+const sheet = librarySheet("ottermouth-brook-20");
 const off = (each: Sheet, part: string) => {
   const plan = planStrip(each, { reach: [part] });
   return plan.ok ? plan.value.moves.flatMap((move) => (move.kind === "remove" ? [move.part] : [])) : [];
