@@ -89,6 +89,51 @@ test("isolate plans stems, double barriers and pumped-out vessels, and says in f
   expect((await ask({ line: clash, open: ["GN-HRV1"] })).body.errors[0].message).toContain("carries ammonia");
 });
 
+test("kits are covered exactly, and what cannot be bought is named", async ({ request }) => {
+  const question = {
+    needed: [
+      { part: "ring", qty: 5 },
+      { part: "disc", qty: 1 },
+    ],
+    kits: [
+      {
+        id: "minor",
+        price_cents: 300,
+        in_stock: true,
+        contents: [
+          { part: "ring", qty: 2 },
+          { part: "disc", qty: 1 },
+        ],
+      },
+      { id: "rings", price_cents: 150, in_stock: true, contents: [{ part: "ring", qty: 2 }] },
+    ],
+    parts: [{ part: "ring", price_cents: 90, in_stock: true }],
+  };
+  const best = await post(request, "/api/v1/store/cover", question);
+  // One minor for the disc, one pair and one ring for the three rings that are left.
+  expect(await best.json()).toEqual({
+    possible: true,
+    cost_cents: 540,
+    purchase: [
+      { kind: "kit", id: "minor", qty: 1 },
+      { kind: "kit", id: "rings", qty: 1 },
+      { kind: "part", id: "ring", qty: 1 },
+    ],
+    exact: true,
+  });
+  const second = await post(request, "/api/v1/store/cover", { ...question, second_best: true });
+  expect(await second.json()).toMatchObject({ second_best: { cost_cents: 570, exact: true } });
+  const none = { ...question, kits: question.kits.map((kit) => ({ ...kit, in_stock: false })) };
+  const lacks = await post(request, "/api/v1/store/cover", none);
+  expect(await lacks.json()).toMatchObject({ possible: false, missing: [{ part: "disc", qty: 1 }] });
+  const twice = await post(request, "/api/v1/store/cover", {
+    ...question,
+    parts: [...question.parts, ...question.parts],
+  });
+  expect(twice.status()).toBe(422);
+  expect(await twice.json()).toMatchObject({ errors: [{ path: "/parts/1/part" }] });
+});
+
 test("bad input answers problem+json with a path and what to do, never 500", async ({ request }) => {
   const line = demo("lines/north-quay.json");
   const sheet = demo("../library/brae-quaywall-4.json");

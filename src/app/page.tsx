@@ -12,7 +12,11 @@ import { Plate } from "@/ui/plate";
 import { Day, When } from "@/ui/when";
 import { FirstSteps } from "./first-steps";
 
-const TOP = { stop: "border-t-stop", wait: "border-t-[#E39A2D]", due: "border-t-brass-line" } as const;
+const TOP = {
+  stop: "border-t-stop",
+  wait: "border-t-(--ink-wait-mark)",
+  due: "border-t-brass-line",
+} as const;
 
 export default function TodayPage() {
   const all = services();
@@ -33,10 +37,10 @@ export default function TodayPage() {
                 card.bell.kind === "wait" ? TOP.wait : card.bell.kind === "at-work" ? TOP.due : TOP.stop,
               )}
             >
-              <b className="text-[19px] leading-tight">{card.headline}</b>
+              <b className="text-lead leading-tight">{card.headline}</b>
               <span
                 className={clsx(
-                  "plate row-span-2 text-[34px] leading-none",
+                  "plate row-span-2 text-figure leading-none",
                   card.bell.kind === "wait"
                     ? "text-wait"
                     : card.bell.kind === "at-work"
@@ -46,7 +50,7 @@ export default function TodayPage() {
               >
                 {card.bell.kind === "at-work" ? "open" : <When at={card.bell.at} />}
               </span>
-              <span className="mt-1 text-[15px] text-soft">{card.says}</span>
+              <span className="mt-1 text-note text-soft">{card.says}</span>
               <span className="col-span-2 mt-3 flex justify-between gap-3 border-rule border-t-[1.5px] border-dashed pt-2.5 font-semibold">
                 <span className="line-clamp-2">{card.next}</span>
                 <span className="whitespace-nowrap text-soft">
@@ -62,13 +66,13 @@ export default function TodayPage() {
               href={`/valves/${encodeURIComponent(each.bell.valve)}`}
               className={clsx("card grid h-full grid-cols-[1fr_auto] gap-x-3 border-t-[7px] p-4", TOP.due)}
             >
-              <b className="text-[19px] leading-tight">
+              <b className="text-lead leading-tight">
                 {each.bell.valve}: {each.symptom ?? each.bell.title}
               </b>
-              <span className="plate row-span-2 text-[34px] leading-none">
+              <span className="plate row-span-2 text-figure leading-none">
                 <When at={each.bell.at} />
               </span>
-              <span className="mt-1 text-[15px] text-soft">
+              <span className="mt-1 text-note text-soft">
                 {each.sheet}, {each.place}
               </span>
               <span className="col-span-2 mt-3 border-rule border-t-[1.5px] border-dashed pt-2.5 font-semibold">
@@ -125,12 +129,12 @@ export default function TodayPage() {
                 <Plate id={each.bell.valve} />
                 <span className="min-w-0">
                   <span className="line-clamp-1">{each.symptom ?? each.bell.title}</span>
-                  <small className="line-clamp-1 block text-[14.5px] text-soft">
+                  <small className="line-clamp-1 block text-note text-soft">
                     {each.name}; {each.place}
                   </small>
                 </span>
                 <span className="hidden lg:block">{each.course && <CourseLine course={each.course} />}</span>
-                <span className="plate text-right text-[18px]">
+                <span className="plate text-right text-lead">
                   <When at={each.bell.at} />
                 </span>
               </Link>
@@ -182,8 +186,8 @@ function CourseLine({ course }: { course: Course }) {
     <>
       <Sparkline {...course} label={`Trend of ${what}`} />
       {course.meets !== undefined && (
-        <small className="block text-[14px] text-soft leading-tight">
-          meets its limit <Day at={course.meets} />
+        <small className="block text-fine text-soft leading-tight">
+          meets its limit <When at={course.meets} />
         </small>
       )}
     </>
@@ -211,7 +215,7 @@ function Fortnight({ days }: { days: readonly DayOfWork[] }) {
                 y={y(day.hours)}
                 width={17}
                 height={112 - y(day.hours)}
-                fill={day.over ? "#E8B0A9" : index === 0 ? "#D9B566" : "#8FB5AC"}
+                fill={day.over ? "var(--ink-over)" : index === 0 ? "var(--ink-rope-due)" : "var(--ink-under)"}
                 stroke="var(--draw)"
                 strokeWidth={1.2}
               />

@@ -46,7 +46,7 @@ export function BenchReadings({
                 <Day at={each.at} time />, {each.by}
               </small>
             </span>
-            <b className="plate text-[18px]">
+            <b className="plate text-lead">
               {isDimension(each.dimension) && each.dimension !== "number"
                 ? formatQuantity(each.si, each.dimension, system)
                 : each.typed}

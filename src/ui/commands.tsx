@@ -118,7 +118,7 @@ export function Commands({
           if (earlier.includes(ENTER)) pressed.current = true;
           setTyped((now) => earlier.replaceAll(ENTER, "") + now);
         }}
-        className="h-14 w-full border-rule border-b-[1.5px] bg-card px-5 text-[18px] outline-none"
+        className="h-14 w-full border-rule border-b-[1.5px] bg-card px-5 text-lead outline-none"
       />
       <Command.List className="max-h-[56vh] overflow-y-auto p-2" aria-busy={shown.kind === "looking"}>
         {shown.kind === "nothing-typed" && (
@@ -167,7 +167,7 @@ export function Commands({
                   className="min-h-11 cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-sunk sm:flex"
                 >
                   <span className="block font-semibold sm:shrink-0">{hit.name}</span>
-                  <span className="block truncate text-[14px] text-soft">{hit.says}</span>
+                  <span className="block truncate text-fine text-soft">{hit.says}</span>
                 </Command.Item>
               ))}
           </Command.Group>

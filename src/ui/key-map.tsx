@@ -11,7 +11,7 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
         {KEYS.map(([key, says]) => (
           <div key={key} className="flex items-center gap-4 py-2">
             <dt className="w-28">
-              <span className="key text-[16px]!">{key}</span>
+              <span className="key text-body!">{key}</span>
             </dt>
             <dd>{says}</dd>
           </div>

@@ -34,7 +34,7 @@ export function Modal({
               <X size={22} aria-hidden />
             </Dialog.Close>
           )}
-          <Dialog.Title className="font-bold text-[24px] leading-tight">{title}</Dialog.Title>
+          <Dialog.Title className="font-bold text-head leading-tight">{title}</Dialog.Title>
           {says !== undefined && (
             <Dialog.Description id="modal-says" className="mt-1 text-soft">
               {says}

@@ -20,7 +20,7 @@ export function Notice({
   return (
     <div
       role={live ? (tone === "stop" ? "alert" : "status") : undefined}
-      className={clsx("rounded border-l-[6px] px-4 py-3 text-[16px] leading-snug text-ink", TONES[tone])}
+      className={clsx("rounded border-l-[6px] px-4 py-3 text-body leading-snug text-ink", TONES[tone])}
     >
       {children}
     </div>

@@ -20,12 +20,12 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
   return (
     <section
       aria-label={part.name}
-      className="max-h-[48%] overflow-y-auto border-rule border-t-[1.5px] bg-sunk p-3 text-[15px]"
+      className="max-h-[48%] overflow-y-auto border-rule border-t-[1.5px] bg-sunk p-3 text-note"
     >
       <div className="flex items-start gap-3">
         <PartIcon part={part} size={52} />
         <div className="flex-1">
-          <b className="text-[17px]">{part.name}</b>
+          <b className="text-body">{part.name}</b>
           <span className="block text-soft">
             {part.quantity > 1 ? `${part.quantity} pieces, ` : ""}
             {part.material}

@@ -7,7 +7,7 @@ export function Plate({ id, size = "md", href }: { id: string; size?: "md" | "lg
     <span
       className={clsx(
         "plate relative inline-block whitespace-nowrap rounded border-[1.5px] border-brass-line bg-brass-bg text-ink",
-        size === "lg" ? "py-1 pr-4 pl-8 text-[26px]" : "py-0.5 pr-2.5 pl-6 text-[18px]",
+        size === "lg" ? "py-1 pr-4 pl-8 text-title" : "py-0.5 pr-2.5 pl-6 text-lead",
       )}
     >
       <span

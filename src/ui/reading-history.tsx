@@ -44,7 +44,7 @@ export function ReadingHistory({
     <figure className="mt-1">
       <figcaption className="flex flex-wrap justify-between gap-x-4">
         <b className="first-letter:uppercase">{title}</b>
-        <span className="plate text-[18px]">
+        <span className="plate text-lead">
           {formatIn(last.si, shown)}
           {low !== undefined || high !== undefined ? (
             <span className="text-soft">
@@ -89,7 +89,7 @@ export function ReadingHistory({
               dataKey="value"
               stroke="var(--ink)"
               strokeWidth={2}
-              dot={{ r: 4, fill: "#EFB74A", stroke: "var(--ink)" }}
+              dot={{ r: 4, fill: "var(--ink-lit-deep)", stroke: "var(--ink)" }}
               isAnimationActive={false}
             />
           </LineChart>

@@ -1,19 +1,19 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Sheet } from "@/core/formats";
 import { Axis, untouched } from "./draw/axis";
-import type { AxisForm } from "./draw/axis-layout";
+import { type AxisForm, layAxis } from "./draw/axis-layout";
 import { PartCard } from "./part-card";
 
 /** The axis of a sheet by itself: tap a part to read what goes on it and how far it is tightened. */
 export function SheetAxis({ sheet, first }: { sheet: Sheet; first?: string }) {
-  const form = useFormThatFits();
+  const { box, form } = useFormThatFits(sheet.parts);
   const [chosen, setChosen] = useState<string | undefined>(first);
   const part = sheet.parts.find((each) => each.id === chosen);
   return (
     <>
-      <div className="min-h-0 flex-1">
+      <div ref={box} className="min-h-0 min-w-0 flex-1">
         <Axis
           parts={untouched(sheet.parts)}
           {...(chosen !== undefined && { chosen, lit: chosen })}
@@ -27,15 +27,18 @@ export function SheetAxis({ sheet, first }: { sheet: Sheet; first?: string }) {
   );
 }
 
-/** Branches beside the axis where the screen has room for them, below it on a phone. */
-function useFormThatFits(): AxisForm {
+/** Branches beside the axis where the box has room for all of them, below it where it has not. */
+function useFormThatFits(parts: Sheet["parts"]) {
+  const box = useRef<HTMLDivElement>(null);
   const [form, setForm] = useState<AxisForm>("narrow");
   useEffect(() => {
-    const wide = matchMedia("(min-width: 1024px)");
-    const set = () => setForm(wide.matches ? "wide" : "narrow");
-    set();
-    wide.addEventListener("change", set);
-    return () => wide.removeEventListener("change", set);
-  }, []);
-  return form;
+    if (box.current === null) return;
+    const { width } = layAxis(parts, "wide");
+    const observer = new ResizeObserver(([entry]) =>
+      setForm(entry !== undefined && entry.contentRect.width >= width ? "wide" : "narrow"),
+    );
+    observer.observe(box.current);
+    return () => observer.disconnect();
+  }, [parts]);
+  return { box, form };
 }

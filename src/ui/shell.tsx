@@ -108,14 +108,10 @@ export function Shell({
       : bells.filter((bell) => bell.kind === "wait" || bell.kind === "impairment").slice(0, 2);
   return (
     <div className="min-h-dvh md:grid md:grid-cols-[104px_1fr] print:block">
+      <a href="#main" className="skip">
+        To the page
+      </a>
       <HatchDefs />
-      <aside
-        aria-label="The rope: what rings next"
-        className="no-print sticky top-0 hidden h-dvh bg-[var(--rope-bg)] md:block"
-      >
-        {/* What it says hangs on the clock of the device: it is drawn there. */}
-        {now !== null && <Rope knots={knots} ringing={ringing} />}
-      </aside>
       <div className="flex min-h-dvh min-w-0 flex-col">
         <header className="no-print sticky top-0 z-20 md:static">
           <div className="flex h-14 items-center gap-3 bg-[var(--rope-bg)] px-3 text-[var(--rope-ink)] md:hidden">
@@ -130,10 +126,10 @@ export function Shell({
                   key={bell.id}
                   href={bellHref(bell)}
                   className={clsx(
-                    "plate grid min-h-11 place-items-center whitespace-nowrap rounded-full border-[1.5px] px-3 text-[16px]",
+                    "plate grid min-h-11 place-items-center whitespace-nowrap rounded-full border-[1.5px] px-3 text-body",
                     bell.kind === "wait"
-                      ? "border-[#8b7a4a] text-[#FFD38A]"
-                      : "border-[#E8867C] text-[#FFB9B1]",
+                      ? "border-(--ink-rope-edge) text-(--ink-rope-wait-text)"
+                      : "border-(--ink-rope-stop) text-(--ink-rope-stop-text)",
                   )}
                 >
                   {shortWhen(bell.at, now!)} {bell.kind === "wait" ? "stand" : "watch"}
@@ -142,7 +138,7 @@ export function Shell({
               <button
                 type="button"
                 onClick={() => setFinding(true)}
-                className="plate min-h-11 rounded-full border-[1.5px] border-[#8b7a4a] px-4 text-[16px]"
+                className="plate min-h-11 rounded-full border-[1.5px] border-(--ink-rope-edge) px-4 text-body"
               >
                 Find
               </button>
@@ -163,7 +159,7 @@ export function Shell({
                     href={href}
                     aria-current={on ? "page" : undefined}
                     className={clsx(
-                      "plate flex h-[54px] items-center whitespace-nowrap px-3 text-[18px] tracking-[.02em]",
+                      "plate flex h-[54px] items-center whitespace-nowrap px-3 text-lead tracking-[.02em]",
                       on ? "text-ink shadow-[inset_0_-3px_0_var(--brass-line)]" : "text-soft",
                     )}
                   >
@@ -173,21 +169,21 @@ export function Shell({
               })}
             </nav>
             {demo && (
-              <span className="plate hidden whitespace-nowrap rounded bg-brass-bg px-2 text-[14px] text-ink lg:inline">
+              <span className="plate hidden whitespace-nowrap rounded bg-brass-bg px-2 text-fine text-ink lg:inline">
                 Demonstration data
               </span>
             )}
             <button
               type="button"
               onClick={() => setFinding(true)}
-              className="hidden h-11 w-[210px] items-center justify-between rounded-full border-[1.5px] border-rule bg-card px-4 text-[14px] text-soft md:flex"
+              className="hidden h-11 w-[210px] items-center justify-between rounded-full border-[1.5px] border-rule bg-card px-4 text-fine text-soft md:flex"
             >
               Find a valve or part <span className="key">/</span>
             </button>
           </div>
         </header>
         {(openToNetwork || doubts > 0) && (
-          <div className="no-print flex flex-col gap-1 border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-[15px] text-ink md:px-5">
+          <div className="no-print flex flex-col gap-1 border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-note text-ink md:px-5">
             {openToNetwork && (
               <p>
                 <b>Open to this network:</b> whoever reaches it can read everything and write in anybody’s
@@ -207,10 +203,17 @@ export function Shell({
             )}
           </div>
         )}
-        <main id="main" className="min-w-0 flex-1">
+        <main id="main" tabIndex={-1} className="min-w-0 flex-1 outline-none">
           {children}
         </main>
       </div>
+      <aside
+        aria-label="The rope: what rings next"
+        className="no-print sticky order-first top-0 hidden h-dvh bg-[var(--rope-bg)] md:block"
+      >
+        {/* What it says hangs on the clock of the device: it is drawn there. */}
+        {now !== null && <Rope knots={knots} ringing={ringing} />}
+      </aside>
       {wanted && <Commands open={finding} onOpenChange={setFinding} takeEarlier={takeEarlier} />}
       {(asking || asked) && <KeyMap open={asking} onOpenChange={setAsking} />}
     </div>

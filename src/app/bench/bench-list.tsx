@@ -20,7 +20,7 @@ export function BenchList({ calculators }: { calculators: readonly BenchEntry[] 
         <span className="sr-only">Find a calculation</span>
         <Search size={22} aria-hidden className="absolute top-1/2 left-4 -translate-y-1/2 text-soft" />
         <input
-          className="field pl-12! text-[19px]"
+          className="field pl-12! text-lead"
           type="search"
           placeholder="rubber ring · what size spanner · how long will it last"
           value={asked}
@@ -38,7 +38,7 @@ export function BenchList({ calculators }: { calculators: readonly BenchEntry[] 
       ) : (
         CHAPTERS.map((chapter) => (
           <section key={chapter}>
-            <h2 className="mb-2 flex items-center gap-2.5 font-bold text-[20px]">
+            <h2 className="mb-2 flex items-center gap-2.5 font-bold text-lead">
               <ChapterMark chapter={chapter} /> {chapter}
             </h2>
             <Cards calculators={calculators.filter((each) => each.chapter === chapter)} />
@@ -57,8 +57,8 @@ function Cards({ calculators, marked }: { calculators: readonly BenchEntry[]; ma
           <Link href={`/bench/${each.id}`} className="card flex h-full gap-3 px-4 py-3">
             {marked && <ChapterMark chapter={each.chapter} />}
             <span>
-              <b className="text-[19px] leading-tight">{each.title}</b>
-              <span className="mt-0.5 block text-[15.5px] text-soft leading-snug">{each.says}</span>
+              <b className="text-lead leading-tight">{each.title}</b>
+              <span className="mt-0.5 block text-note text-soft leading-snug">{each.says}</span>
             </span>
           </Link>
         </li>

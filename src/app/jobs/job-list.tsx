@@ -48,9 +48,9 @@ const COLUMNS: readonly ListColumn<ListedJob, "valve" | "why" | "place" | "opene
     cell: (row) => (
       <Link prefetch={false} href={href(row)} className="block">
         {row.says}
-        <small className="block text-[14.5px] text-soft">{row.sheet}</small>
-        {row.elsewhere && <small className="block text-[14.5px] text-wait">brought in from elsewhere</small>}
-        {row.doubt !== undefined && <small className="block text-[14.5px] text-stop">{row.doubt}</small>}
+        <small className="block text-note text-soft">{row.sheet}</small>
+        {row.elsewhere && <small className="block text-note text-wait">brought in from elsewhere</small>}
+        {row.doubt !== undefined && <small className="block text-note text-stop">{row.doubt}</small>}
       </Link>
     ),
   },
@@ -63,7 +63,7 @@ const COLUMNS: readonly ListColumn<ListedJob, "valve" | "why" | "place" | "opene
     cell: ({ openedAt, openedBy }) => (
       <>
         <Day at={openedAt} />
-        <small className="block text-[14.5px] text-soft">{openedBy}</small>
+        <small className="block text-note text-soft">{openedBy}</small>
       </>
     ),
   },
@@ -80,10 +80,10 @@ const COLUMNS: readonly ListColumn<ListedJob, "valve" | "why" | "place" | "opene
     sort: "status",
     align: "right",
     cell: ({ status, done, steps, closed }) => (
-      <span className={clsx("plate text-[18px]", TONE[status])}>
+      <span className={clsx("plate text-lead", TONE[status])}>
         {STATUS_LABELS[status]}
         {!closed && (
-          <small className="block text-[15px] text-soft">
+          <small className="block text-note text-soft">
             {done} of {steps}
           </small>
         )}

@@ -35,7 +35,7 @@ export default function LinesPage() {
         {lines.map((line) => (
           <li key={line.id} className="card p-3">
             <Link href={`/lines/${encodeURIComponent(line.id)}`} className="block">
-              <b className="text-[20px]">{line.name}</b>
+              <b className="text-lead">{line.name}</b>
               <span className="block text-soft">
                 {line.medium}; {line.nodes} places, {line.valves} valves
               </span>

@@ -32,7 +32,7 @@ export default function LoftPage() {
             {people.map((person) => (
               <li key={person.id} className="py-2">
                 {person.name}
-                <small className="block text-[14.5px] text-soft">{person.may}</small>
+                <small className="block text-note text-soft">{person.may}</small>
               </li>
             ))}
           </ul>

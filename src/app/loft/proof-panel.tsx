@@ -26,11 +26,11 @@ export function ProofPanel() {
           Every log and every reading is anchored in a chain that this installation signs. Its public key, for
           whoever checks a record elsewhere:
         </p>
-        <p className="my-2 select-all break-all rounded bg-sunk p-3 font-mono text-[15px]">
+        <p className="my-2 select-all break-all rounded bg-sunk p-3 font-mono text-note">
           {all.installation.publicKey}
         </p>
         {last !== undefined && (
-          <p className="break-all text-[14px] text-soft">
+          <p className="break-all text-fine text-soft">
             Newest anchor {last.seq}, <Day at={Date.parse(last.at)} time />: {last.hash}
           </p>
         )}

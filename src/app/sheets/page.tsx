@@ -34,8 +34,8 @@ export default function SheetsPage() {
               href={`/sheets/${sheet.id}`}
               className="card block h-full border-t-[7px] border-t-brass-line p-4"
             >
-              <b className="text-[20px] leading-tight">{sheet.title}</b>
-              <span className="plate block text-[17px]">
+              <b className="text-lead leading-tight">{sheet.title}</b>
+              <span className="plate block text-body">
                 {sheet.maker} {sheet.model}, revision {sheet.revision}
               </span>
               <span className="mt-1 block text-soft">{sheet.summary}</span>

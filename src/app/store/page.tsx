@@ -33,9 +33,9 @@ export default function StorePage() {
                     >
                       <span>
                         {item.name}
-                        <small className="block text-[14px] text-soft">{item.item.kind}</small>
+                        <small className="block text-fine text-soft">{item.item.kind}</small>
                       </span>
-                      <span className={clsx("plate text-[22px]", item.quantity === 0 && "text-stop")}>
+                      <span className={clsx("plate text-head", item.quantity === 0 && "text-stop")}>
                         {item.quantity === 0 ? "none" : `${item.quantity} pcs`}
                       </span>
                       <span className="text-right text-soft">

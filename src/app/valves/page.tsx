@@ -60,7 +60,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
               )}
             >
               <span>{STATES[state]}</span>
-              <span className={clsx("plate text-[26px]", counts[state] > 0 && TONE[state])}>
+              <span className={clsx("plate text-title", counts[state] > 0 && TONE[state])}>
                 {counts[state].toLocaleString("en")}
               </span>
             </Link>

@@ -34,9 +34,9 @@ const COLUMNS: readonly ListColumn<ListedValve, "tag" | "name" | "place" | "shee
     cell: ({ name, place, symptom, doubt }) => (
       <>
         <span className="block">{name}</span>
-        <small className="block text-[14.5px] text-soft md:hidden">{place}</small>
-        {symptom !== null && <small className="block text-[14.5px] text-wait">{symptom}</small>}
-        {doubt && <small className="block text-[14.5px] text-stop">Its readings were changed</small>}
+        <small className="block text-note text-soft md:hidden">{place}</small>
+        {symptom !== null && <small className="block text-note text-wait">{symptom}</small>}
+        {doubt && <small className="block text-note text-stop">Its readings were changed</small>}
       </>
     ),
   },
@@ -67,7 +67,7 @@ const COLUMNS: readonly ListColumn<ListedValve, "tag" | "name" | "place" | "shee
     sort: "due",
     align: "right",
     cell: ({ due, job }) => (
-      <span className="plate text-[18px]">
+      <span className="plate text-lead">
         {job !== null ? "at work" : due === null ? "–" : <When at={due} />}
       </span>
     ),

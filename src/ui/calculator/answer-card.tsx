@@ -39,7 +39,7 @@ export function AnswerStrip({ calculator, answer }: { calculator: Calculator; an
         {verdict !== undefined && `${WORD[verdict]} `}
         {first.label}
       </span>
-      <b className="plate whitespace-nowrap text-[22px]">{saidOf(first, answer.outputs)}</b>
+      <b className="plate whitespace-nowrap text-head">{saidOf(first, answer.outputs)}</b>
     </a>
   );
 }
@@ -53,7 +53,7 @@ export function AnswerCard({ calculator, answer }: { calculator: Calculator; ans
           <b>{WORD[answer.verdict]}</b> {answer.reasons.join(" ")}
         </Notice>
       ) : (
-        <p className="text-[17px]">{answer.reasons.join(" ")}</p>
+        <p className="text-body">{answer.reasons.join(" ")}</p>
       )}
       <section className="card grid gap-x-6 px-4 py-2 sm:grid-cols-2" aria-label="Answer">
         {calculator.outputs.map((output) => {
@@ -72,9 +72,7 @@ export function AnswerCard({ calculator, answer }: { calculator: Calculator; ans
             >
               <span>{output.label}</span>
               <b
-                className={clsx(
-                  words ? "block" : long ? "text-right" : "plate whitespace-nowrap text-[24px]",
-                )}
+                className={clsx(words ? "block" : long ? "text-right" : "plate whitespace-nowrap text-head")}
               >
                 {said}
               </b>
@@ -98,7 +96,7 @@ export function AnswerTables({ calculator, answer }: { calculator: Calculator; a
       <details key={table.name} open={rows.length <= SHORT} className="card px-4 py-2">
         <summary className="caption min-h-11 content-center">{table.title}</summary>
         <section className="overflow-x-auto pb-2" tabIndex={0} aria-label={table.title}>
-          <table className="w-full text-[16px]">
+          <table className="w-full text-body">
             <thead>
               <tr className="border-edge border-b-2 text-left">
                 {columns.map((column) => (

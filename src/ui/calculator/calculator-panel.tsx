@@ -76,7 +76,7 @@ export function CalculatorPanel({
         ) : (
           <>
             {usual > 0 && (
-              <p className="text-[16px] text-soft">
+              <p className="text-body text-soft">
                 {usual === figures.length ? "All" : `${usual} of ${figures.length}`} figures here are usual
                 ones, not yours, as their fields say: type what you measured.
               </p>
@@ -101,7 +101,7 @@ export function CalculatorPanel({
         <Panel title="Worked examples" note="a button fills one in" className="no-print">
           <ul className="dashed">
             {calculator.examples.map((example) => (
-              <li key={example.source} className="flex items-center justify-between gap-3 py-2 text-[16px]">
+              <li key={example.source} className="flex items-center justify-between gap-3 py-2 text-body">
                 <span>{example.source}</span>
                 <button
                   type="button"

@@ -30,8 +30,8 @@ export function GasketTemplate({ shape, plain }: { shape: GasketShape; plain?: b
         cx={c}
         cy={c}
         r={outer / 2}
-        fill={plain ? "#D9C79C" : "none"}
-        stroke={plain ? "var(--draw)" : "#000"}
+        fill={plain ? "var(--ink-gasket)" : "none"}
+        stroke={plain ? "var(--draw)" : "black"}
         strokeWidth={line}
       />
       <circle
@@ -39,7 +39,7 @@ export function GasketTemplate({ shape, plain }: { shape: GasketShape; plain?: b
         cy={c}
         r={inner / 2}
         fill={plain ? "var(--card)" : "none"}
-        stroke={plain ? "var(--draw)" : "#000"}
+        stroke={plain ? "var(--draw)" : "black"}
         strokeWidth={line}
       />
       {shape.hole !== undefined &&
@@ -50,22 +50,22 @@ export function GasketTemplate({ shape, plain }: { shape: GasketShape; plain?: b
               cy={inMm(c / 1000 - hole.y)}
               r={inMm(shape.hole!) / 2}
               fill={plain ? "var(--card)" : "none"}
-              stroke={plain ? "var(--draw)" : "#000"}
+              stroke={plain ? "var(--draw)" : "black"}
               strokeWidth={line}
             />
             <path
               d={`M${inMm(hole.x + (c - 3) / 1000)} ${inMm(c / 1000 - hole.y)}h6m-3 -3v6`}
-              stroke={plain ? "var(--draw)" : "#000"}
+              stroke={plain ? "var(--draw)" : "black"}
               strokeWidth={line / 1.5}
             />
           </g>
         ))}
-      <path d={`M${c - 5} ${c}h10m-5 -5v10`} stroke={plain ? "var(--draw)" : "#000"} strokeWidth={line} />
+      <path d={`M${c - 5} ${c}h10m-5 -5v10`} stroke={plain ? "var(--draw)" : "black"} strokeWidth={line} />
       {!plain && (
         <>
           <path
             d={`M${c - PROOF / 2} ${size + 4}h${PROOF}m0 -2v4m-${PROOF} -4v4`}
-            stroke="#000"
+            stroke="black"
             strokeWidth={0.3}
             fill="none"
           />

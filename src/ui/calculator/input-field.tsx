@@ -29,7 +29,7 @@ export function InputField({ input, form }: { input: CalculatorInput; form: Calc
           {input.label}
         </label>
         {mark !== undefined && (
-          <span id={`${id}-mark`} className="ml-1.5 text-[14px] text-soft">
+          <span id={`${id}-mark`} className="ml-1.5 text-fine text-soft">
             {mark}
           </span>
         )}
@@ -76,7 +76,7 @@ export function InputField({ input, form }: { input: CalculatorInput; form: Calc
       <span
         id={`${id}-help`}
         className={clsx(
-          "block text-[14px] leading-snug",
+          "block text-fine leading-snug",
           error === undefined || text === "" ? "text-soft" : "text-stop",
         )}
         role={error === undefined || text === "" ? undefined : "alert"}

@@ -65,6 +65,13 @@ export function Axis({
   const litRow = layout.rows.find((row) => row.part.id === lit);
   const litMiddle = litRow === undefined ? undefined : (litRow.top + litRow.foot) / 2;
 
+  // A box that is too narrow for its branches opens on the trunk.
+  const trunk = layout.rows.find((row) => (row.part.shape.side ?? "axis") === "axis")?.x;
+  useEffect(() => {
+    const box = frame.current;
+    if (box !== null && trunk !== undefined) box.scrollLeft = trunk - box.clientWidth / 2;
+  }, [trunk]);
+
   useEffect(() => {
     const box = frame.current;
     if (box === null || litMiddle === undefined) return;
@@ -78,7 +85,7 @@ export function Axis({
     <div
       ref={frame}
       className={clsx(
-        "relative h-full overflow-y-auto",
+        "there-is-more relative h-full overflow-y-auto",
         form === "wide" ? "overflow-x-auto" : "overflow-x-hidden",
       )}
       tabIndex={0}
@@ -89,7 +96,7 @@ export function Axis({
         width={layout.width}
         height={layout.height}
         viewBox={`0 0 ${layout.width} ${layout.height}`}
-        className={clsx("block", form === "narrow" && "max-w-full")}
+        className={clsx("mx-auto block", form === "narrow" && "max-w-full")}
       >
         <title>Exploded stack of the valve</title>
         {layout.lines.map((line) => (
@@ -309,7 +316,7 @@ function Label({
 /** What the small marks beside the parts mean. */
 export function AxisKey() {
   return (
-    <ul className="flex flex-wrap gap-x-4 gap-y-1 text-[14.5px] text-soft">
+    <ul className="flex flex-wrap gap-x-4 gap-y-1 text-note text-soft">
       <li>
         <span className="text-cold">⬆</span> goes in one way
       </li>

@@ -37,15 +37,15 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
       role="img"
       aria-label={label}
     >
-      <circle cx={C} cy={C} r={146} fill="#C8C4BA" stroke="var(--draw)" strokeWidth={1.6} />
-      <circle cx={C} cy={C} r={146} fill="none" stroke="#A49E90" strokeWidth={5} opacity={0.6} />
+      <circle cx={C} cy={C} r={146} fill="var(--ink-iron)" stroke="var(--draw)" strokeWidth={1.6} />
+      <circle cx={C} cy={C} r={146} fill="none" stroke="var(--ink-iron-deep)" strokeWidth={5} opacity={0.6} />
       <circle cx={C} cy={C} r={62} fill="var(--card)" stroke="var(--draw)" strokeWidth={1.6} />
       <circle
         cx={C}
         cy={C}
         r={CIRCLE}
         fill="none"
-        stroke="#7d550d"
+        stroke="var(--ink-centre)"
         strokeDasharray="12 4 3 4"
         strokeWidth={1.1}
       />
@@ -72,14 +72,14 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
               cx={x}
               cy={y}
               r={size * 1.25}
-              fill={isNext ? "#FFE3A1" : "#EDEAE0"}
-              stroke="#17242d"
+              fill={isNext ? "var(--ink-lit)" : "var(--ink-washer)"}
+              stroke="var(--ink-line)"
               strokeWidth={isNext ? 3 : 1.2}
             />
             <polygon
               points={hex}
-              fill={isDone ? "#1D7466" : isNext ? "#EFB74A" : "#E9ECEC"}
-              stroke="#17242d"
+              fill={isDone ? "var(--ink-done)" : isNext ? "var(--ink-lit-deep)" : "var(--ink-steel)"}
+              stroke="var(--ink-line)"
               strokeWidth={1.5}
             />
             <text
@@ -88,7 +88,7 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
               textAnchor="middle"
               className="plate"
               fontSize={size}
-              fill={isDone ? "#fff" : "#17242D"}
+              fill={isDone ? "var(--ink-white)" : "var(--ink-line)"}
             >
               {number}
             </text>

@@ -165,7 +165,7 @@ const CellMarks = memo(function CellMarks({ view, layout, cell }: CellProps) {
 /** Widths in pixels, whatever the zoom. */
 const FAR: Record<PipeState, { stroke: string; width: number; dash?: string }> = {
   live: { stroke: "var(--live)", width: 1.3 },
-  "shut-in": { stroke: "#B96A00", width: 4, dash: "4 2" },
+  "shut-in": { stroke: "var(--ink-shut-in)", width: 4, dash: "4 2" },
   dead: { stroke: "var(--edge)", width: 3, dash: "1 2" },
   unknown: { stroke: "var(--stop)", width: 3, dash: "2 2" },
 };

@@ -168,8 +168,8 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
               width={30}
               height={26}
               rx={4}
-              fill={target ? "#EFB74A" : "var(--brass-bg)"}
-              stroke={target ? "#17242D" : "var(--brass-line)"}
+              fill={target ? "var(--ink-lit-deep)" : "var(--brass-bg)"}
+              stroke={target ? "var(--ink-line)" : "var(--brass-line)"}
               strokeWidth={2}
             />
             <circle
@@ -177,7 +177,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
               cy={y}
               r={4.5}
               fill="none"
-              stroke={target ? "#17242D" : "var(--brass)"}
+              stroke={target ? "var(--ink-line)" : "var(--brass)"}
               strokeWidth={2}
             />
             <Label at={[x + 19, y - 14]} tone="var(--ink)">
@@ -190,10 +190,10 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
 }
 
 const BOX = {
-  source: { fill: "#22609C", edge: "var(--draw)", ink: "#fff" },
-  vessel: { fill: "#22609C", edge: "var(--draw)", ink: "#fff" },
+  source: { fill: "var(--ink-water-deep)", edge: "var(--draw)", ink: "var(--ink-white)" },
+  vessel: { fill: "var(--ink-water-deep)", edge: "var(--draw)", ink: "var(--ink-white)" },
   consumer: { fill: "var(--card)", edge: "var(--ink)", ink: "var(--ink)" },
-  lost: { fill: "#F8DEDA", edge: "#B3261E", ink: "#B3261E" },
+  lost: { fill: "var(--ink-lost-pale)", edge: "var(--ink-lost)", ink: "var(--ink-lost)" },
 } as const;
 
 function NameBox({ name, at: [x, y], look }: { name: string; at: XY; look: keyof typeof BOX }) {
@@ -254,7 +254,7 @@ function Hydrant({
       <circle cx={x} cy={y} r={26} fill="transparent" />
       <path
         d={`M${x - 8} ${y + 16} V${y - 4} a8 8 0 0 1 16 0 V${y + 16} z M${x - 13} ${y + 16} h26 M${x - 13} ${y + 1} h26`}
-        fill={target ? "#EFB74A" : lost ? "#F8DEDA" : "var(--shape)"}
+        fill={target ? "var(--ink-lit-deep)" : lost ? "var(--ink-lost-pale)" : "var(--shape)"}
         stroke={lost && !target ? "var(--stop)" : "var(--shape-edge)"}
         strokeWidth={2}
         strokeLinejoin="round"

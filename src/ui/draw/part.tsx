@@ -78,7 +78,7 @@ export function PartDrawing({
           {part.brittle === true &&
             Array.from({ length: 6 }, (_, index) => {
               const [cx, cy] = onCircle(x, y, r * 0.8, (Math.PI * 2 * (index + 0.5)) / 6, TILT);
-              return <ellipse key={index} cx={cx} cy={cy} rx={2.6} ry={1.2} fill="#2A363E" />;
+              return <ellipse key={index} cx={cx} cy={cy} rx={2.6} ry={1.2} fill="var(--ink-hole)" />;
             })}
         </Turned>
       );

@@ -47,9 +47,15 @@ export function Pipe({ course, state, kind }: { course: string; state: PipeState
     case "shut-in":
       return (
         <g>
-          <path {...shared} stroke="#9A5800" strokeWidth={10.5} />
-          <path {...shared} stroke="#FBE8C8" strokeWidth={7.5} />
-          <path {...shared} stroke="#9A5800" strokeWidth={7} strokeDasharray="2 7" className="runs-out" />
+          <path {...shared} stroke="var(--ink-runs-out)" strokeWidth={10.5} />
+          <path {...shared} stroke="var(--ink-runs-out-pale)" strokeWidth={7.5} />
+          <path
+            {...shared}
+            stroke="var(--ink-runs-out)"
+            strokeWidth={7}
+            strokeDasharray="2 7"
+            className="runs-out"
+          />
         </g>
       );
     case "dead":
@@ -97,7 +103,7 @@ export function PipeKey({ kinds, unknown = false }: { kinds: ReadonlySet<PipeKin
     })),
   ];
   return (
-    <ul className="plate flex flex-wrap gap-x-4 gap-y-1 text-[15px] text-soft">
+    <ul className="plate flex flex-wrap gap-x-4 gap-y-1 text-note text-soft">
       {swatches.map(({ key, state, kind, says }) => (
         <li key={key} className="flex items-center gap-2">
           <svg width={38} height={14} aria-hidden="true">

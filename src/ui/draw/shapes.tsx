@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { Hex, Ring, type Solid, TILT, Turned } from "./solids";
 
 const EDGE = { stroke: "var(--draw)", strokeWidth: 1.3 };
-const HOLE = "#2A363E";
+const HOLE = "var(--ink-hole)";
 
 /** A round float: closed, lighter where it is lit, with its seam. */
 export function Float({ x, y, r, h, ink: [top, side] }: Solid) {
@@ -139,7 +139,7 @@ export function Coil({ bore, ...solid }: Solid & { bore?: number }) {
           key={share}
           d={`M${x + r * 0.96} ${y + h * share} q${r * 0.4} -2 ${r * 0.5} ${r * 0.28}`}
           fill="none"
-          stroke="#B9624F"
+          stroke="var(--ink-silicone-deep)"
           strokeWidth={2.2}
         />
       ))}
@@ -159,12 +159,12 @@ export function Board({ x, y, r, h }: Solid) {
     <g>
       <path
         d={`M${x - r} ${y + skew} L${x - r + skew} ${y - skew * 0.4} H${x + r} L${x + r - skew} ${y + skew} z`}
-        fill="#2F7A63"
+        fill="var(--ink-board)"
         {...EDGE}
       />
       <path
         d={`M${x - r} ${y + skew} H${x + r - skew} v${Math.max(4, h * 0.5)} H${x - r} z`}
-        fill="#1F5747"
+        fill="var(--ink-board-deep)"
         {...EDGE}
       />
       {chips.map(([place, deep, width]) => (
@@ -174,7 +174,7 @@ export function Board({ x, y, r, h }: Solid) {
           y={y - skew * 0.2 + deep * skew}
           width={width * r}
           height={Math.max(3, skew * 0.5)}
-          fill="#17242d"
+          fill="var(--ink-line)"
         />
       ))}
     </g>

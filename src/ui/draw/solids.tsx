@@ -7,25 +7,25 @@ export const TILT = 0.2;
 /** Top and side ink of a material, and the hatch its cut shows. */
 export type Ink = readonly [string, string, string?];
 export const INKS: Record<string, Ink> = {
-  iron: ["#C8C4BA", "#A49E90", "iron"],
-  steel: ["#E9ECEC", "#C3CACD", "steel"],
-  stainless: ["#F0F2F1", "#CDD4D5", "steel"],
-  brass: ["#EBD59B", "#CDAA58", "brass"],
-  bronze: ["#E3BC8C", "#BE8C54", "brass"],
-  copper: ["#E8B394", "#C37C55", "brass"],
-  aluminium: ["#EEF0F2", "#D2D7DC", "light"],
-  plastic: ["#F4F2EA", "#DAD5C6", "plastic"],
-  nitrile: ["#6A747A", "#3F494F"],
-  epdm: ["#5F6A66", "#36423E"],
-  silicone: ["#D98F7E", "#B9624F", "rubber"],
-  ptfe: ["#FBFBF7", "#E4E4DC", "ptfe"],
-  graphite: ["#7A7F83", "#55595C"],
-  fibre: ["#CDBFA4", "#A99877", "fibre"],
+  iron: ["var(--ink-iron)", "var(--ink-iron-deep)", "iron"],
+  steel: ["var(--ink-steel)", "var(--ink-steel-deep)", "steel"],
+  stainless: ["var(--ink-stainless)", "var(--ink-stainless-deep)", "steel"],
+  brass: ["var(--ink-brass)", "var(--ink-brass-deep)", "brass"],
+  bronze: ["var(--ink-bronze)", "var(--ink-bronze-deep)", "brass"],
+  copper: ["var(--ink-copper)", "var(--ink-copper-deep)", "brass"],
+  aluminium: ["var(--ink-aluminium)", "var(--ink-aluminium-deep)", "light"],
+  plastic: ["var(--ink-plastic)", "var(--ink-plastic-deep)", "plastic"],
+  nitrile: ["var(--ink-nitrile)", "var(--ink-nitrile-deep)"],
+  epdm: ["var(--ink-epdm)", "var(--ink-epdm-deep)"],
+  silicone: ["var(--ink-silicone)", "var(--ink-silicone-deep)", "rubber"],
+  ptfe: ["var(--ink-ptfe)", "var(--ink-ptfe-deep)", "ptfe"],
+  graphite: ["var(--ink-graphite)", "var(--ink-graphite-deep)"],
+  fibre: ["var(--ink-fibre)", "var(--ink-fibre-deep)", "fibre"],
 };
 
 /** The hatches, once a page: a material is told by its lines as well as by its colour. */
 export function HatchDefs() {
-  const line = { fill: "none", stroke: "#17242d", strokeWidth: 0.9 };
+  const line = { fill: "none", stroke: "var(--ink-line)", strokeWidth: 0.9 };
   return (
     <svg width={0} height={0} aria-hidden="true" focusable="false" className="absolute">
       <defs>
@@ -58,7 +58,7 @@ export function HatchDefs() {
   );
 }
 
-export const LIT: Ink = ["#FFE3A1", "#EFB74A"];
+export const LIT: Ink = ["var(--ink-lit)", "var(--ink-lit-deep)"];
 /** The ink of a material, lit when it is the part in hand; the hatch stays. */
 export const inkOf = (material: string, lit: boolean): Ink => {
   const ink = INKS[material] ?? INKS.steel!;
@@ -66,7 +66,7 @@ export const inkOf = (material: string, lit: boolean): Ink => {
 };
 
 const STROKE = { stroke: "var(--draw)", strokeWidth: 1.3, strokeLinejoin: "round" as const };
-const HOLE = "#2A363E";
+const HOLE = "var(--ink-hole)";
 
 export interface Solid {
   readonly x: number;

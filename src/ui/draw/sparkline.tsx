@@ -12,7 +12,7 @@ export function Sparkline({
 }) {
   const W = 150;
   const H = 40;
-  if (values.length < 2) return <span className="text-soft text-sm">too few readings</span>;
+  if (values.length < 2) return <span className="text-soft text-fine">too few readings</span>;
   const all = [...values, ...(low === undefined ? [] : [low]), ...(high === undefined ? [] : [high])];
   const [least, most] = [Math.min(...all), Math.max(...all)];
   const y = (value: number) =>
@@ -38,7 +38,7 @@ export function Sparkline({
         cx={x(values.length - 1)}
         cy={y(last)}
         r={4.5}
-        fill="#EFB74A"
+        fill="var(--ink-lit-deep)"
         stroke="var(--ink)"
         strokeWidth={1.4}
       />

@@ -121,21 +121,21 @@ export function StackCount({
         />
       </svg>
       <div>
-        <span className="plate block text-[44px] leading-none">
-          {counted} <small className="text-[22px] text-soft">of {pieces.length}</small>
+        <span className="plate block text-figure leading-none">
+          {counted} <small className="text-head text-soft">of {pieces.length}</small>
         </span>
         <span className="caption">{upward ? "in, from the bottom up" : "out, from the top down"}</span>
         {piece !== undefined && counted < pieces.length && (
-          <p className="mt-3 text-[18px]">
+          <p className="mt-3 text-lead">
             Next: <b>{piece.name.toLowerCase()}</b>
             {piece.odd !== undefined && (
-              <span className="mt-1 block rounded border-stop border-l-[6px] bg-stop-bg px-3 py-1.5 text-[16px]">
+              <span className="mt-1 block rounded border-stop border-l-[6px] bg-stop-bg px-3 py-1.5 text-body">
                 <b>The odd one:</b> {piece.odd}.
               </span>
             )}
           </p>
         )}
-        {counted === pieces.length && <p className="mt-3 text-[18px] text-go-text">All counted.</p>}
+        {counted === pieces.length && <p className="mt-3 text-lead text-go-text">All counted.</p>}
       </div>
     </div>
   );

@@ -115,7 +115,7 @@ export function CollectBody({ step, log }: BodyProps<"collect">) {
             <b>{line.name}</b>
             <span
               className={clsx(
-                "text-[15px]",
+                "text-note",
                 line.note.startsWith("MISSING") ? "font-semibold text-stop" : "text-soft",
               )}
             >

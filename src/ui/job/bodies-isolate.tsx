@@ -17,7 +17,7 @@ export function ShutBody({ step, log }: BodyProps<"shut">) {
         else log.add({ kind: "step-done", step: step.id, ...(lock.trim() !== "" && { entry: lock.trim() }) });
       }}
     >
-      {step.where !== undefined && <p className="text-[17px]">Where: {step.where}</p>}
+      {step.where !== undefined && <p className="text-body">Where: {step.where}</p>}
       <Field
         label={step.lockable ? "Lock number" : "Tag number (no lock point)"}
         hint="On the lock's own face."
@@ -155,7 +155,7 @@ export function WaitBody({ step, log }: BodyProps<"wait">) {
             cy={74}
             r={62}
             fill="none"
-            stroke={share >= 1 ? "var(--go)" : "#E39A2D"}
+            stroke={share >= 1 ? "var(--go)" : "var(--ink-wait-mark)"}
             strokeWidth={13}
             strokeLinecap="round"
             strokeDasharray={`${share * 389.6} 389.6`}
@@ -165,7 +165,7 @@ export function WaitBody({ step, log }: BodyProps<"wait">) {
             {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
           </text>
         </svg>
-        <p className="text-[17px]">
+        <p className="text-body">
           {!running &&
             "Start it when the gauge is shut in. You may close this: it goes on, and the bell rings when it is over."}
           {running &&

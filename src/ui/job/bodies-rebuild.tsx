@@ -64,9 +64,9 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
             key={rule.kind + rule.says}
             className={clsx("card border-l-[6px] px-3.5 py-2", RULE_TONE[rule.kind])}
           >
-            <b className="plate mr-2 text-[16px]">{RULE_NAME[rule.kind]}</b>
+            <b className="plate mr-2 text-body">{RULE_NAME[rule.kind]}</b>
             {rule.says}
-            {rule.why && <small className="block text-[14.5px] text-soft">{rule.why}</small>}
+            {rule.why && <small className="block text-note text-soft">{rule.why}</small>}
           </li>
         ))}
       </ul>
@@ -76,7 +76,7 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
           <span className="caption block">
             {step.end.kind === "seated" && !step.loose ? "Right when" : "Tighten"}
           </span>
-          <b className="text-[21px] leading-tight">
+          <b className="text-head leading-tight">
             {step.loose ? "By hand, and leave it loose for now" : endWords(step.end, system, step.torque_Nm)}
           </b>
           {step.end.kind === "torque" && step.end.holdAgainst && !step.loose && (
@@ -207,9 +207,9 @@ function Account({
     <div className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
       <dt>
         {says}
-        {note && <small className="block text-[14.5px] text-soft">{note}</small>}
+        {note && <small className="block text-note text-soft">{note}</small>}
       </dt>
-      <dd className={clsx("plate text-[24px]", bad && "text-stop")}>{value}</dd>
+      <dd className={clsx("plate text-head", bad && "text-stop")}>{value}</dd>
     </div>
   );
 }
@@ -220,7 +220,7 @@ export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
       id={STEP_FORM}
       onSigned={(name) => log.add({ kind: "signed-off", statement: "Back in service" }, { by: name })}
     >
-      <p className="card p-4 text-[17px]" data-step={step.id}>
+      <p className="card p-4 text-body" data-step={step.id}>
         I put {log.job.inputs.valve.tag} back in service. Every closure is open, every test is passed.
       </p>
     </SignName>

@@ -24,7 +24,7 @@ export function Counter({
   const button = "btn btn-quiet size-14 px-0";
   return (
     <div className="card flex items-center justify-between gap-3 px-4 py-2.5">
-      <span className="font-semibold text-[18px]">{label}</span>
+      <span className="font-semibold text-lead">{label}</span>
       <span className="flex items-center gap-2">
         <button
           type="button"
@@ -35,7 +35,7 @@ export function Counter({
         >
           <Minus size={22} />
         </button>
-        <output aria-live="polite" className="plate min-w-14 text-center text-[34px]">
+        <output aria-live="polite" className="plate min-w-14 text-center text-figure">
           {count}
         </output>
         <button
@@ -93,7 +93,7 @@ export function CrackBody({ step, log }: BodyProps<"crack">) {
     <StepForm onDone={done}>
       <div className="card flex items-center gap-4 px-4 py-3">
         <CrackedJoint of={step.of} stay={step.stay} />
-        <p className="text-[17px]">
+        <p className="text-body">
           <b>{step.stay} opposite bolts stay in</b> and hold the joint. Everything else is out.
         </p>
       </div>
@@ -117,7 +117,7 @@ function CrackedJoint({ of, stay }: { of: number; stay: number }) {
   const stays = new Set(Array.from({ length: stay }, (_, index) => Math.round((index * of) / stay)));
   return (
     <svg width={96} height={96} viewBox="0 0 96 96" aria-hidden="true" className="shrink-0">
-      <circle cx={48} cy={48} r={44} fill="#C8C4BA" stroke="var(--draw)" strokeWidth={1.4} />
+      <circle cx={48} cy={48} r={44} fill="var(--ink-iron)" stroke="var(--draw)" strokeWidth={1.4} />
       <circle cx={48} cy={48} r={20} fill="var(--card)" stroke="var(--draw)" />
       {Array.from({ length: of }, (_, place) => {
         const [cx, cy] = onCircle(48, 48, 32, -Math.PI / 2 + (place * 2 * Math.PI) / of);
@@ -161,11 +161,11 @@ export function AskTwiceBody({ step, log }: BodyProps<"ask-twice">) {
           aria-pressed={said[index]}
           onClick={() => setSaid((now) => now.map((each, at) => (at === index ? !each : each)))}
           className={clsx(
-            "grid min-h-16 grid-cols-[44px_1fr] items-center gap-3 rounded-md border-2 px-3 py-2.5 text-left text-[17px] leading-snug",
+            "grid min-h-16 grid-cols-[44px_1fr] items-center gap-3 rounded-md border-2 px-3 py-2.5 text-left text-body leading-snug",
             said[index] ? "border-ink bg-ink text-paper" : "border-wait bg-wait-bg",
           )}
         >
-          <span className="plate text-center text-[24px]">{said[index] ? "YES" : index + 1}</span>
+          <span className="plate text-center text-head">{said[index] ? "YES" : index + 1}</span>
           {question}
         </button>
       ))}
@@ -190,7 +190,7 @@ export function ConfirmBody({ step, log }: BodyProps<"confirm">) {
     >
       <p className="card border-cold border-l-[6px] px-4 py-3">
         <span className="caption block">You noted</span>
-        <b className="text-[23px]">{step.noted}</b>
+        <b className="text-head">{step.noted}</b>
       </p>
       <PhotoStrip log={log} step={step.mark} />
       <Choices

@@ -63,7 +63,7 @@ export function ComparePart({
     <section aria-label="Compare the new part" className="flex flex-col gap-3">
       <div className="flex items-center gap-3">
         <PartIcon part={part} size={56} lit />
-        <p className="text-[17px]">
+        <p className="text-body">
           Before it goes in: <b>is the new one in your hand the right one?</b>
         </p>
       </div>

@@ -85,7 +85,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
         </div>
         <div className="hidden min-w-0 max-w-[190px] md:block">
           <b className="line-clamp-1">{inputs.reason.says}</b>
-          <span className="line-clamp-1 text-[14.5px] text-soft">
+          <span className="line-clamp-1 text-note text-soft">
             {inputs.sheet.title}, {inputs.valve.place}
           </span>
         </div>
@@ -126,7 +126,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
           )}
           {who === "" && !signedOff ? (
             <section aria-label="Who is holding this device?" className="card flex flex-col gap-3 p-5">
-              <h1 className="font-bold text-[28px] leading-tight">Who is holding this device?</h1>
+              <h1 className="font-bold text-title leading-tight">Who is holding this device?</h1>
               <p className="text-soft">Every entry stands in the record with a name. Nobody is presumed.</p>
               <WhoPicker />
             </section>
@@ -145,7 +145,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
       </div>
       <nav
         aria-label="Views of the job"
-        className="plate grid grid-cols-4 border-rule border-t-[1.5px] bg-card text-center text-[17px] lg:hidden"
+        className="plate grid grid-cols-4 border-rule border-t-[1.5px] bg-card text-center text-body lg:hidden"
       >
         {(
           [
@@ -199,7 +199,7 @@ function SavingSign({ saving }: { saving: Saving }) {
     <span
       role="status"
       className={clsx(
-        "plate ml-auto text-[15px]",
+        "plate ml-auto text-note",
         saving.kind === "waiting-for-signal" || saving.kind === "not-stored" ? "text-wait" : "text-go-text",
       )}
     >

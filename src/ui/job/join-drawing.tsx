@@ -50,7 +50,7 @@ const SECTIONS: Record<Kind, (end: EndCondition) => ReactNode> = {
       <path
         d="M24 22q-8 8-2 20M26 42q-10 2-12-8M88 22q8 8 2 20"
         fill="none"
-        stroke="#B9835F"
+        stroke="var(--ink-cord)"
         strokeWidth={7}
         strokeLinecap="round"
       />
@@ -88,7 +88,7 @@ const SECTIONS: Record<Kind, (end: EndCondition) => ReactNode> = {
     <>
       <Block />
       <rect x={34} y={58} width={44} height={28} fill="var(--sunk)" {...INK} />
-      <rect x={34} y={72} width={44} height={14} fill="#3F494F" {...INK} />
+      <rect x={34} y={72} width={44} height={14} fill="var(--ink-nitrile-deep)" {...INK} />
       <path d="M88 58h10M88 72h10M93 58v14" stroke="var(--stop)" strokeWidth={1.8} />
       <path
         d="M93 50v8m-3-4l3 4 3-4M93 80v-8m-3 4l3-4 3 4"
@@ -111,7 +111,7 @@ const SECTIONS: Record<Kind, (end: EndCondition) => ReactNode> = {
     <>
       <Block />
       <path d="M30 58v14h52V58" fill="var(--sunk)" {...INK} />
-      <circle cx={56} cy={62} r={9.5} fill="#3F494F" {...INK} />
+      <circle cx={56} cy={62} r={9.5} fill="var(--ink-nitrile-deep)" {...INK} />
       <path d="M56 26v18m-5-6l5 7 5-7" {...TURN} />
     </>
   ),
@@ -126,7 +126,7 @@ const SECTIONS: Record<Kind, (end: EndCondition) => ReactNode> = {
 function Block() {
   return (
     <>
-      <rect x={8} y={58} width={96} height={38} rx={3} fill="#C8C4BA" {...INK} />
+      <rect x={8} y={58} width={96} height={38} rx={3} fill="var(--ink-iron)" {...INK} />
       <rect x={8} y={58} width={22} height={38} rx={3} fill="url(#hatch-iron)" opacity={0.5} />
       <rect x={82} y={58} width={22} height={38} rx={3} fill="url(#hatch-iron)" opacity={0.5} />
     </>
@@ -141,10 +141,18 @@ function Screw({ gap = 0, sunk = false }: { gap?: number; sunk?: boolean }) {
     <>
       <Block />
       <rect x={46} y={58} width={20} height={38} fill="var(--sunk)" />
-      <rect x={47} y={head + 20} width={18} height={sunk ? 18 : 34} fill="#E9ECEC" {...INK} />
+      <rect x={47} y={head + 20} width={18} height={sunk ? 18 : 34} fill="var(--ink-steel)" {...INK} />
       {!sunk &&
         thread.map((y) => <path key={y} d={`M47 ${y}l18 -3`} stroke="var(--draw)" strokeOpacity={0.6} />)}
-      <rect x={sunk ? 44 : 36} y={head} width={sunk ? 24 : 40} height={24} rx={2} fill="#EBD59B" {...INK} />
+      <rect
+        x={sunk ? 44 : 36}
+        y={head}
+        width={sunk ? 24 : 40}
+        height={24}
+        rx={2}
+        fill="var(--ink-brass)"
+        {...INK}
+      />
     </>
   );
 }
@@ -155,7 +163,7 @@ const Clockwise = () => <path d="M36 26a22 12 0 0 1 40 0m0 0l-9-3m9 3l3-9" {...T
 const Stop = () => (
   <g transform="translate(98 32)">
     <path d="M-4 -9h8l6 6v8l-6 6h-8l-6-6v-8z" fill="var(--stop)" />
-    <path d="M-5 0h10" stroke="#fff" strokeWidth={2.6} />
+    <path d="M-5 0h10" stroke="var(--ink-white)" strokeWidth={2.6} />
   </g>
 );
 

@@ -49,7 +49,7 @@ export function LinePane({ job }: { job: Run }) {
       <div className="flex flex-wrap items-center justify-between gap-2 px-3.5 pb-2.5">
         <PipeKey kinds={kindsOf(view.line)} unknown={view.doubt} />
         {plan !== undefined && (
-          <span className="plate text-[15px] text-soft">
+          <span className="plate text-note text-soft">
             {formatQuantity(plan.section.volume_L / 1000, "volume", system)} shut in
           </span>
         )}

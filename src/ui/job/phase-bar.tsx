@@ -26,7 +26,7 @@ export function PhaseBar({ job }: { job: Run }) {
       .every((step) => job.states.get(step.id)?.kind === "done");
   return (
     <div className="min-w-0 flex-1">
-      <ol className="plate hidden h-[34px] gap-px text-[14px] tracking-normal xl:flex">
+      <ol className="plate hidden h-[34px] gap-px text-fine tracking-normal xl:flex">
         {phases.map((phase) => {
           const on = phase === here.phase;
           return (

@@ -44,7 +44,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
           <li>
             <label
               htmlFor={id}
-              className="grid h-24 w-32 cursor-pointer place-items-center rounded-md border-2 border-edge border-dashed bg-paper text-center text-[15px] focus-within:outline-3"
+              className="grid h-24 w-32 cursor-pointer place-items-center rounded-md border-2 border-edge border-dashed bg-paper text-center text-note focus-within:outline-3"
             >
               <span>
                 <Camera size={26} className="mx-auto" aria-hidden="true" />
@@ -66,7 +66,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
         )}
       </ul>
       {waiting > 0 && (
-        <p role="status" className="mt-1 text-[15px] text-wait">
+        <p role="status" className="mt-1 text-note text-wait">
           {waiting} kept on this device, waiting for signal
         </p>
       )}

@@ -34,7 +34,7 @@ export function StepBench({ log, step }: { log: JobLog; step: Step }) {
           .map((kept) => (
             <li key={`${kept.at}${kept.output}`} className="flex items-baseline justify-between gap-3 py-1">
               <span>Kept: {keptTitle(keptName(kept.calculator, kept.output))}</span>
-              <b className="plate whitespace-nowrap text-[18px]">{kept.typed}</b>
+              <b className="plate whitespace-nowrap text-lead">{kept.typed}</b>
             </li>
           ))}
       </ul>

@@ -58,11 +58,11 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         <h1
           ref={heading}
           tabIndex={-1}
-          className="font-bold text-[28px] leading-[1.12] tracking-[-.01em] outline-none lg:text-[33px]"
+          className="font-bold text-title leading-[1.12] tracking-[-.01em] outline-none lg:text-figure"
         >
           {title}
         </h1>
-        <p className="text-[16.5px] text-soft">{step.why}</p>
+        <p className="text-body text-soft">{step.why}</p>
         <Chips step={step} />
         {halted ? (
           <Notice tone="stop" live>
@@ -169,11 +169,11 @@ function Stuck({ log, part }: { log: JobLog; part: string | undefined }) {
 function Chips({ step }: { step: Step }) {
   if (step.cues.length + step.tools.length === 0 && step.stands === undefined) return null;
   const chip =
-    "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-[17px] tracking-[.02em]";
+    "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-body tracking-[.02em]";
   return (
     <ul className="flex flex-wrap gap-2">
       {step.stands !== undefined && (
-        <li className="plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-cold bg-card px-2.5 py-1 text-[17px]">
+        <li className="plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-cold bg-card px-2.5 py-1 text-body">
           stands {step.stands.before}
           {step.stands.after !== step.stands.before && ` → ${step.stands.after}`}
         </li>
@@ -208,8 +208,8 @@ function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: string 
   const { shut } = log.job;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto">
-      <h1 className="font-bold text-[33px] leading-tight">Work is stopped here.</h1>
-      <p className="text-[17px] text-soft">
+      <h1 className="font-bold text-figure leading-tight">Work is stopped here.</h1>
+      <p className="text-body text-soft">
         {by}: {reason}
       </p>
       <Notice tone="stop">
@@ -231,7 +231,7 @@ function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: string 
           log.add({ kind: "resumed" });
         }}
       >
-        <button type="submit" className="btn btn-go min-h-16 w-full text-[19px]">
+        <button type="submit" className="btn btn-go min-h-16 w-full text-lead">
           Take it up again <span className="key">Enter</span>
         </button>
       </form>

@@ -100,7 +100,7 @@ export function StepFooter({
         disabled={halted || waiting}
         // A glove taps twice: the second tap would land on the next step. Bolts and pieces are tapped fast on purpose.
         onClick={(event) => event.detail > 1 && !tappedFast(step) && event.preventDefault()}
-        className="btn btn-go min-h-16 px-3 text-[19px]"
+        className="btn btn-go min-h-16 px-3 text-lead"
       >
         {buttonSays(step, log, means, waiting)} <span className="key hidden lg:inline">Enter</span>
       </button>

@@ -50,7 +50,7 @@ export function Field({
   const id = useId();
   return (
     <div>
-      <label htmlFor={id} className="font-semibold text-[18px]">
+      <label htmlFor={id} className="font-semibold text-lead">
         {label}
       </label>
       <input
@@ -67,7 +67,7 @@ export function Field({
       />
       <p
         id={`${id}-says`}
-        className={clsx("mt-1 text-[15px]", error === undefined ? "text-soft" : "text-stop")}
+        className={clsx("mt-1 text-note", error === undefined ? "text-soft" : "text-stop")}
         role={error === undefined ? undefined : "alert"}
       >
         {error ?? hint}
@@ -115,7 +115,7 @@ export function Choices({
 }) {
   return (
     <fieldset className="card p-4">
-      <legend className="float-left mb-2.5 font-bold text-[18px]">{label}</legend>
+      <legend className="float-left mb-2.5 font-bold text-lead">{label}</legend>
       <div className="clear-both grid gap-2 sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))]">
         {options.map((option) => (
           <button
@@ -123,8 +123,14 @@ export function Choices({
             type="button"
             aria-pressed={chosen === option.id}
             onClick={() => onChoose(option.id)}
+            // A choice that stands is gone on from by the key that chose it.
+            onKeyDown={(event) => {
+              if (event.key !== "Enter" || chosen !== option.id) return;
+              event.preventDefault();
+              event.currentTarget.form?.requestSubmit();
+            }}
             className={clsx(
-              "min-h-[58px] rounded-md border-2 px-3 py-1.5 font-semibold text-[17px] leading-tight",
+              "min-h-[58px] rounded-md border-2 px-3 py-1.5 font-semibold text-body leading-tight",
               chosen === option.id ? "border-ink bg-ink text-paper" : "border-edge bg-paper",
             )}
           >

@@ -18,7 +18,7 @@ export function StuckLadder({ part, sheet }: { part: Part; sheet: Sheet }) {
               rung.stop && "bg-stop-bg",
             )}
           >
-            <span className="plate text-center text-[20px]">{index + 1}</span>
+            <span className="plate text-center text-lead">{index + 1}</span>
             <span>
               <b>{rung.name}.</b> {rung.do}
             </span>

@@ -45,11 +45,11 @@ export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
                 back && "text-soft",
               )}
             >
-              <span className="plate text-[18px] text-soft">{item.order}</span>
+              <span className="plate text-lead text-soft">{item.order}</span>
               <span className={clsx(back && "opacity-50")}>
                 <PartIcon part={part} size={52} lit={item.renew && !back} />
               </span>
-              <span className="text-[14.5px] leading-tight">
+              <span className="text-note leading-tight">
                 {item.name}
                 {item.quantity > 1 ? ` × ${item.counted}` : ""}
                 {item.from !== undefined && !back && (
@@ -81,5 +81,5 @@ const TONES = {
 } as const;
 
 function Tag({ tone, children }: { tone: keyof typeof TONES; children: string | string[] }) {
-  return <i className={clsx("plate rounded-[3px] px-1.5 text-[13px] not-italic", TONES[tone])}>{children}</i>;
+  return <i className={clsx("plate rounded-[3px] px-1.5 text-fine not-italic", TONES[tone])}>{children}</i>;
 }

@@ -101,8 +101,8 @@ export function WrenchPanel({
         />
       </div>
       {wrench.extended && setting_Nm !== undefined && (
-        <p className="pb-3 text-[17px]">
-          Set the wrench to <b className="plate text-[22px]">{shown(setting_Nm)}</b>: the extension makes the
+        <p className="pb-3 text-body">
+          Set the wrench to <b className="plate text-head">{shown(setting_Nm)}</b>: the extension makes the
           lever longer.
         </p>
       )}

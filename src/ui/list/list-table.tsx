@@ -223,7 +223,7 @@ export function ListTable<Row extends object, Id extends string>({
           <PageLink path={path} ask={ask} page={ask.page - 1} off={ask.page <= 1}>
             Before
           </PageLink>
-          <span className="plate text-[18px]">
+          <span className="plate text-lead">
             {ask.page.toLocaleString("en")} of {pages.toLocaleString("en")}
           </span>
           <PageLink path={path} ask={ask} page={ask.page + 1} off={ask.page >= pages}>

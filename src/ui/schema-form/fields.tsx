@@ -16,10 +16,7 @@ export function Messages({
 }) {
   if (messages.length === 0 && hint === undefined) return null;
   return (
-    <span
-      id={id}
-      className={messages.length > 0 ? "block text-[15px] text-stop" : "block text-[14.5px] text-soft"}
-    >
+    <span id={id} className={messages.length > 0 ? "block text-note text-stop" : "block text-note text-soft"}>
       {messages.length > 0 ? messages.join(" ") : hint}
     </span>
   );
@@ -178,7 +175,7 @@ export function Chips({
             <button
               type="button"
               aria-label={`Take ${choices.find((choice) => choice.id === each)?.name ?? each} away`}
-              className="plate inline-flex min-h-11 items-center gap-1.5 rounded border-[1.5px] border-edge bg-paper px-2.5 text-[16px]"
+              className="plate inline-flex min-h-11 items-center gap-1.5 rounded border-[1.5px] border-edge bg-paper px-2.5 text-body"
               onClick={() => onChange(items.filter((other) => other !== each))}
             >
               {choices.find((choice) => choice.id === each)?.name ?? `${each} (unknown)`}

@@ -47,7 +47,7 @@ function Fields({ schema, value, path, references, problems, onChange }: FieldPr
   return (
     <div className="flex flex-col gap-3">
       {at(problems, path).map((message) => (
-        <p key={message} role="alert" className="text-[15px] text-stop">
+        <p key={message} role="alert" className="text-note text-stop">
           {message}
         </p>
       ))}
@@ -92,13 +92,13 @@ function Fields({ schema, value, path, references, problems, onChange }: FieldPr
       </div>
       {absent.length > 0 && (
         <div className="flex flex-wrap items-center gap-1.5">
-          <span className="text-[15px] text-soft">Add:</span>
+          <span className="text-note text-soft">Add:</span>
           {absent.map(([name, each]) => (
             <button
               key={name}
               type="button"
               title={each.description}
-              className="plate min-h-11 rounded border border-edge border-dashed px-2.5 text-[15.5px]"
+              className="plate min-h-11 rounded border border-edge border-dashed px-2.5 text-note"
               onClick={() => set(name, blankOf(each))}
             >
               {labelOf(name)}
@@ -288,7 +288,7 @@ function List(props: FieldProps) {
       </ol>
       <button
         type="button"
-        className="plate mt-2 inline-flex min-h-11 items-center gap-1 rounded border border-edge border-dashed px-3 text-[15.5px]"
+        className="plate mt-2 inline-flex min-h-11 items-center gap-1 rounded border border-edge border-dashed px-3 text-note"
         onClick={() => onChange([...items, blankOf(item)])}
       >
         <Plus size={16} aria-hidden="true" /> Add to {labelOf(name).toLowerCase()}

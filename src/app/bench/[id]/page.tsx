@@ -28,7 +28,7 @@ export default async function CalculatorPage({ params, searchParams }: Props) {
   return (
     <div className="mx-auto flex max-w-[1240px] flex-col gap-4 px-4 py-4 md:px-5">
       <header>
-        <h1 className="flex items-center gap-3 font-bold text-[28px] leading-tight">
+        <h1 className="flex items-center gap-3 font-bold text-title leading-tight">
           <ChapterMark chapter={calculator.chapter} /> {calculator.title}
         </h1>
         <p className="text-soft">{calculator.says}</p>

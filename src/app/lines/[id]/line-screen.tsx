@@ -117,8 +117,8 @@ export function LineScreen({
       <section className="card relative flex min-h-[520px] flex-col overflow-hidden">
         <header className="flex flex-col gap-x-4 gap-y-2 px-4 pt-3 sm:flex-row sm:items-end">
           <div className="min-w-0 flex-1">
-            <h1 className="font-bold text-[21px] leading-tight">{line.name}</h1>
-            <p className="text-[15px] text-soft" aria-live="polite">
+            <h1 className="font-bold text-head leading-tight">{line.name}</h1>
+            <p className="text-note text-soft" aria-live="polite">
               {trial !== undefined
                 ? "What if"
                 : planned.kind === "waiting"
@@ -139,7 +139,7 @@ export function LineScreen({
         {plan !== undefined && trial === undefined && <Walk plan={plan} step={step} onStep={setStep} />}
         <footer className="flex flex-wrap items-center justify-between gap-2 px-4 pb-3">
           <PipeKey kinds={kinds} unknown={view.doubt} />
-          <span className="text-[14.5px] text-soft">
+          <span className="text-note text-soft">
             {made !== undefined && line.links.length > MOST_EDITED
               ? `Planned in ${Math.max(1, Math.round(made.took))} ms.`
               : "Tap a valve to ask about it, a place to open it."}
@@ -292,7 +292,7 @@ function Walk({
       >
         <ChevronLeft aria-hidden />
       </button>
-      <p className="min-w-0 flex-1 text-[15px] leading-tight" aria-live="polite">
+      <p className="min-w-0 flex-1 text-note leading-tight" aria-live="polite">
         <span className="caption block">{label}</span>
         {act !== undefined && <b>{actWords(act)}</b>}
       </p>
@@ -359,7 +359,7 @@ function Chips({
         <li key={key + id}>
           <button
             type="button"
-            className="btn btn-quiet min-h-11! px-3! text-[15px]!"
+            className="btn btn-quiet min-h-11! px-3! text-note!"
             onClick={() => onChange({ [key]: told[key].filter((each) => each !== id) })}
           >
             {TOLD_WORDS[key](nodeName(id))}

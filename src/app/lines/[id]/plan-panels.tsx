@@ -19,15 +19,15 @@ export function ShuttingPanel({ plan, at }: { plan: IsolationPlan; at: number | 
               className={`grid grid-cols-[30px_1fr_auto] gap-1.5 py-1.5 ${at === index + 1 ? "rounded bg-brass-bg" : ""}`}
               aria-current={at === index + 1 ? "step" : undefined}
             >
-              <span className="plate grid size-[26px] place-items-center rounded-full bg-ink text-[17px] text-card">
+              <span className="plate grid size-[26px] place-items-center rounded-full bg-ink text-body text-card">
                 {index + 1}
               </span>
               <span>
                 {actWords(act)}
                 {closure?.barrier === "outer" && (
-                  <span className="plate ml-1.5 rounded bg-sunk px-1.5 text-[14px]">second barrier</span>
+                  <span className="plate ml-1.5 rounded bg-sunk px-1.5 text-fine">second barrier</span>
                 )}
-                <small className="block text-[14px] text-soft leading-tight">
+                <small className="block text-fine text-soft leading-tight">
                   {closure === undefined ? act.why : `${closure.why} ${act.why}`}
                   {closure?.where !== undefined &&
                     closure.where !== closure.name &&
@@ -35,14 +35,14 @@ export function ShuttingPanel({ plan, at }: { plan: IsolationPlan; at: number | 
                 </small>
               </span>
               {closure !== undefined && (
-                <span className="plate text-[15px] text-soft">{closure.minutes} min</span>
+                <span className="plate text-note text-soft">{closure.minutes} min</span>
               )}
             </li>
           );
         })}
       </ol>
       {!plan.exact && (
-        <p className="mt-2 text-[14.5px] text-soft">
+        <p className="mt-2 text-note text-soft">
           The search stopped at its bound: this plan is safe, a cheaper one may exist.
         </p>
       )}
@@ -67,7 +67,7 @@ export function ProvePanel({
           <li className="py-1.5">
             Drain {formatQuantity((volume_L - drain.staysBelow_L) / 1000, "volume", system)} at{" "}
             {nodeName(drain.node)}
-            <small className="block text-[14px] text-soft">
+            <small className="block text-fine text-soft">
               lowest drain of the section, about {formatDuration(drain.minutes * 60)}
               {plan.section.vent !== undefined && `; air in at ${nodeName(plan.section.vent.node)}`}
             </small>

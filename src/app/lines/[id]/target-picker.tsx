@@ -25,7 +25,7 @@ export function TargetPicker({
   const groups = useMemo(() => groupsOf(line, registered), [line, registered]);
   const count = groups.reduce((sum, [, list]) => sum + list.length, 0);
   return (
-    <div className="text-[15px]">
+    <div className="text-note">
       <label htmlFor={id} className="caption block">
         To open
       </label>
@@ -100,7 +100,7 @@ function TypedTarget({
           <option key={each.id} value={each.id} />
         ))}
       </datalist>
-      <p id={`${id}-says`} role={error === undefined ? undefined : "alert"} className="text-[14px] text-stop">
+      <p id={`${id}-says`} role={error === undefined ? undefined : "alert"} className="text-fine text-stop">
         {error}
       </p>
     </form>

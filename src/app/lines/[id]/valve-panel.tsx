@@ -37,7 +37,7 @@ export function ValvePanel({
   ].filter((each) => each !== undefined);
   return (
     <Panel title={`${valve.id} ${valve.name ?? ""}`}>
-      <p className="text-[15px] text-soft">{facts.join("; ")}.</p>
+      <p className="text-note text-soft">{facts.join("; ")}.</p>
       <div className="mt-2 grid grid-cols-2 gap-2">
         <button
           type="button"
@@ -87,7 +87,7 @@ export function StemPanel({
 }) {
   return (
     <Panel title={stem.name ?? stem.id}>
-      <p className="text-[15px] text-soft">A three-way valve. What if it stood elsewhere?</p>
+      <p className="text-note text-soft">A three-way valve. What if it stood elsewhere?</p>
       <div className="mt-2 flex flex-col gap-2">
         {stem.threeWay.positions.map((each) => (
           <button

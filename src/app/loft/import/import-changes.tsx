@@ -11,7 +11,7 @@ export function ImportChanges({ changes, total }: { changes: readonly Change[]; 
   return (
     <div className="mt-2 flex flex-col gap-2">
       {fresh.length > 0 && (
-        <p className="text-[15px]">
+        <p className="text-note">
           <b>New:</b>{" "}
           <span className="break-words">
             {fresh
@@ -24,7 +24,7 @@ export function ImportChanges({ changes, total }: { changes: readonly Change[]; 
       )}
       {known.length > 0 && (
         <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Fields before and after">
-          <table className="w-full text-left text-[15px]">
+          <table className="w-full text-left text-note">
             <thead>
               <tr className="border-rule border-b-[1.5px]">
                 <th className="py-1 pr-3 font-semibold">Which</th>
@@ -59,7 +59,7 @@ export function ImportChanges({ changes, total }: { changes: readonly Change[]; 
         </div>
       )}
       {total > changes.length && (
-        <p className="text-[15px] text-soft">
+        <p className="text-note text-soft">
           … and {(total - changes.length).toLocaleString("en")} more changes, which are made as well.
         </p>
       )}

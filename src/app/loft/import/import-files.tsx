@@ -48,7 +48,7 @@ export function ImportFiles() {
   return (
     <div className="flex flex-col gap-4">
       <label className="card block cursor-pointer border-dashed p-6 text-center">
-        <b className="block text-[20px]">Choose files</b>
+        <b className="block text-lead">Choose files</b>
         <span className="text-soft">.csv or .json, several at once, up to 40 MB together</span>
         <input
           type="file"
@@ -93,7 +93,7 @@ export function ImportFiles() {
                 <div className="grid gap-x-4 sm:grid-cols-[1fr_1fr_auto]">
                   <b>{line.what}</b>
                   <span className="break-all text-soft">{line.file}</span>
-                  <span className="plate text-[17px]">{EFFECT[line.effect]}</span>
+                  <span className="plate text-body">{EFFECT[line.effect]}</span>
                 </div>
                 {line.caution !== undefined && (
                   <div className="mt-2">

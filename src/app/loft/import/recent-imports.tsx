@@ -32,7 +32,7 @@ export function RecentImports({ entries }: { entries: readonly Entry[] }) {
           <li key={entry.id} className="flex flex-wrap items-center justify-between gap-3 py-2">
             <span className="min-w-0 flex-1">
               <span className="line-clamp-2 break-all">{entry.files.join(", ")}</span>
-              <small className="block text-[14.5px] text-soft">
+              <small className="block text-note text-soft">
                 <Day at={entry.at} time />, {entry.by}
               </small>
             </span>

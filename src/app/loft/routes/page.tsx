@@ -48,7 +48,7 @@ function Route({ contract }: { contract: Contract }) {
   const fields = Object.keys(query.properties);
   return (
     <li className="grid gap-x-4 gap-y-1 py-3 md:grid-cols-[minmax(0,380px)_1fr]">
-      <p className="break-all font-mono text-[15px]">
+      <p className="break-all font-mono text-note">
         <b>{method}</b> {path}
         {fields.length > 0 && <span className="text-soft">?{fields.join("&")}</span>}
       </p>
@@ -57,7 +57,7 @@ function Route({ contract }: { contract: Contract }) {
           {says} {ASKER[asker]}
         </p>
         {Object.keys(refuses).length > 0 && (
-          <p className="text-[15px] text-soft">
+          <p className="text-note text-soft">
             {Object.entries(refuses)
               .map(([status, when]) => `${status}: ${when}`)
               .join(" ")}

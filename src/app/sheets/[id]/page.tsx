@@ -28,8 +28,8 @@ export default async function SheetPage({ params, searchParams }: Props) {
   return (
     <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[auto_minmax(270px,1fr)]">
       <header className="flex flex-wrap items-end gap-4 lg:col-span-2">
-        <div className="min-w-0 flex-1">
-          <h1 className="font-bold text-[28px] leading-tight">{sheet.title}</h1>
+        <div className="min-w-0 basis-full md:flex-1 md:basis-0">
+          <h1 className="font-bold text-title leading-tight">{sheet.title}</h1>
           <p className="text-soft">
             {sheet.maker} {sheet.model}, revision {sheet.revision}. {sheet.summary}
           </p>
@@ -52,7 +52,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
       {revisions.length > 1 && (
         <nav
           aria-label="Revisions"
-          className="plate flex flex-wrap items-center gap-2 text-[16px] lg:col-span-2"
+          className="plate flex flex-wrap items-center gap-2 text-body lg:col-span-2"
         >
           Revisions
           {revisions.map((each) => (
@@ -104,7 +104,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
               .map((each) => (
                 <li key={each.id} className="py-2">
                   <b>{each.name}</b>
-                  <small className="block text-[14.5px] text-soft">
+                  <small className="block text-note text-soft">
                     {each.ways
                       .map((way) =>
                         way.heldBy.length === 0 ? "free" : `after ${way.heldBy.map(name).join(", ")}`,
@@ -123,7 +123,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
             {sheet.checks.map((check) => (
               <li key={check.id} className="py-2">
                 {check.ask} <span className="plate text-soft">{check.phase}</span>
-                <small className="block text-[14.5px] text-soft">
+                <small className="block text-note text-soft">
                   {check.kind === "choice" &&
                     check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
                   {check.kind === "trick" &&
@@ -141,7 +141,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
               <li key={kit.id} className="py-2">
                 <b>{kit.name}</b>{" "}
                 {kit.generations === undefined ? "fits all" : `fits generation ${kit.generations.join(", ")}`}
-                <small className="block text-[14.5px] text-soft">
+                <small className="block text-note text-soft">
                   {kit.contents
                     .map((item) => `${name(item.part)}${item.quantity > 1 ? ` × ${item.quantity}` : ""}`)
                     .join(", ")}
@@ -156,7 +156,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
             {sheet.intervals.map((interval) => (
               <li key={interval.id} className="py-2">
                 Every {interval.every_months} months: {interval.what}
-                <small className="block text-[14.5px] text-soft">{interval.source}</small>
+                <small className="block text-note text-soft">{interval.source}</small>
               </li>
             ))}
           </ul>

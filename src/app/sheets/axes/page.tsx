@@ -27,11 +27,11 @@ export default function AxesPage() {
           <li key={sheet.id} className="card mb-4 break-inside-avoid border-t-[7px] border-t-brass-line p-3">
             <Link
               href={`/sheets/${sheet.id}`}
-              className="font-bold text-[18px] underline-offset-4 hover:underline"
+              className="font-bold text-lead underline-offset-4 hover:underline"
             >
               {sheet.title}
             </Link>
-            <span className="plate block text-[16px] text-soft">
+            <span className="plate block text-body text-soft">
               {sheet.maker} {sheet.model}
             </span>
             <SheetOnWall id={sheet.id} />

@@ -16,8 +16,8 @@ export default function LibraryPage() {
       <ul className="grid gap-4 lg:grid-cols-2">
         {sheetLibrary().map((sheet) => (
           <li key={sheet.id} className="card border-t-[7px] border-t-brass-line p-4">
-            <b className="text-[20px]">{sheet.title}</b>
-            <span className="plate block text-[17px]">
+            <b className="text-lead">{sheet.title}</b>
+            <span className="plate block text-body">
               {sheet.maker} {sheet.model}
             </span>
             <p className="mt-1 mb-3 text-soft">{sheet.summary}</p>

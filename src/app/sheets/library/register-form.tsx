@@ -60,7 +60,7 @@ export function RegisterForm({
             placeholder={hint}
             aria-invalid={problem(name) !== undefined}
           />
-          {problem(name) && <span className="text-[15px] text-stop">{problem(name)}</span>}
+          {problem(name) && <span className="text-note text-stop">{problem(name)}</span>}
         </label>
       ))}
       {builds.length > 0 && (

@@ -13,8 +13,7 @@ import { services } from "@/server/services";
 import { BenchReadings } from "@/ui/bench-readings";
 import { LineGlance } from "@/ui/line-glance";
 import { Empty, Notice } from "@/ui/notice";
-import { Panel } from "@/ui/page";
-import { Plate } from "@/ui/plate";
+import { Panel, ValveHead } from "@/ui/page";
 import { ReadingHistory } from "@/ui/reading-history-later";
 import { SheetAxis } from "@/ui/sheet-axis";
 import { Day, When } from "@/ui/when";
@@ -47,24 +46,23 @@ export default async function ValvePage({ params }: Params) {
   const measures = sheet?.checks.filter((check) => check.kind === "measure" && check.phase === "test") ?? [];
   return (
     <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_330px]">
-      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 lg:col-span-3">
-        <Plate id={valve.tag} size="lg" />
-        <div className="min-w-0 flex-1">
-          <h1 className="font-bold text-[26px] leading-tight">{valve.name}</h1>
-          <p className="text-soft">
-            {sheet?.title ?? valve.sheet}, {valve.place}
-          </p>
-        </div>
-        {open === undefined ? (
-          <Link href={`/valves/${encodeURIComponent(tag)}/start`} className="btn btn-go min-h-14 text-[19px]">
-            Start a job
-          </Link>
-        ) : (
-          <Link href={`/jobs/${encodeURIComponent(open.job)}`} className="btn btn-go min-h-14 text-[19px]">
-            Go on with the job
-          </Link>
-        )}
-      </header>
+      <ValveHead
+        tag={valve.tag}
+        title={valve.name}
+        says={`${sheet?.title ?? valve.sheet}, ${valve.place}`}
+        className="lg:col-span-3"
+        action={
+          open === undefined ? (
+            <Link href={`/valves/${encodeURIComponent(tag)}/start`} className="btn btn-go min-h-14 text-lead">
+              Start a job
+            </Link>
+          ) : (
+            <Link href={`/jobs/${encodeURIComponent(open.job)}`} className="btn btn-go min-h-14 text-lead">
+              Go on with the job
+            </Link>
+          )
+        }
+      />
       {sheet === undefined ? (
         <Notice tone="stop">
           The sheet “{valve.sheet}” is missing. Bring it in, and this valve can be planned.
@@ -136,7 +134,7 @@ export default async function ValvePage({ params }: Params) {
       <div className="flex min-w-0 flex-col gap-4">
         <section className="rounded-lg border-[1.5px] border-brass-line bg-brass-bg p-4">
           <h2 className="caption text-ink!">Id plate</h2>
-          <dl className="plate mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-[17px] text-ink">
+          <dl className="plate mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-body text-ink">
             <dt>Maker</dt>
             <dd>{sheet?.maker ?? "–"}</dd>
             <dt>Model</dt>
@@ -153,7 +151,7 @@ export default async function ValvePage({ params }: Params) {
             <dd>{valve.serviced === undefined ? "–" : <Day at={Date.parse(valve.serviced)} />}</dd>
           </dl>
           {sheet?.demonstration && (
-            <p className="mt-3 font-semibold text-[14px]">Demonstration data: not for real equipment.</p>
+            <p className="mt-3 font-semibold text-fine">Demonstration data: not for real equipment.</p>
           )}
         </section>
         <Panel title="Rings">
@@ -163,9 +161,9 @@ export default async function ValvePage({ params }: Params) {
               <li key={each.interval} className="grid grid-cols-[1fr_auto] gap-3 py-2">
                 <span>
                   {each.what}
-                  <small className="block text-[14.5px] text-soft">{each.why}</small>
+                  <small className="block text-note text-soft">{each.why}</small>
                 </span>
-                <span className="plate text-[19px]">
+                <span className="plate text-lead">
                   <When at={each.at} />
                 </span>
               </li>

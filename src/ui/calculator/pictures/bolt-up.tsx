@@ -30,7 +30,7 @@ export function BoltUpPicture({ answer, system }: PictureProps) {
         onPull={() => setPulls(at + 1)}
       />
       <div>
-        <p className="font-bold text-[22px] leading-tight">
+        <p className="font-bold text-head leading-tight">
           {next === undefined
             ? "Done. Tap to begin again."
             : `Pass ${next.pass}: pull to ${formatIn(siOf(answer.outputs, "torque") * share, unit(system === "us" ? "ft·lbf" : "N·m"))}`}

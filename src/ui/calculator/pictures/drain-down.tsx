@@ -32,9 +32,9 @@ export function DrainPicture({ answer }: PictureProps) {
             />
             <Area
               dataKey="level"
-              stroke="#22609C"
+              stroke="var(--ink-water-deep)"
               strokeWidth={2.5}
-              fill="#3F84C6"
+              fill="var(--ink-water)"
               fillOpacity={0.35}
               isAnimationActive={false}
             />

@@ -27,7 +27,7 @@ export function GasketPicture({ form, answer, system }: PictureProps) {
         <GasketTemplate shape={shape} plain />
       </div>
       <div>
-        <p className="font-bold text-[20px] leading-tight">Template at full size</p>
+        <p className="font-bold text-lead leading-tight">Template at full size</p>
         <p className="mt-1 text-soft">
           Print at 100 %, check the 100 mm line with a rule, lay it on the sheet.
         </p>

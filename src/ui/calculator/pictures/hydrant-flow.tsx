@@ -71,7 +71,7 @@ export function HydrantPicture({ form, answer, system }: PictureProps) {
             <Line
               dataKey="now"
               name="this test"
-              stroke="#22609C"
+              stroke="var(--ink-water-deep)"
               strokeWidth={3}
               dot={false}
               isAnimationActive={false}
@@ -94,7 +94,7 @@ export function HydrantPicture({ form, answer, system }: PictureProps) {
                 y={fromSI(residual, pressureUnit)}
                 r={7}
                 fill="var(--card)"
-                stroke="#22609C"
+                stroke="var(--ink-water-deep)"
                 strokeWidth={3}
                 label={{ value: "tested", position: "top", fill: "var(--ink)", fontSize: 15 }}
               />

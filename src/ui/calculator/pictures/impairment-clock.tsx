@@ -68,12 +68,12 @@ export function ImpairmentPicture({ form, answer }: PictureProps) {
           out of service
         </text>
       </svg>
-      <p className="text-[19px]">
+      <p className="text-lead">
         {late ? (
           <b className="text-stop">The fire watch has been due for {formatDuration(out - watch)}.</b>
         ) : (
           <>
-            Fire watch in <b className="plate text-[26px]">{formatDuration(watch - out)}</b>, at the thick
+            Fire watch in <b className="plate text-title">{formatDuration(watch - out)}</b>, at the thick
             mark.
           </>
         )}

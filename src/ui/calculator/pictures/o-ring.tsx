@@ -41,8 +41,8 @@ export function ORingPicture({ form, answer, system }: PictureProps) {
             patternUnits="userSpaceOnUse"
             patternTransform="rotate(45)"
           >
-            <rect width={10} height={10} fill="#C8C4BA" />
-            <path d="M0 0V10" stroke="#8f8979" strokeWidth={1.6} />
+            <rect width={10} height={10} fill="var(--ink-iron)" />
+            <path d="M0 0V10" stroke="var(--ink-hatch)" strokeWidth={1.6} />
           </pattern>
         </defs>
         <g>
@@ -50,8 +50,8 @@ export function ORingPicture({ form, answer, system }: PictureProps) {
             cx={150}
             cy={floor - (free * scale) / 2}
             r={(free * scale) / 2}
-            fill="#33424c"
-            stroke="#0b1216"
+            fill="var(--ink-rubber)"
+            stroke="var(--ink-rubber-edge)"
             strokeWidth={2}
           />
           <path
@@ -86,8 +86,8 @@ export function ORingPicture({ form, answer, system }: PictureProps) {
           height={height * scale}
           rx={(height * scale) / 2}
           ry={(height * scale) / 2}
-          fill={bad ? "var(--stop)" : "#33424c"}
-          stroke="#0b1216"
+          fill={bad ? "var(--stop)" : "var(--ink-rubber)"}
+          stroke="var(--ink-rubber-edge)"
           strokeWidth={2}
         />
         <path

@@ -11,8 +11,8 @@ const BAR = { left: 130, most: 470 };
 /** Two bars to compare, and below them what the answer hangs on, the widest swing first. */
 export function CostPicture({ answer }: PictureProps) {
   const bars = [
-    { name: "put it back", cost: siOf(answer.outputs, "reuse"), fill: "#C79A45" },
-    { name: "renew it", cost: siOf(answer.outputs, "renew"), fill: "#1D7466" },
+    { name: "put it back", cost: siOf(answer.outputs, "reuse"), fill: "var(--ink-brine)" },
+    { name: "renew it", cost: siOf(answer.outputs, "renew"), fill: "var(--ink-done)" },
   ];
   const most = Math.max(...bars.map((bar) => bar.cost), 1e-9);
   const here = bars[0]!.cost - bars[1]!.cost;

@@ -68,7 +68,7 @@ export function SaturationPicture({ form, answer, system }: PictureProps) {
             patternTransform="rotate(45)"
           >
             <rect width={9} height={9} fill="var(--card)" />
-            <rect width={2.5} height={9} fill="#3F84C6" />
+            <rect width={2.5} height={9} fill="var(--ink-water)" />
           </pattern>
         </defs>
         {co2 && (
@@ -88,7 +88,7 @@ export function SaturationPicture({ form, answer, system }: PictureProps) {
             <path
               d={`M${ice.join("L")}`}
               fill="none"
-              stroke="#22609C"
+              stroke="var(--ink-water-deep)"
               strokeWidth={2.5}
               strokeDasharray="7 5"
             />

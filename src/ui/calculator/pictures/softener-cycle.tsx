@@ -7,11 +7,11 @@ import type { PictureProps } from "./props";
 
 const W = 720;
 const LOOK: Readonly<Record<string, { readonly fill: string; readonly ink: string }>> = {
-  backwash: { fill: "#7AA7D2", ink: "#10202b" },
-  "brine draw": { fill: "#C79A45", ink: "#17242d" },
-  "slow rinse": { fill: "#E3C98C", ink: "#17242d" },
-  "fast rinse": { fill: "#A9C7E4", ink: "#10202b" },
-  refill: { fill: "#1D7466", ink: "#ffffff" },
+  backwash: { fill: "var(--ink-water-light)", ink: "var(--ink-on-water)" },
+  "brine draw": { fill: "var(--ink-brine)", ink: "var(--ink-line)" },
+  "slow rinse": { fill: "var(--ink-brine-pale)", ink: "var(--ink-line)" },
+  "fast rinse": { fill: "var(--ink-water-pale)", ink: "var(--ink-on-water)" },
+  refill: { fill: "var(--ink-done)", ink: "var(--ink-white)" },
 };
 
 /** The cycle as a line of time, each phase as long as it lasts, with the way the water goes through the bed. */
@@ -87,7 +87,7 @@ export function SoftenerCyclePicture({ answer, system }: PictureProps) {
           );
         })}
       </svg>
-      <p className="px-2 text-[15px] text-soft">
+      <p className="px-2 text-note text-soft">
         Arrow up: water lifts the bed and goes to the drain. Arrow down: through the bed, or into the brine
         tank.
       </p>

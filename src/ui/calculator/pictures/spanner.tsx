@@ -46,11 +46,11 @@ export function SpannerPicture({ form, answer, system }: PictureProps) {
             <g key={wordsOf(row, "name")}>
               <path
                 d={`M${cx - 62} ${cy - half - 24}H${cx + 46}V${cy - half}H${cx - 40}V${cy + half}H${cx + 46}V${cy + half + 24}H${cx - 62}q-14 ${-half - 24} 0 ${-2 * half - 48}z`}
-                fill="#C8C4BA"
+                fill="var(--ink-iron)"
                 stroke={TONE[kind] ?? "var(--ink)"}
                 strokeWidth={3}
               />
-              <polygon points={hex} fill="#A49E90" stroke="var(--draw)" strokeWidth={2} />
+              <polygon points={hex} fill="var(--ink-iron-deep)" stroke="var(--draw)" strokeWidth={2} />
               <circle cx={cx} cy={cy} r={20} fill="var(--card)" stroke="var(--draw)" strokeWidth={2} />
               <text x={cx} y={204} textAnchor="middle" className="plate" fontSize={21} fill="var(--ink)">
                 {wordsOf(row, "name")}

@@ -133,7 +133,7 @@ function TestOverTime({
           </text>
         ))}
       </svg>
-      <p className="px-2 text-[15px] text-soft">
+      <p className="px-2 text-note text-soft">
         {points.length > 2 ? "Dotted: the line through all readings. " : ""}
         {warming === undefined
           ? "Dashed: as it was at the start. "

@@ -59,10 +59,10 @@ function LaidOver({ under, over, system }: { under: Laid; over: Laid | undefined
         role="img"
         aria-label={over === undefined ? under.name : `${over.name} over ${under.name}`}
       >
-        <rect x={0} y={120} width={W} height={16} fill="#A49E90" />
+        <rect x={0} y={120} width={W} height={16} fill="var(--ink-iron-deep)" />
         <path
           d={`${flanks(pitch, scale, W, 120)}V120z`}
-          fill="#C8C4BA"
+          fill="var(--ink-iron)"
           stroke="var(--draw)"
           strokeWidth={2.2}
         />

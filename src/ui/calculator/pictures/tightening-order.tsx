@@ -25,7 +25,7 @@ export function TighteningOrderPicture({ form, answer }: PictureProps) {
         onPull={() => setPulls(at + 1)}
       />
       <div>
-        <p className="font-bold text-[22px] leading-tight">
+        <p className="font-bold text-head leading-tight">
           {more ? `Pull ${at + 1}: bolt ${order[at]! + 1}` : "All of the order. Tap to begin again."}
         </p>
         <p className="mt-1 text-soft">

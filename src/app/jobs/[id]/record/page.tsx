@@ -13,7 +13,7 @@ import { proofOf } from "@/server/proof/prove";
 import { doubtOfReadings } from "@/server/proof/verify";
 import { atOneMoment, services } from "@/server/services";
 import { Notice } from "@/ui/notice";
-import { Plate } from "@/ui/plate";
+import { ValveHead } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";
 import { Day } from "@/ui/when";
 
@@ -33,23 +33,23 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
   const record = jobRecord(job.value, stored.events, benchTitle);
   return (
     <article className="mx-auto max-w-[940px] px-4 py-5 md:px-6 print:p-0">
-      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 border-ink border-b-2 pb-3">
-        <Plate id={inputs.valve.tag} size="lg" href={`/valves/${inputs.valve.tag}`} />
-        <div className="min-w-0 flex-1">
-          <h1 className="font-bold text-[26px] leading-tight">Record of service</h1>
-          <p>
-            {inputs.sheet.title}; {inputs.valve.name}, {inputs.valve.place}
-          </p>
-        </div>
-        <div className="no-print flex gap-2">
-          <a className="btn btn-quiet" href={pathOf(GET_JOB, { id })} download>
-            Take it as a file
-          </a>
-          <PrintButton />
-        </div>
-      </header>
+      <ValveHead
+        tag={inputs.valve.tag}
+        href={`/valves/${inputs.valve.tag}`}
+        title="Record of service"
+        says={`${inputs.sheet.title}; ${inputs.valve.name}, ${inputs.valve.place}`}
+        className="border-ink border-b-2 pb-3"
+        action={
+          <>
+            <a className="btn btn-quiet" href={pathOf(GET_JOB, { id })} download>
+              Take it as a file
+            </a>
+            <PrintButton />
+          </>
+        }
+      />
       {inputs.sheet.demonstration && (
-        <p className="plate mt-2 text-[16px]">Demonstration data: not for real equipment.</p>
+        <p className="plate mt-2 text-body">Demonstration data: not for real equipment.</p>
       )}
       <div className="mt-3">
         {doubt !== undefined ? (
@@ -91,7 +91,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
                     <Day at={reading.at} time />, {reading.by}
                   </small>
                 </span>
-                <b className="plate text-[18px]">{reading.typed}</b>
+                <b className="plate text-lead">{reading.typed}</b>
               </li>
             ))}
           </ul>
@@ -139,7 +139,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
                       <Day at={each.at} time />, {each.by}
                     </small>
                   </span>
-                  <b className="plate text-[18px]">{each.typed}</b>
+                  <b className="plate text-lead">{each.typed}</b>
                 </li>
               ))}
             </ul>
@@ -155,7 +155,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
                   {each.part}
                   {each.bolts > 1 ? `, ${each.bolts} bolts, ${each.passes} passes` : ""}
                 </span>
-                <b className="plate text-[18px]">{formatQuantity(each.torque_Nm, "torque", system)}</b>
+                <b className="plate text-lead">{formatQuantity(each.torque_Nm, "torque", system)}</b>
               </li>
             ))}
           </ul>
@@ -218,7 +218,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
         {record.next === undefined ? (
           <p className="text-soft">Set at sign-off.</p>
         ) : (
-          <p className="text-[18px]">
+          <p className="text-lead">
             <b>
               <Day at={record.next.at} />
             </b>
@@ -229,7 +229,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
       <section className="mt-5">
         <h2 className="caption">Everything, in order</h2>
         <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Log, entry by entry">
-          <table className="mt-1 w-full text-left text-[14px]">
+          <table className="mt-1 w-full text-left text-fine">
             <thead>
               <tr className="border-rule border-b-[1.5px]">
                 <th className="py-1 pr-3 font-semibold">When</th>
@@ -269,7 +269,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
       {proof !== undefined && (
         <section className="mt-5 break-inside-avoid">
           <h2 className="caption">Signed for by this installation</h2>
-          <p className="break-all text-[14px]">
+          <p className="break-all text-fine">
             Anchor {proof.anchor.seq}, {proof.anchor.hash}. Public key {proof.publicKey}. Anybody can check
             the file of this job with <code>./loftbell verify FILE</code>.
           </p>

@@ -155,7 +155,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
         >
           <LineDrawing view={view} onMoved={onMoved} />
         </div>
-        <p role="status" className="px-4 pb-2 text-[14.5px] text-soft">
+        <p role="status" className="px-4 pb-2 text-note text-soft">
           {busy ?? "Drag a place to move it. Tap a place or a valve to change it."}
         </p>
       </section>
@@ -254,7 +254,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
             {list === "places" ? "Add a place" : "Add a link"}
           </button>
           <div className="overflow-x-auto">
-            <table className="w-full text-[15px]">
+            <table className="w-full text-note">
               <thead>
                 <tr className="caption text-left">
                   <th className="py-1 pr-2 font-normal">Id</th>

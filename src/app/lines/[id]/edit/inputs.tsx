@@ -20,12 +20,12 @@ export function Text({
   };
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="text-[14px] text-soft">
+      <label htmlFor={id} className="text-fine text-soft">
         {label}
       </label>
       <input
         id={id}
-        className="field min-h-11! w-full px-2! py-1! text-[16px]!"
+        className="field min-h-11! w-full px-2! py-1! text-body!"
         value={typed ?? value}
         autoComplete="off"
         onChange={(event) => setTyped(event.target.value)}
@@ -52,12 +52,12 @@ export function Choice({
   const id = useId();
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="text-[14px] text-soft">
+      <label htmlFor={id} className="text-fine text-soft">
         {label}
       </label>
       <select
         id={id}
-        className="field min-h-11! w-full px-2! py-1! text-[16px]!"
+        className="field min-h-11! w-full px-2! py-1! text-body!"
         value={value}
         onChange={(event) => onChange(event.target.value === "" ? undefined : event.target.value)}
       >

@@ -162,7 +162,7 @@ function Figure({
         }}
       />
       {error !== undefined && (
-        <p role="alert" className="text-[14px] text-stop">
+        <p role="alert" className="text-fine text-stop">
           {error}
         </p>
       )}

@@ -42,7 +42,7 @@ export function ThreeWayForm({
   return (
     <fieldset className="mt-3 border-rule border-t pt-2">
       <legend className="caption">Positions</legend>
-      <p className="text-[14px] text-soft">
+      <p className="text-fine text-soft">
         Its links: {own.join(", ") || "none yet"}. Join them with +, part groups with a comma.
       </p>
       {made.positions.map((position, index) => (

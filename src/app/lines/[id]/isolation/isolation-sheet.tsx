@@ -30,7 +30,7 @@ export function IsolationSheet({
   const rows = plan.shutting.length + plan.restoring.length + plan.prove.length + 2 * cares.length;
   return (
     <article
-      className="fits-a-page flex flex-col gap-4 text-[15px] leading-snug"
+      className="fits-a-page flex flex-col gap-4 text-note leading-snug"
       style={{ "--fit": Math.min(1, ROWS_ON_A_PAGE / rows) } as React.CSSProperties}
     >
       <Rows
@@ -113,7 +113,7 @@ function Rows({
       <h2 className="caption">{title}</h2>
       <table className="w-full border-collapse">
         <thead>
-          <tr className="text-left text-[14px] text-soft">
+          <tr className="text-left text-fine text-soft">
             {head.map((each) => (
               <th key={each} className="border-rule border-b py-1 pr-2 font-normal">
                 {each}

@@ -99,7 +99,7 @@ export function SheetEditor({
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-4 md:px-5">
       <header className="flex flex-wrap items-end gap-3">
         <div className="min-w-0 flex-1">
-          <h1 className="font-bold text-[28px] leading-tight">{sheet.title || "A new sheet"}</h1>
+          <h1 className="font-bold text-title leading-tight">{sheet.title || "A new sheet"}</h1>
           <p className="text-soft">
             {copied !== undefined
               ? `A copy of ${copied}, to be adapted; stored under ${sheet.id}.`
@@ -165,10 +165,7 @@ export function SheetEditor({
           </section>
         )}
         <Tabs.Root value={tab} onValueChange={setTab} className="min-w-0">
-          <Tabs.List
-            aria-label="Parts of the sheet"
-            className="plate mb-3 flex flex-wrap gap-1 text-[16.5px]"
-          >
+          <Tabs.List aria-label="Parts of the sheet" className="plate mb-3 flex flex-wrap gap-1 text-body">
             {["Parts", "Held by", ...Object.keys(TABS)].map((name) => (
               <Tabs.Trigger
                 key={name}

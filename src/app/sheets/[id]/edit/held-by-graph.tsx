@@ -28,7 +28,7 @@ function PartPlate({ data: { part, chosen } }: NodeProps<PartNode>) {
     >
       <Handle type="target" position={Position.Top} className="!size-4 !border-2 !border-ink !bg-card" />
       <PartIcon part={part} size={38} />
-      <span className="text-[14px] leading-tight">
+      <span className="text-fine leading-tight">
         {part.name}
         {part.stays === true && <small className="block text-soft">stays</small>}
       </span>

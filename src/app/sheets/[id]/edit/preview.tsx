@@ -75,7 +75,7 @@ export function Preview({ sheet }: { sheet: Sheet }) {
                     <span>
                       {step.title}
                       {[...step.forbidden.map((each) => `no ${each.tool.toLowerCase()}`)].length > 0 && (
-                        <small className="block text-[14px] text-stop">
+                        <small className="block text-fine text-stop">
                           {step.forbidden.map((each) => `no ${each.tool.toLowerCase()}`).join(", ")}
                         </small>
                       )}
@@ -85,7 +85,7 @@ export function Preview({ sheet }: { sheet: Sheet }) {
                 </li>
               ))}
           </ol>
-          <p className="text-[14.5px] text-soft">
+          <p className="text-note text-soft">
             {held.parts.reduce(
               (sum, part) => sum + part.ways.flatMap((way) => way.forbidden ?? []).length,
               0,

@@ -24,8 +24,8 @@ export default async function PrintSheetPage({ params }: Props) {
     <article className="mx-auto max-w-[1000px] px-5 py-4 print:p-0">
       <header className="flex items-start gap-4">
         <div className="flex-1">
-          <h1 className="font-bold text-[26px] leading-tight">{sheet.title}</h1>
-          <p className="plate text-[17px]">
+          <h1 className="font-bold text-title leading-tight">{sheet.title}</h1>
+          <p className="plate text-body">
             {sheet.maker} {sheet.model}, revision {sheet.revision}
             {sheet.demonstration && " · demonstration data: not for real equipment"}
           </p>
@@ -35,7 +35,7 @@ export default async function PrintSheetPage({ params }: Props) {
       <PlainAxis sheet={sheet} form="wide" />
       <AxisKey />
       <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Parts">
-        <table className="mt-4 w-full text-left text-[14.5px]">
+        <table className="mt-4 w-full text-left text-note">
           <thead>
             <tr className="border-rule border-b-2">
               <th className="py-1 pr-3">Part</th>

@@ -12,7 +12,7 @@ export function BringPanel({ plan, name }: { plan: Plan; name: (part: string) =>
         {renewals.map((each) => (
           <li key={each.part} className="py-1.5">
             {name(each.part)}
-            <small className="block text-[14px] text-soft">{each.why}</small>
+            <small className="block text-fine text-soft">{each.why}</small>
           </li>
         ))}
         {kits.picks.map((pick) => (
@@ -44,7 +44,7 @@ function Bring({ pick, currency }: { pick: Pick; currency: string }) {
 function Sum({ kits }: { kits: KitChoice }) {
   const { second, currency } = kits;
   return (
-    <div className="mt-2 text-[15px] text-soft">
+    <div className="mt-2 text-note text-soft">
       <p>
         {money(kits.price, currency)} in all:{" "}
         {kits.exact

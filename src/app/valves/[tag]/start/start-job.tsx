@@ -11,8 +11,7 @@ import { call } from "@/edge/client";
 import { OPEN_JOB } from "@/edge/contracts/jobs";
 import { Axis } from "@/ui/draw/axis";
 import { Notice } from "@/ui/notice";
-import { Panel } from "@/ui/page";
-import { Plate } from "@/ui/plate";
+import { Panel, ValveHead } from "@/ui/page";
 import { useSettings } from "@/ui/settings";
 import { WhoPicker } from "@/ui/who-picker";
 import { BringPanel } from "./bring-panel";
@@ -70,15 +69,13 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
 
   return (
     <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">
-      <header className="flex flex-wrap items-center gap-4 lg:col-span-3">
-        <Plate id={valve.tag} size="lg" href={`/valves/${valve.tag}`} />
-        <div>
-          <h1 className="font-bold text-[26px] leading-tight">Start a job</h1>
-          <p className="text-soft">
-            {sheet.title}; {valve.name}
-          </p>
-        </div>
-      </header>
+      <ValveHead
+        tag={valve.tag}
+        href={`/valves/${valve.tag}`}
+        title="Start a job"
+        says={`${sheet.title}; ${valve.name}`}
+        className="lg:col-span-3"
+      />
       <section className="card flex h-[420px] flex-col overflow-hidden pt-3 lg:h-[640px]">
         <h2 className="caption px-4 pb-1">Tap the parts to reach</h2>
         <div className="min-h-0 flex-1">
@@ -109,7 +106,7 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
               }}
             />
           ) : (
-            <p className="flex items-center justify-between gap-3 text-[18px]">
+            <p className="flex items-center justify-between gap-3 text-lead">
               <b>{by}</b>
               <button type="button" className="btn btn-quiet" onClick={() => setChoosing(true)}>
                 Somebody else
@@ -179,7 +176,7 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
                   <li key={part}>
                     <button
                       type="button"
-                      className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-[17px]"
+                      className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-body"
                       onClick={() => toggle(part)}
                       aria-label={`Leave out ${name(part)}`}
                     >
@@ -220,7 +217,7 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
           {compiled !== undefined && !compiled.ok && <Notice tone="stop">{compiled.error}</Notice>}
           <button
             type="submit"
-            className="btn btn-go min-h-16 text-[19px]"
+            className="btn btn-go min-h-16 text-lead"
             disabled={plan === undefined || sending || by === ""}
           >
             {sending
@@ -247,12 +244,12 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
                 {plan.isolation?.ok &&
                   plan.isolation.value.closures.map((closure, index) => (
                     <li key={closure.link} className="flex gap-3 py-1.5">
-                      <span className="plate grid size-7 shrink-0 place-items-center rounded-full bg-ink text-[17px] text-card">
+                      <span className="plate grid size-7 shrink-0 place-items-center rounded-full bg-ink text-body text-card">
                         {index + 1}
                       </span>
                       <span>
                         {closure.link} {closure.name}
-                        <small className="block text-[14px] text-soft">{closure.why}</small>
+                        <small className="block text-fine text-soft">{closure.why}</small>
                       </span>
                     </li>
                   ))}
@@ -272,7 +269,7 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
                     key={phase}
                     className="border-rule border-t-[1.5px] border-dashed first:border-t-0"
                   >
-                    <summary className="plate flex min-h-11 items-center justify-between text-[18px]">
+                    <summary className="plate flex min-h-11 items-center justify-between text-lead">
                       {PHASE_NAMES[phase]}
                       <span className="text-soft">
                         {steps.length} {steps.length === 1 ? "step" : "steps"},{" "}
@@ -283,7 +280,7 @@ export function StartJob({ inputs: base }: { inputs: JobInputs }) {
                       {steps.map((step) => (
                         <li key={step.id} className="py-1.5">
                           {step.title}
-                          <small className="block text-[14px] text-soft">{step.why}</small>
+                          <small className="block text-fine text-soft">{step.why}</small>
                         </li>
                       ))}
                     </ol>
