@@ -57,6 +57,22 @@ test.describe("on the demo", () => {
     await page.waitForURL(/valves\/NQ-H05/);
   });
 
+  test("the first stop of the keyboard leads past the tabs, and the rope comes after the page", async ({
+    page,
+  }) => {
+    await page.goto(`${server.url}/store`);
+    await page.keyboard.press("Tab");
+    await expect(page.getByRole("link", { name: "To the page" })).toBeFocused();
+    await page.keyboard.press("Enter");
+    await expect(page.locator("#main")).toBeFocused();
+    const after = await page.evaluate(
+      () =>
+        document.querySelector("#main")!.compareDocumentPosition(document.querySelector("aside")!) &
+        Node.DOCUMENT_POSITION_FOLLOWING,
+    );
+    expect(after).not.toBe(0);
+  });
+
   test("a job runs by keys alone", async ({ page }) => {
     await page.goto(`${server.url}/valves/NQ-H05/start`);
     await page.getByRole("button", { name: /Start the job/ }).click();
@@ -64,7 +80,7 @@ test.describe("on the demo", () => {
     const card = page.getByRole("region", { name: "The step" });
     await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Look before/);
     await card.getByRole("button", { name: "Water past the valve" }).press("Space");
-    await card.getByRole("heading", { level: 1 }).focus();
+    // Enter on what is chosen goes on.
     await page.keyboard.press("Enter");
     await expect(card.getByRole("heading", { level: 1 })).toHaveText(/^Put on/);
     await page.keyboard.press("Enter");

@@ -5,6 +5,7 @@ import type { Part, Sheet } from "@/core/formats";
 import { formatQuantity } from "@/core/quantity";
 import { PartIcon } from "./draw/part";
 import { endWords } from "./end-words";
+import { limitWords } from "./limit-words";
 import { useSettings } from "./settings";
 
 /** What the sheet says of one part: what holds it, what goes on it, how far it is tightened, its limits. */
@@ -64,7 +65,7 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
           </li>
         )}
         {part.fit?.orientation && <li>Which way: {part.fit.orientation}.</li>}
-        {part.weight_kg !== undefined && <li>Weighs {part.weight_kg} kg.</li>}
+        {part.weight_kg !== undefined && <li>Weighs {formatQuantity(part.weight_kg, "mass", system)}.</li>}
         {part.loaded && <li>Under load: {part.loaded}</li>}
         {part.dryByDesign && <li>Dry by design: {part.dryByDesign}.</li>}
         {odd !== undefined && (
@@ -87,7 +88,7 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
         {limits.map((check) => (
           <li key={check.id}>
             {check.ask}
-            {check.kind === "measure" && ` ${check.low ?? "–"} to ${check.high ?? "–"} ${check.unit}.`}
+            {check.kind === "measure" && ` ${limitWords(check, system)}.`}
           </li>
         ))}
       </ul>

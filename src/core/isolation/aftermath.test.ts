@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { lockedWords } from ".";
+import { lockedWords, storedWords } from ".";
 import { lineOf, node, pipe, planned, valve } from "./isolation.fixtures";
 
 /** A liquid line: receiver — A — J — B — evaporator feed, opened beyond B. */
@@ -90,6 +90,10 @@ describe("what closures do not take away", () => {
       [valve("A", "S", "M"), pipe("r", "M", "ROOF")],
     );
     expect(planned(line, ["M"]).stored.map((each) => each.kind)).toEqual(["spring", "heat", "head"]);
+    const [, heat, head] = planned(line, ["M"]).stored;
+    expect(storedWords(heat!, "metric")).toMatch(/°C.*below 45 °C/);
+    expect(storedWords(heat!, "us")).toMatch(/°F.*below 113 °F/);
+    expect(storedWords(head!, "us")).toMatch(/ ft above/);
     const cold = liquid();
     cold.nodes[0] = { ...cold.nodes[0]!, temperature_C: -30 };
     expect(planned(cold, ["EV"]).stored.map((each) => each.kind)).toEqual(["cold"]);

@@ -4,7 +4,7 @@ export { outageMinutes, prepareCuts } from "./cut-problem";
 export { enoughOfLine } from "./enough-of-line";
 export { planIsolation, planOn } from "./isolation-plan";
 export type { LostConsumer } from "./lost";
-export { actWords, isolationMessage, lockedWords } from "./messages";
+export { actWords, isolationMessage, lockedWords, storedWords } from "./messages";
 export type {
   Act,
   Closure,

@@ -1,9 +1,10 @@
 import { MEDIA_RULES } from "../line";
-import { formatQuantity, type UnitSystem } from "../quantity";
+import { formatIn, formatQuantity, type UnitSystem, unit } from "../quantity";
 import { unreachable } from "../result";
 import type { Unfit } from "./barrier";
 import type { PathStep } from "./open-path";
 import type { Act, IsolationFailure, LockedPiece } from "./plan";
+import { SCALDS_C, type StoredEnergy } from "./stored";
 
 const UNFIT_WORDS: Record<Unfit, string> = {
   "no-valve": "has no valve",
@@ -93,3 +94,20 @@ export function lockedWords(piece: LockedPiece, system: UnitSystem): string {
     : "Leave it a way to give: do not shut both ends of it, or let liquid out first.";
   return `${volume} of liquid ${name} stands locked in: about ${rise} more for each K of warming.${limit} ${act}`;
 }
+
+/** What stored energy can do, and what to do about it. */
+export function storedWords(energy: StoredEnergy, system: UnitSystem): string {
+  if ("says" in energy) return energy.says;
+  const degrees = (celsius: number) => formatQuantity(celsius + ZERO_C, "temperature", system);
+  switch (energy.kind) {
+    case "heat":
+      return `It comes at ${degrees(energy.celsius)}. Metal and what is left inside stay hot: let it cool below ${degrees(SCALDS_C)} before you open.`;
+    case "cold":
+      return `It runs at ${degrees(energy.celsius)}. Bare metal takes the skin off, and frost hides a leak.`;
+    case "head":
+      return `It reaches ${formatIn(energy.metres, unit(system === "us" ? "ft" : "m"))} above what is opened: that much stands on the joint until it is drained.`;
+  }
+}
+
+/** 0 °C in K, exact. */
+const ZERO_C = 273.15;

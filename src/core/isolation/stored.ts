@@ -1,16 +1,22 @@
+import type { LineNode } from "../formats";
 import { MEDIA_RULES, mediumOf, type Network } from "../line";
 import type { Section } from "./section";
 
 /** Energy that stays when every valve is shut. */
-export interface StoredEnergy {
-  readonly kind: "spring" | "accumulator" | "capacitor" | "heat" | "weight" | "cold" | "head";
+export type StoredEnergy = {
   readonly at: string;
-  readonly says: string;
   readonly wait_min?: number;
-}
+} /** As the line tells it. */ & (
+  | { readonly kind: LineStored["kind"]; readonly says: string }
+  | { readonly kind: "heat" | "cold"; readonly celsius: number }
+  /** Liquid that stands so high over what is opened. */
+  | { readonly kind: "head"; readonly metres: number }
+);
+
+type LineStored = NonNullable<LineNode["stored"]>[number];
 
 /** Water hotter than this scalds in seconds; a caution, not a limit to work to. */
-const SCALDS_C = 45;
+export const SCALDS_C = 45;
 /** Metal colder than this takes the skin off. */
 const FREEZES_C = -5;
 /** Liquid standing higher than this over the work runs out of the opened joint. */
@@ -55,7 +61,7 @@ export function storedEnergies(
           {
             kind: "heat" as const,
             at: named(hottest.index),
-            says: `It comes at ${hottest.temperature_C} °C. Metal and what is left inside stay hot: let it cool below ${SCALDS_C} °C before you open.`,
+            celsius: hottest.temperature_C,
           },
         ]
       : []),
@@ -64,7 +70,7 @@ export function storedEnergies(
           {
             kind: "cold" as const,
             at: named(coldest.index),
-            says: `It runs at ${coldest.temperature_C} °C. Bare metal takes the skin off, and frost hides a leak.`,
+            celsius: coldest.temperature_C,
           },
         ]
       : []),
@@ -73,7 +79,7 @@ export function storedEnergies(
           {
             kind: "head" as const,
             at: "this section",
-            says: `It reaches ${(top - lowestOpen).toFixed(1)} m above what is opened: that much stands on the joint until it is drained.`,
+            metres: top - lowestOpen,
           },
         ]
       : []),

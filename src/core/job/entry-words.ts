@@ -1,4 +1,5 @@
 import type { JobEvent } from "../formats";
+import { formatQuantity, type UnitSystem } from "../quantity";
 import type { Run } from "./run";
 import { PHASE_NAMES, type Phase, type Step } from "./step";
 
@@ -19,7 +20,11 @@ export function entryWords(job: Run, event: JobEvent, titleOf: TitleOf = () => u
       ? job.plan.steps.find((each) => each.id === event.step)
       : undefined;
   const name = (id: string) => job.inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
-  return { phase: step?.phase, what: subjectOf(event, step, name, titleOf), entry: entryOf(event, step) };
+  return {
+    phase: step?.phase,
+    what: subjectOf(event, step, name, titleOf),
+    entry: entryOf(event, step, job.system),
+  };
 }
 
 /** What an entry was about. */
@@ -54,9 +59,14 @@ function subjectOf(
 }
 
 /** The marks and sizes a new part was compared by. */
-export const foundWords = (found: Extract<JobEvent, { kind: "part-compared" }>["found"]): string =>
+export const foundWords = (
+  found: Extract<JobEvent, { kind: "part-compared" }>["found"],
+  system: UnitSystem,
+): string =>
   found
-    .map((each) => `${each.name} ${each.said ?? each.typed ?? `${((each.si ?? 0) * 1000).toFixed(1)} mm`}`)
+    .map(
+      (each) => `${each.name} ${each.said ?? each.typed ?? formatQuantity(each.si ?? 0, "length", system)}`,
+    )
     .join(", ");
 
 /** The words on the button that was pressed. */
@@ -68,7 +78,7 @@ function answerWords(step: Step | undefined, answer: string): string {
 }
 
 /** What was entered. */
-function entryOf(event: JobEvent, step: Step | undefined): string {
+function entryOf(event: JobEvent, step: Step | undefined, system: UnitSystem): string {
   switch (event.kind) {
     case "step-done":
       return event.entry ?? "";
@@ -80,12 +90,12 @@ function entryOf(event: JobEvent, step: Step | undefined): string {
       return answerWords(step, event.answer);
     case "bolt-pulled":
       return `pass ${event.pass}, bolt ${event.bolt}${
-        event.reading_Nm === undefined ? "" : `, read ${Number(event.reading_Nm.toFixed(1))} N·m`
+        event.reading_Nm === undefined ? "" : `, read ${formatQuantity(event.reading_Nm, "torque", system)}`
       }`;
     case "piece-set":
       return `piece ${event.piece}`;
     case "part-compared":
-      return foundWords(event.found);
+      return foundWords(event.found, system);
     case "still-pressure":
       return "pressure still behind it";
     case "photo-taken":

@@ -165,7 +165,8 @@ export function jobRecord(
         {
           part: part.name,
           verdict: verdict.kind,
-          says: verdict.kind === "right" ? `the right one: ${foundWords(event.found)}` : verdict.says,
+          says:
+            verdict.kind === "right" ? `the right one: ${foundWords(event.found, job.system)}` : verdict.says,
         },
       ];
     }),

@@ -3,4 +3,4 @@ export * from "./format";
 export { quantityMessage } from "./messages";
 export { parseQuantity } from "./parse";
 export { absolute, pascalsAbsolute, shownByGauge } from "./pressure";
-export { fromSI, preferredUnit, toSI, UNITS, unit, unitNamed, unitsOf } from "./units";
+export { fromSI, preferredUnit, toSI, UNITS, type Unit, unit, unitNamed, unitsOf } from "./units";

@@ -2,7 +2,8 @@
 
 import clsx from "clsx";
 import { useEffect, useState } from "react";
-import { formatQuantity, preferredUnit, unit, unitNamed } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { limitWords, unitOfCheck } from "../limit-words";
 import { useSettings } from "../settings";
 import { PhotoStrip } from "./photo-strip";
 import { type BodyProps, Choices, Field, StepForm, useReading } from "./step-form";
@@ -41,11 +42,7 @@ export function CheckBody({
   const [answer, setAnswer] = useState<string>();
   const [missing, setMissing] = useState(false);
   const { system } = useSettings();
-  const sheetUnit = check.kind === "measure" ? unitNamed(check.unit, check.dimension) : undefined;
-  const shown =
-    check.kind === "measure" && check.dimension !== "time" && check.dimension !== "number"
-      ? preferredUnit(check.dimension, system)
-      : (sheetUnit ?? unit(""));
+  const shown = check.kind === "measure" ? unitOfCheck(check, system) : unit("");
   const reading = useReading(check.kind === "measure" ? check.dimension : "number", shown.id);
   const options =
     check.kind === "choice"
@@ -75,14 +72,6 @@ export function CheckBody({
         )}
       </StepForm>
     );
-  const inShown = (value: number | undefined) =>
-    value === undefined || sheetUnit === undefined
-      ? undefined
-      : formatQuantity(value * sheetUnit.scale + (sheetUnit.offset ?? 0), check.dimension, system);
-  const limits =
-    check.dimension === "time" || check.dimension === "number"
-      ? [check.low, check.high].map((each) => (each === undefined ? undefined : `${each} ${check.unit}`))
-      : [inShown(check.low), inShown(check.high)];
   return (
     <StepForm
       onDone={() => {
@@ -96,7 +85,7 @@ export function CheckBody({
     >
       <Field
         label={check.ask}
-        hint={`Allowed: ${limits[0] === undefined ? "up" : limits[0]} to ${limits[1] ?? "any"}. In ${shown.label || "plain numbers"} unless you type a unit.`}
+        hint={`Allowed: ${limitWords(check, system)}. In ${shown.label || "plain numbers"} unless you type a unit.`}
         value={reading.text}
         onChange={reading.setText}
         error={reading.error}

@@ -71,7 +71,7 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
         ))}
       </ul>
       <div className="card flex items-center gap-4 px-4 py-3">
-        <JoinDrawing end={step.end} loose={step.loose} />
+        <JoinDrawing end={step.end} loose={step.loose} system={system} />
         <div>
           <span className="caption block">
             {step.end.kind === "seated" && !step.loose ? "Right when" : "Tighten"}

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { type FoundFeature, judgeNewPart, marksOf } from "@/core/build";
 import type { Feature, Part } from "@/core/formats";
-import { parseQuantity, quantityMessage, unit } from "@/core/quantity";
+import { parseQuantity, preferredUnit, quantityMessage } from "@/core/quantity";
 import { PartIcon } from "../draw/part";
 import { Notice } from "../notice";
 import { Choices, Field } from "./step-form";
@@ -18,6 +18,7 @@ export function useComparison(
 ) {
   const [said, setSaid] = useState<Readonly<Record<string, string>>>({});
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
+  const length = preferredUnit("length", log.job.system);
   const known = part === undefined ? undefined : log.job.progress.compared.get(part.id);
   const verdict = part === undefined || known === undefined ? undefined : judgeNewPart(part, known);
   const set = (name: string, value: string) => {
@@ -34,18 +35,18 @@ export function useComparison(
         if (text === "") problems[feature.name] = `Look at its ${feature.name} and choose.`;
         return [{ name: feature.name, said: text }];
       }
-      const read = parseQuantity(text, "length", unit("mm"));
+      const read = parseQuantity(text, "length", length);
       if (!read.ok) {
         problems[feature.name] = quantityMessage(read.error);
         return [];
       }
-      const typed = /[a-z"']/i.test(text) ? text.trim() : `${text.trim()} mm`;
+      const typed = /[a-z"']/i.test(text) ? text.trim() : `${text.trim()} ${length.label}`;
       return [{ name: feature.name, si: read.value.si, typed: typed.slice(0, 80) }];
     });
     setErrors(problems);
     if (Object.keys(problems).length === 0) log.add({ kind: "part-compared", step, part: part.id, found });
   };
-  return { said, errors, verdict, set, compare };
+  return { said, errors, verdict, set, compare, length };
 }
 
 /** The new part in the hand, compared by what can be seen and measured before it goes in. */
@@ -87,7 +88,7 @@ export function ComparePart({
             <Field
               key={feature.name}
               label={`Its ${feature.name}, measured`}
-              hint="In mm unless you type a unit."
+              hint={`In ${comparison.length.label} unless you type a unit.`}
               value={said[feature.name] ?? ""}
               onChange={(value) => set(feature.name, value)}
               error={errors[feature.name] || undefined}

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { EndCondition } from "@/core/formats";
+import { formatQuantity, type UnitSystem } from "@/core/quantity";
 import { turnsInWords } from "../end-words";
 
 type Kind = EndCondition["kind"] | "loose";
@@ -8,17 +9,25 @@ const INK = { stroke: "var(--draw)", strokeWidth: 1.4 };
 const TURN = { fill: "none", stroke: "var(--ink)", strokeWidth: 2.6 };
 
 /** Where tightening ends, as a little section: the screw, what it meets, how it turns, and when to stop. */
-export function JoinDrawing({ end, loose }: { end: EndCondition; loose: boolean }) {
+export function JoinDrawing({
+  end,
+  loose,
+  system,
+}: {
+  end: EndCondition;
+  loose: boolean;
+  system: UnitSystem;
+}) {
   const kind: Kind = loose ? "loose" : end.kind;
   return (
     <svg width={112} height={104} viewBox="0 0 112 104" aria-hidden="true" className="shrink-0">
-      {SECTIONS[kind](end)}
+      {SECTIONS[kind](end, system)}
     </svg>
   );
 }
 
 /** What is drawn for each end: a new kind of end is a new line here. */
-const SECTIONS: Record<Kind, (end: EndCondition) => ReactNode> = {
+const SECTIONS: Record<Kind, (end: EndCondition, system: UnitSystem) => ReactNode> = {
   loose: () => (
     <>
       <Screw gap={16} />
@@ -84,7 +93,7 @@ const SECTIONS: Record<Kind, (end: EndCondition) => ReactNode> = {
       />
     </>
   ),
-  "seat-to-depth": (end) => (
+  "seat-to-depth": (end, system) => (
     <>
       <Block />
       <rect x={34} y={58} width={44} height={28} fill="var(--sunk)" {...INK} />
@@ -96,7 +105,13 @@ const SECTIONS: Record<Kind, (end: EndCondition) => ReactNode> = {
         stroke="var(--stop)"
         strokeWidth={1.8}
       />
-      <Says x={56} y={44} text={end.kind === "seat-to-depth" ? `${end.depth_mm} mm` : ""} middle big />
+      <Says
+        x={56}
+        y={44}
+        text={end.kind === "seat-to-depth" ? formatQuantity(end.depth_mm / 1000, "length", system) : ""}
+        middle
+        big
+      />
     </>
   ),
   "until-stop": () => (

@@ -1,5 +1,5 @@
 import type { Alternative, IsolationPlan } from "@/core/isolation";
-import { actWords, lockedWords } from "@/core/isolation";
+import { actWords, lockedWords, storedWords } from "@/core/isolation";
 import { WATCH_AFTER_H } from "@/core/job";
 import { formatDuration, formatQuantity, type UnitSystem } from "@/core/quantity";
 import { Panel } from "@/ui/page";
@@ -108,7 +108,7 @@ export function CarePanel({ plan, system }: { plan: IsolationPlan; system: UnitS
       <ul className="dashed">
         {plan.stored.map((each) => (
           <li key={each.kind + each.at} className="py-1.5">
-            <b className="capitalize">{each.kind}</b>, {each.at}: {each.says}
+            <b className="capitalize">{each.kind}</b>, {each.at}: {storedWords(each, system)}
             {each.wait_min !== undefined && ` Wait ${each.wait_min} min.`}
           </li>
         ))}

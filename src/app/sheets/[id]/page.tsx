@@ -5,6 +5,7 @@ import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
 import { endWords } from "@/ui/end-words";
+import { limitWords } from "@/ui/limit-words";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { SheetAxis } from "@/ui/sheet-axis";
@@ -128,8 +129,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
                     check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
                   {check.kind === "trick" &&
                     `${check.go.label}: ${check.go.means}; ${check.noGo.label}: ${check.noGo.means}`}
-                  {check.kind === "measure" &&
-                    `${check.low ?? "any"} to ${check.high ?? "any"} ${check.unit}`}
+                  {check.kind === "measure" && limitWords(check, system)}
                 </small>
               </li>
             ))}

@@ -1,6 +1,13 @@
 import { releaseOf } from "../../build";
 import type { LineValve } from "../../formats";
-import { type Closure, isolationMessage, lockedWords, type Turned, unfitness } from "../../isolation";
+import {
+  type Closure,
+  isolationMessage,
+  lockedWords,
+  storedWords,
+  type Turned,
+  unfitness,
+} from "../../isolation";
 import { MEDIA_RULES } from "../../line";
 import { formatDuration, formatQuantity } from "../../quantity";
 import { PROVE_STEPS } from "../progress";
@@ -308,7 +315,7 @@ const turnStep = (valve: Turned): Step =>
   );
 
 /** What closures do not take away: springs, heat, charge. Let out before zero is proven. */
-function storedEnergy({ isolation }: Context): Step[] {
+function storedEnergy({ isolation, system }: Context): Step[] {
   const stored =
     isolation?.ok === true
       ? isolation.value.stored.filter((each) => each.kind !== "head" && each.kind !== "cold")
@@ -322,7 +329,7 @@ function storedEnergy({ isolation }: Context): Step[] {
         title: "Let out what is stored, or wait it out.",
         why: "Closing valves does not take it away.",
         minutes: Math.max(2, ...stored.map((each) => each.wait_min ?? 0)),
-        cautions: stored.map((each) => ({ can: `${each.at}: ${each.kind}.`, do: each.says })),
+        cautions: stored.map((each) => ({ can: `${each.at}: ${each.kind}.`, do: storedWords(each, system) })),
       },
       { kind: "write-down", ask: "What was let out, and how do you know?" },
     ),

@@ -1,5 +1,5 @@
 import type { Line } from "@/core/formats";
-import { actWords, type IsolationPlan, lockedWords } from "@/core/isolation";
+import { actWords, type IsolationPlan, lockedWords, storedWords } from "@/core/isolation";
 import { formatDuration, formatQuantity, type UnitSystem } from "@/core/quantity";
 
 const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "shut", "turn"]);
@@ -21,7 +21,7 @@ export function IsolationSheet({
   const closures = new Map(plan.closures.map((each) => [each.link, each]));
   const { drain, volume_L } = plan.section;
   const cares = [
-    ...plan.stored.map((each) => `${each.at} (${each.kind}): ${each.says}`),
+    ...plan.stored.map((each) => `${each.at} (${each.kind}): ${storedWords(each, system)}`),
     ...plan.locked
       .filter((piece) => !piece.untilDrained || piece.medium !== "water")
       .map((piece) => lockedWords(piece, system)),

@@ -1,0 +1,21 @@
+import type { Check } from "@/core/formats";
+import { formatIn, preferredUnit, toSI, type Unit, type UnitSystem, unit, unitNamed } from "@/core/quantity";
+
+type Measure = Extract<Check, { kind: "measure" }>;
+
+/** The unit a measure is asked in: the reader's; times and plain numbers stay as the sheet has them. */
+export function unitOfCheck(check: Measure, system: UnitSystem): Unit {
+  return check.dimension === "time" || check.dimension === "number"
+    ? (unitNamed(check.unit, check.dimension) ?? unit(""))
+    : preferredUnit(check.dimension, system);
+}
+
+/** What is allowed, in the reader's unit: "8.4 to 9.3 mm", "up to 40 N·m", "at least 2 bar g". */
+export function limitWords(check: Measure, system: UnitSystem): string {
+  const [sheetUnit, shown] = [unitNamed(check.unit, check.dimension), unitOfCheck(check, system)];
+  const say = (limit: number) =>
+    sheetUnit === undefined ? `${limit} ${check.unit}` : formatIn(toSI(limit, sheetUnit), shown);
+  const { low, high } = check;
+  if (low === undefined) return high === undefined ? "any" : `up to ${say(high)}`;
+  return high === undefined ? `at least ${say(low)}` : `${say(low)} to ${say(high)}`;
+}
