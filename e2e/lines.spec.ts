@@ -157,8 +157,15 @@ test("a line is changed by hand: bad input said at its place, undo, drag, save, 
   await tables.getByLabel("Minutes to shut").press("Enter");
   await expect(tables.getByRole("alert")).toContainText('"soon" is not a number');
   await tables.getByLabel("Known to pass").selectOption("yes");
+  await page.getByRole("navigation", { name: "Main" }).getByRole("link", { name: "Store" }).click();
+  const leaving = page.getByRole("dialog", { name: "Leave without saving?" });
+  await leaving.getByRole("button", { name: "Stay" }).click();
+  await expect(leaving).toHaveCount(0);
   await save.click();
   await expect(page.getByText("The line is saved.")).toBeVisible();
+  // What is saved is left without a question.
+  await page.getByRole("navigation", { name: "Main" }).getByRole("link", { name: "Store" }).click();
+  await page.waitForURL(/\/store$/);
   await open(page, "laundry-supply", "LY-S1h");
   await expect(plan(page)).toContainText("instead of LY-V1h, which is known to pass");
 });

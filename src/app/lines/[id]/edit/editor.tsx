@@ -14,6 +14,7 @@ import type { XY } from "@/ui/draw/line-layout";
 import { lineView } from "@/ui/line-view";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
+import { Unsaved } from "@/ui/unsaved";
 import { useChecked } from "@/ui/use-checked";
 import { useHistory, useUndoKeys } from "@/ui/use-history";
 import { addLink, addNode, changeLink, changeNode, itemAt, moveNode, remove } from "./edit-line";
@@ -107,6 +108,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
 
   return (
     <div className="grid gap-4 px-4 py-3 md:px-5 lg:h-[calc(100dvh-56px)] lg:grid-cols-[minmax(0,1fr)_400px]">
+      <Unsaved unsaved={line !== stored} what={line.name || "the line"} />
       <section className="card relative flex min-h-[480px] flex-col overflow-hidden">
         <header className="flex flex-wrap items-end gap-2 px-4 pt-3">
           <h1 className="sr-only">{known === undefined ? "A new line" : `Change ${line.name}`}</h1>

@@ -1,19 +1,21 @@
 "use client";
 
-import "@xyflow/react/dist/style.css";
+import "@xyflow/react/dist/base.css";
 import {
-  Background,
   type Connection,
-  Controls,
   type Edge,
   Handle,
+  MarkerType,
   type Node,
   type NodeProps,
+  Panel,
   Position,
   ReactFlow,
   useNodesState,
+  useReactFlow,
 } from "@xyflow/react";
-import { useEffect, useMemo } from "react";
+import { Maximize2, Minus, Plus } from "lucide-react";
+import { type ReactNode, useEffect, useMemo } from "react";
 import type { Part, Sheet } from "@/core/formats";
 import { PartIcon } from "@/ui/draw/part";
 import { layOutGraph } from "@/ui/lay-out-graph";
@@ -37,6 +39,9 @@ function PartPlate({ data: { part, chosen } }: NodeProps<PartNode>) {
   );
 }
 const NODE_TYPES = { part: PartPlate };
+
+/** The first way out in ink, a second in blue. */
+const inkOf = (way: number) => (way === 0 ? "var(--ink)" : "var(--cold)");
 
 /** "Holder, held, way" of an edge. */
 const edgeId = (holder: string, part: string, way: number) => `${holder}>${part}>${way}`;
@@ -114,13 +119,52 @@ export function HeldByGraph({
       deleteKeyCode={["Delete", "Backspace"]}
       nodesDraggable
       fitView
-      fitViewOptions={{ minZoom: 0.5, padding: 0.05 }}
+      fitViewOptions={{ minZoom: 0.8, padding: 0.05 }}
       minZoom={0.2}
       aria-label="What holds what"
+      proOptions={{ hideAttribution: true }}
     >
-      <Background gap={24} color="var(--edge)" />
-      <Controls showInteractive={false} />
+      <Zoom />
     </ReactFlow>
+  );
+}
+
+/** Nearer, farther, and all of it: as on the drawing of a line. */
+function Zoom() {
+  const { zoomIn, zoomOut, fitView } = useReactFlow();
+  return (
+    <Panel position="bottom-left" className="flex gap-2">
+      <ZoomButton label="Farther" onClick={() => void zoomOut()}>
+        <Minus size={20} aria-hidden />
+      </ZoomButton>
+      <ZoomButton label="Nearer" onClick={() => void zoomIn()}>
+        <Plus size={20} aria-hidden />
+      </ZoomButton>
+      <ZoomButton label="All of it" onClick={() => void fitView({ minZoom: 0.5, padding: 0.05 })}>
+        <Maximize2 size={18} aria-hidden />
+      </ZoomButton>
+    </Panel>
+  );
+}
+
+function ZoomButton({
+  label,
+  onClick,
+  children,
+}: {
+  label: string;
+  onClick: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      onClick={onClick}
+      className="grid size-11 place-items-center rounded-md border-2 border-edge bg-card"
+    >
+      {children}
+    </button>
   );
 }
 
@@ -134,8 +178,9 @@ function edgesOf(sheet: Sheet): Edge[] {
           id: edgeId(holder, part.id, index),
           source: holder,
           target: part.id,
+          markerEnd: { type: MarkerType.ArrowClosed, width: 18, height: 18, color: inkOf(index) },
           style: {
-            stroke: index === 0 ? "var(--ink)" : "var(--cold)",
+            stroke: inkOf(index),
             strokeWidth: 2,
             ...(index > 0 && { strokeDasharray: "6 4" }),
           },
