@@ -12,6 +12,7 @@ import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem
 import { Turnstile } from "@/edge/turnstile";
 import { PERSON_HEADER } from "@/edge/who-is";
 import { tell } from "@/server/drawing/tell";
+import { warmUp } from "@/server/heavy/pool";
 import { openStore } from "@/server/open-store";
 import { dataFolder } from "@/server/services";
 
@@ -92,7 +93,9 @@ if (opened.ok) {
     opened: (draw) => {
       pages.open(draw);
       pages.close(here);
-      if (pages.places === drawers) console.log(`Pages are drawn by ${drawers} processes beside this one.`);
+      if (pages.places < drawers) return;
+      console.log(`Pages are drawn by ${drawers} processes beside this one.`);
+      void warmUp();
     },
     closed: (draw) => {
       pages.close(draw);

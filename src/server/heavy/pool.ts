@@ -13,24 +13,31 @@ const MOST_WAITING = 32;
 type Kind = "questions" | "storing";
 const kept = globalThis as typeof globalThis & { loftbellPools?: Partial<Record<Kind, Piscina>> };
 
-const begun = (maxThreads: number): Piscina =>
+const begun = (minThreads: number, maxThreads: number): Piscina =>
   new Piscina({
     filename: join(process.cwd(), "src", "server", "heavy", "worker.mjs"),
-    minThreads: 0,
+    minThreads,
     maxThreads,
     maxQueue: MOST_WAITING,
     idleTimeout: 5 * 60_000,
   });
 
-/** Begun when first asked: a server that is never asked keeps no workers. Nobody's question waits for somebody's import. */
+/** Begun when first asked, and one who answers is kept. Nobody's question waits for somebody's import. */
 function pool(kind: Kind): Piscina {
   kept.loftbellPools ??= {};
-  kept.loftbellPools[kind] ??= begun(kind === "storing" ? 1 : Math.max(1, cpus().length - 1));
+  kept.loftbellPools[kind] ??= kind === "storing" ? begun(0, 1) : begun(1, Math.max(1, cpus().length - 1));
   return kept.loftbellPools[kind];
 }
 
 /** Stores, or says what it would store, off the serving thread; it takes the time it takes. */
 export const inStoring = (work: StoreWork): Promise<StoreDone> => pool("storing").run(work);
+
+/** Begins a worker and has it load its solvers, so that the first who asks does not wait for that. */
+export async function warmUp(): Promise<void> {
+  const least =
+    '{"needed":[{"part":"a","qty":1}],"kits":[],"parts":[{"part":"a","price_cents":1,"in_stock":true}]}';
+  await elsewhere("cover", new TextEncoder().encode(least), new AbortController().signal).catch(() => {});
+}
 
 /** Why a worker gave no answer. */
 export type HeavyFailure =
