@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { typing } from "./keys";
 
 interface History<T> {
@@ -11,19 +11,31 @@ interface History<T> {
 
 const MOST_KEPT = 200;
 
-/** A value with undo and redo; `slide` changes it without a step of its own, for what moves under the finger. */
+/**
+ * A value with undo and redo. Changes of one field after another are one step, so that letters are not undone singly;
+ * `slide` changes it without a step of its own, for what moves under the finger.
+ */
 export function useHistory<T>(first: T) {
   const [history, setHistory] = useState<History<T>>({ past: [], now: first, future: [] });
-  const change = useCallback((to: T) => {
-    setHistory(({ past, now }) => ({ past: [...past, now].slice(-MOST_KEPT), now: to, future: [] }));
+  const field = useRef<string>(undefined);
+  const change = useCallback((to: T, typedAt?: string) => {
+    const typesOn = typedAt !== undefined && typedAt === field.current;
+    field.current = typedAt;
+    setHistory(({ past, now }) => ({
+      past: typesOn ? past : [...past, now].slice(-MOST_KEPT),
+      now: to,
+      future: [],
+    }));
   }, []);
   const slide = useCallback((to: (now: T) => T) => {
     setHistory((history) => ({ ...history, now: to(history.now) }));
   }, []);
   const mark = useCallback(() => {
+    field.current = undefined;
     setHistory(({ past, now }) => ({ past: [...past, now].slice(-MOST_KEPT), now, future: [] }));
   }, []);
   const undo = useCallback(() => {
+    field.current = undefined;
     setHistory((history) => {
       const before = history.past.at(-1);
       return before === undefined
@@ -32,6 +44,7 @@ export function useHistory<T>(first: T) {
     });
   }, []);
   const redo = useCallback(() => {
+    field.current = undefined;
     setHistory((history) => {
       const [next, ...future] = history.future;
       return next === undefined ? history : { past: [...history.past, history.now], now: next, future };

@@ -4,6 +4,8 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { call } from "@/edge/client";
 import { ADD_PERSON } from "@/edge/contracts/here";
+import { Asked, needed, useAsked } from "./kit/asked";
+import { TextField } from "./kit/text-field";
 import { Notice } from "./notice";
 import { saveSettings, useCrew, useSettings } from "./settings";
 
@@ -25,12 +27,7 @@ export function WhoPicker({ onChosen }: { onChosen?: (name: string) => void }) {
   const shown = crew.filter((name) => name.toLowerCase().includes(typed.trim().toLowerCase()));
   return (
     <div className="flex flex-col gap-2">
-      {crew.length > MANY && (
-        <label className="block">
-          <span className="font-semibold">Part of the name</span>
-          <input className="field mt-1" value={typed} onChange={(event) => setTyped(event.target.value)} />
-        </label>
-      )}
+      {crew.length > MANY && <TextField label="Part of the name" value={typed} onChange={setTyped} />}
       <div className="flex flex-wrap gap-2">
         {shown.map((name) => (
           <button
@@ -54,65 +51,38 @@ export function WhoPicker({ onChosen }: { onChosen?: (name: string) => void }) {
 /** Adds one to the crew, told at the field when it cannot be. */
 export function AddPerson({ onAdded, first = false }: { onAdded?: (name: string) => void; first?: boolean }) {
   const router = useRouter();
-  const [name, setName] = useState("");
-  const [may, setMay] = useState("");
-  const [problem, setProblem] = useState<string>();
-  const [sending, setSending] = useState(false);
-  const add = async () => {
-    setSending(true);
-    const added = await call(ADD_PERSON, { body: { name, may } });
-    setSending(false);
+  const form = useAsked({ name: "", may: "" });
+  const { isSubmitting } = form.formState;
+  const add = form.handleSubmit(async (person) => {
+    const added = await call(ADD_PERSON, { body: person });
     if (!added.ok) {
-      setProblem(added.error.problems[0]?.message);
+      form.setError("name", { message: added.error.problems[0]?.message ?? "It could not be added." });
       return;
     }
-    setProblem(undefined);
-    setName("");
-    setMay("");
+    form.reset();
     if (onAdded === undefined) router.refresh();
     else onAdded(added.value.name);
-  };
+  });
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add();
-      }}
-    >
+    <form className="flex flex-col gap-3" onSubmit={add}>
       {first && <Notice tone="wait">Nobody is in the crew yet. Begin with yourself.</Notice>}
-      <label className="block">
-        <span className="font-semibold">Name</span>
-        <input
-          className="field mt-1"
-          value={name}
-          maxLength={80}
-          autoComplete="name"
-          aria-invalid={problem !== undefined}
-          onChange={(event) => setName(event.target.value)}
-        />
-        {problem !== undefined && (
-          <span role="alert" className="text-stop">
-            {problem}
-          </span>
+      <Asked form={form} name="name" refuse={needed("Write the name.")}>
+        {(field) => <TextField label="Name" maxLength={80} autoComplete="name" {...field} />}
+      </Asked>
+      <Asked form={form} name="may">
+        {(field) => (
+          <TextField label="What this person may do" maxLength={200} placeholder="Hydrants; gas" {...field} />
         )}
-      </label>
-      <label className="block">
-        <span className="font-semibold">What this person may do</span>
-        <input
-          className="field mt-1"
-          value={may}
-          maxLength={200}
-          placeholder="Hydrants; gas"
-          onChange={(event) => setMay(event.target.value)}
-        />
-      </label>
-      <button type="submit" className="btn btn-go" disabled={sending || name.trim() === ""}>
-        {sending ? "Adding …" : "Add to the crew"}
+      </Asked>
+      <button type="submit" className="btn btn-go" disabled={isSubmitting}>
+        {isSubmitting ? "Adding …" : "Add to the crew"}
       </button>
     </form>
   );
 }
+
+/** A name as it is compared: however it was spaced and capitalised. */
+const spoken = (name: string) => name.trim().replaceAll(/\s+/g, " ").toLowerCase();
 
 /** A name written once more, where somebody answers for something; it has to be one of the crew. */
 export function SignName({
@@ -126,45 +96,29 @@ export function SignName({
   children?: React.ReactNode;
 }) {
   const crew = useCrew();
-  const [typed, setTyped] = useState("");
-  const [missing, setMissing] = useState(false);
-  const signed = crew.find(
-    (name) => name.toLowerCase() === typed.trim().replaceAll(/\s+/g, " ").toLowerCase(),
-  );
-  const refused = missing && signed === undefined;
+  const form = useAsked({ name: "" });
+  const signed = (typed: string) => crew.find((name) => spoken(name) === spoken(typed));
+  const refuse = (typed: string) =>
+    typed.trim() === ""
+      ? "Write your name: it stands on the record."
+      : signed(typed) === undefined
+        ? "Nobody of the crew is called so. Write the name as it stands in the Loft."
+        : undefined;
   return (
     <form
       {...(id !== undefined && { id })}
       className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (signed === undefined) setMissing(true);
-        else onSigned(signed);
-      }}
+      onSubmit={form.handleSubmit(({ name }) => onSigned(signed(name)!))}
     >
-      <label className="block">
-        <span className="font-semibold">Write your name to sign</span>
-        <input
-          className="field mt-1"
-          list="crew-who-sign"
-          autoComplete="off"
-          value={typed}
-          aria-invalid={refused}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-        <datalist id="crew-who-sign">
-          {crew.map((name) => (
-            <option key={name} value={name} />
-          ))}
-        </datalist>
-        {refused && (
-          <span role="alert" className="text-stop">
-            {typed.trim() === ""
-              ? "Write your name: it stands on the record."
-              : "Nobody of the crew is called so. Write the name as it stands in the Loft."}
-          </span>
+      <Asked form={form} name="name" refuse={refuse}>
+        {(field) => (
+          <TextField
+            label="Write your name to sign"
+            offered={crew.map((name) => ({ value: name }))}
+            {...field}
+          />
         )}
-      </label>
+      </Asked>
       {children}
     </form>
   );

@@ -1,4 +1,13 @@
-import { formatIn, parseQuantity, quantityMessage, toSI, unit, unitNamed, unitsOf } from "../quantity";
+import {
+  formatIn,
+  isBare,
+  parseQuantity,
+  quantityMessage,
+  toSI,
+  unit,
+  unitNamed,
+  unitsOf,
+} from "../quantity";
 import { err, ok, type Problem, type Result } from "../result";
 import type {
   Calculator,
@@ -158,12 +167,5 @@ export function readTyped(input: CalculatorInput, text: string, assumed?: string
  */
 export function withUnit(input: CalculatorInput, text: string, assumed: string): string {
   if (input.kind !== "measured") return text;
-  const parsed = parseQuantity(text, input.dimension, unit(assumed));
-  const bare =
-    parsed.ok &&
-    unitsOf(input.dimension).every((other) => {
-      const again = parseQuantity(text, input.dimension, other);
-      return again.ok && again.value.unit === other;
-    });
-  return bare ? `${text} ${assumed}`.trim() : text;
+  return isBare(text, input.dimension, unit(assumed)) ? `${text} ${assumed}`.trim() : text;
 }

@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
 
 export const MEDIA = [
   "water",
@@ -54,11 +54,13 @@ const ThreeWay = Type.Object(
       ),
       { minItems: 2, maxItems: 6 },
     ),
-    normally: Id,
-    operable: Type.Boolean(),
-    lockable: Type.Boolean(),
-    passes: Type.Optional(Type.Boolean({ description: "Known not to hold tight at its seats." })),
-    access_min: Minutes,
+    normally: titled("Stands", Id),
+    operable: Type.Boolean({ title: "Can be moved" }),
+    lockable: Type.Boolean({ title: "Has a lock point" }),
+    passes: Type.Optional(
+      Type.Boolean({ title: "Known to pass", description: "Known not to hold tight at its seats." }),
+    ),
+    access_min: titled("Minutes to shut", Minutes),
     where: Type.Optional(Type.String()),
   },
   closed,
@@ -85,27 +87,51 @@ const Node = Type.Object(
     stream: Type.Optional(Stream),
     with: Type.Optional(
       Type.Array(Id, {
+        title: "Same equipment as",
         description:
           "Nodes of the same piece of equipment: opened with it (its coil, its motor, its air side).",
       }),
     ),
-    threeWay: Type.Optional(ThreeWay),
+    threeWay: Type.Optional(titled("Three ways", ThreeWay)),
     stored: Type.Optional(Type.Array(Stored)),
     temperature_C: Type.Optional(
-      Type.Number({ minimum: -100, maximum: 600, description: "°C at a source or vessel." }),
+      Type.Number({ minimum: -100, maximum: 600, description: "At a source or vessel." }),
     ),
-    confined: Type.Optional(Type.Boolean({ description: "In a pit or other confined space." })),
+    confined: Type.Optional(
+      Type.Boolean({ title: "In a pit", description: "In a pit or other confined space." }),
+    ),
     name: Type.Optional(Words),
-    asset: Type.Optional(Type.String({ description: "Tag of the registered valve that stands here." })),
-    hydrant: Type.Optional(Type.Boolean({ description: "A fire hydrant: out of service is an impairment." })),
-    protects: Type.Optional(Type.Boolean({ description: "A fire-protection zone hangs on this consumer." })),
-    elevation_m: Type.Number({ minimum: -500, maximum: 9000 }),
-    pressure_bar: Type.Optional(
-      Type.Number({ minimum: 0, maximum: 400, description: "bar gauge at a source." }),
+    asset: Type.Optional(
+      Type.String({
+        title: "Tag of the valve here",
+        description: "Tag of the registered valve that stands here.",
+      }),
     ),
-    volume_L: Type.Optional(Type.Number({ minimum: 0, description: "Content of a vessel." })),
-    opening_mm: Type.Optional(Type.Number({ exclusiveMinimum: 0, description: "Bore of a drain or vent." })),
-    feedsBack: Type.Optional(Type.Boolean({ description: "Can push its medium back into the line." })),
+    hydrant: Type.Optional(
+      Type.Boolean({
+        title: "Fire hydrant",
+        description: "A fire hydrant: out of service is an impairment.",
+      }),
+    ),
+    protects: Type.Optional(
+      Type.Boolean({
+        title: "Fire protection",
+        description: "A fire-protection zone hangs on this consumer.",
+      }),
+    ),
+    elevation_m: Type.Number({ title: "Height", minimum: -500, maximum: 9000 }),
+    pressure_bar: Type.Optional(
+      Type.Number({ minimum: 0, maximum: 400, description: "Gauge pressure at a source." }),
+    ),
+    volume_L: Type.Optional(
+      Type.Number({ title: "Content", minimum: 0, description: "Content of a vessel." }),
+    ),
+    opening_mm: Type.Optional(
+      Type.Number({ title: "Bore", exclusiveMinimum: 0, description: "Bore of a drain or vent." }),
+    ),
+    feedsBack: Type.Optional(
+      Type.Boolean({ title: "Can push back", description: "Can push its medium back into the line." }),
+    ),
     at: Type.Optional(Point),
   },
   closed,
@@ -122,22 +148,34 @@ const ends = {
 };
 
 const Run = {
-  dn_mm: Type.Number({ exclusiveMinimum: 0, maximum: 3000, description: "Inside diameter, mm." }),
+  dn_mm: Type.Number({
+    title: "Bore",
+    exclusiveMinimum: 0,
+    maximum: 3000,
+    description: "Inside diameter.",
+  }),
   length_m: Type.Number({ minimum: 0, maximum: 100_000 }),
 };
 
 const ValveState = {
   type: Type.Optional(oneOf("gate", "ball", "globe", "butterfly", "plug", "needle", "diaphragm", "switch")),
-  asset: Type.Optional(Type.String({ description: "Tag in the register." })),
+  asset: Type.Optional(Type.String({ title: "Tag of the valve here", description: "Tag in the register." })),
   where: Type.Optional(Type.String({ description: "How to find it: street, pit, wall." })),
   turns: Type.Optional(Type.Number({ minimum: 0, description: "Turns from open to shut." })),
-  normally: oneOf("open", "shut"),
-  operable: Type.Boolean({ description: "False when seized or broken: it stays as it stands." }),
-  lockable: Type.Boolean(),
-  passes: Type.Optional(Type.Boolean({ description: "Known not to hold tight." })),
-  access_min: Minutes,
-  confined: Type.Optional(Type.Boolean({ description: "In a pit or other confined space." })),
-  hardToReach: Type.Optional(Type.String({ description: "Why it takes longer than the walk." })),
+  normally: titled("Stands", oneOf("open", "shut")),
+  operable: Type.Boolean({
+    title: "Can be moved",
+    description: "False when seized or broken: it stays as it stands.",
+  }),
+  lockable: Type.Boolean({ title: "Has a lock point" }),
+  passes: Type.Optional(Type.Boolean({ title: "Known to pass", description: "Known not to hold tight." })),
+  access_min: titled("Minutes to shut", Minutes),
+  confined: Type.Optional(
+    Type.Boolean({ title: "In a pit", description: "In a pit or other confined space." }),
+  ),
+  hardToReach: Type.Optional(
+    Type.String({ title: "Why it takes longer", description: "Why it takes longer than the walk." }),
+  ),
 };
 
 export const LinkSchema = oneKindOf(
@@ -151,7 +189,7 @@ export const LinkSchema = oneKindOf(
     {
       kind: Type.Literal("pump"),
       ...ends,
-      access_min: Minutes,
+      access_min: titled("Minutes to stop", Minutes),
       motor: Type.Optional(Type.String({ description: "The node where its electricity arrives." })),
     },
     closed,
@@ -167,7 +205,7 @@ export const LineSchema = Type.Object(
     medium: Medium,
     rule: oneOf("single", "double-block-and-bleed"),
     rating_bar: Type.Optional(
-      Type.Number({ exclusiveMinimum: 0, description: "Pressure rating of the piping, bar gauge." }),
+      Type.Number({ exclusiveMinimum: 0, description: "Gauge pressure the piping is rated for." }),
     ),
     demonstration: Type.Optional(Type.Boolean()),
     nodes: Type.Array(Node, { minItems: 2 }),
@@ -177,7 +215,7 @@ export const LineSchema = Type.Object(
     ...closed,
     $id: "loftbell.line.json",
     title: "Line",
-    description: "A piping system as nodes and links: what feeds what.",
+    description: `A piping system as nodes and links: what feeds what. ${UNITS_BY_NAME}`,
   },
 );
 

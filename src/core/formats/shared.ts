@@ -1,4 +1,4 @@
-import { type Static, type TObject, type TUnion, Type } from "@sinclair/typebox";
+import { type Static, type TObject, type TSchema, type TUnion, Type } from "@sinclair/typebox";
 
 /** A choice of words: `oneOf("open", "shut")`. */
 export const oneOf = <const T extends readonly string[]>(...words: T) =>
@@ -31,5 +31,10 @@ export const DayOrInstant = Type.String({
   description: "ISO 8601: a day, or date and time with zone.",
   says: "Write the date as year-month-day: 2018-03-12.",
 });
-export const Minutes = Type.Number({ minimum: 0, maximum: 10_000, description: "min" });
+export const Minutes = Type.Number({ minimum: 0, maximum: 10_000 });
+/** How the formats say units. */
+export const UNITS_BY_NAME =
+  "A figure is in the unit that its name ends in: mm, m, kg, L, min, Nm (N·m), C (°C), bar (gauge), deg (degrees).";
+/** A schema with the words a form calls it by, where its name in the file says too little. */
+export const titled = <T extends TSchema>(title: string, schema: T): T => ({ ...schema, title });
 export const closed = { additionalProperties: false } as const;

@@ -2,7 +2,7 @@ import { type Static, Type } from "@sinclair/typebox";
 import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
 
 const mm = (description: string) =>
-  Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}, mm` });
+  Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}.` });
 
 const ShapeKind = oneOf(
   "body",
@@ -199,9 +199,7 @@ export const PartSchema = Type.Object(
     ),
     brittle: Type.Optional(Type.Boolean()),
     potable: Type.Optional(Type.Boolean()),
-    weight_kg: Type.Optional(
-      Type.Number({ exclusiveMinimum: 0, maximum: 2000, description: "One piece, kg" }),
-    ),
+    weight_kg: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 2000, description: "One piece." })),
     role: Type.Optional(
       Type.Unsafe<"cover" | "bonnet" | "gland">({
         type: "string",

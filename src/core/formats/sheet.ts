@@ -1,6 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { Medium } from "./line";
-import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, UNITS_BY_NAME, Words } from "./shared";
 import { CautionSchema, type EndCondition, type Feature, PartSchema } from "./sheet-part";
 
 export type { EndCondition, Feature };
@@ -175,7 +175,7 @@ export const SheetSchema = Type.Object(
         zero_bar: Type.Number({
           minimum: 0,
           maximum: 1,
-          description: "A reading above this is not zero, bar gauge.",
+          description: "A gauge reading above this is not zero.",
         }),
         hold_min: Minutes,
         drainsItself: Type.Boolean({ description: "The valve drains once shut off (a dry barrel)." }),
@@ -292,7 +292,7 @@ export const SheetSchema = Type.Object(
     ...closed,
     $id: "loftbell.sheet.json",
     title: "Service sheet",
-    description: "The build and service data of one model.",
+    description: `The build and service data of one model. ${UNITS_BY_NAME}`,
   },
 );
 

@@ -1,6 +1,6 @@
 export * from "./dimension";
 export * from "./format";
 export { quantityMessage } from "./messages";
-export { parseQuantity } from "./parse";
+export { isBare, parseQuantity } from "./parse";
 export { absolute, pascalsAbsolute, shownByGauge } from "./pressure";
 export { fromSI, preferredUnit, toSI, UNITS, type Unit, unit, unitNamed, unitsOf } from "./units";

@@ -1,6 +1,6 @@
 import { err, ok, type Result } from "../result";
 import type { Dimension } from "./dimension";
-import { toSI, type Unit, unit, unitsSpelled } from "./units";
+import { toSI, type Unit, unit, unitsOf, unitsSpelled } from "./units";
 
 /** What was typed, read: `si` in SI, `unit` as typed (or as the field assumed). */
 export interface ParsedQuantity {
@@ -77,4 +77,13 @@ function readOne(text: string, wanted: Dimension, assumed: Unit): Result<ParsedQ
       ? { kind: "unknown-unit", unit: typedUnit, wanted }
       : { kind: "wrong-dimension", unit: typedUnit, found: other.dimension, wanted },
   );
+}
+
+/** Whether what was typed can be read but names no unit, and so is in whichever the field assumes. */
+export function isBare(text: string, wanted: Dimension, assumed: Unit): boolean {
+  if (!parseQuantity(text, wanted, assumed).ok) return false;
+  return unitsOf(wanted).every((other) => {
+    const again = parseQuantity(text, wanted, other);
+    return again.ok && again.value.unit === other;
+  });
 }

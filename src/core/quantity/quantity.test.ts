@@ -1,16 +1,21 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
+  DIMENSIONS,
   type Dimension,
   formatDuration,
   formatIn,
+  formatQuantity,
   fromSI,
+  isBare,
+  isDimension,
   parseQuantity,
   quantityMessage,
   sensibleDigits,
   toSI,
   UNITS,
   unit,
+  unitNamed,
 } from ".";
 
 const read = (text: string, wanted: Dimension, assumed: string) => {
@@ -41,6 +46,13 @@ describe("what people type", () => {
     ["10 m3/h", "volume flow", "L/s", 1 / 360],
     ["8 mm2", "area", "mm2", 8e-6],
     ["75 %", "number", "", 0.75],
+    ["  7  ", "length", "mm", 0.007],
+    ["−0.1 bar", "gauge pressure", "bar g", -10_000],
+    ["5’ 6”", "length", "mm", 1.6764],
+    ["5′ 6″", "length", "mm", 1.6764],
+    ["-5' 6\"", "length", "mm", -1.6764],
+    ["0' 6\"", "length", "mm", 0.1524],
+    ["3⁄4 in", "length", "mm", 0.01905],
   ] as const)("%s as %s", (text, wanted, assumed, si) => {
     expect(read(text, wanted, assumed)).toBeCloseTo(si, si > 1000 ? 0 : 6);
   });
@@ -55,6 +67,8 @@ describe("what people type", () => {
     ["3 4", "gauge pressure", "bar g", "not a figure"],
     ["1.2.3", "gauge pressure", "bar g", '"1.2.3" is not a figure'],
     ["1,000,5", "gauge pressure", "bar g", "not a figure"],
+    ["5' 6 furlong", "length", "mm", '"furlong" is not a unit known here'],
+    ["1/0' 6\"", "length", "mm", "not a figure"],
   ] as const)("%s is refused with what to do", (text, wanted, assumed, message) => {
     expect(read(text, wanted, assumed)).toContain(message);
   });
@@ -64,6 +78,41 @@ describe("what people type", () => {
       fc.property(fc.string({ maxLength: 20 }), (text) => {
         const parsed = parseQuantity(text, "length", unit("mm"));
         return !parsed.ok || Number.isFinite(parsed.value.si);
+      }),
+    );
+  });
+});
+
+describe("a refusal", () => {
+  it.each([
+    ["", "length", "mm", "Enter a length, in mm, cm, m, in."],
+    ["", "angle", "°", "Enter an angle, in °."],
+    ["many", "number", "", '"many" is not a figure. Type a number and a unit such as %, ppm.'],
+    ["4 furlong", "angle", "°", '"furlong" is not a unit known here. Use °.'],
+    ["4 mm", "angle", "°", '"mm" is a unit of length; this asks for an angle. Use °.'],
+  ] as const)("of %j for a %s says which units it takes", (text, wanted, assumed, message) => {
+    expect(read(text, wanted, assumed)).toBe(message);
+  });
+});
+
+describe("a figure without a unit", () => {
+  it.each([
+    ["7", "length", "mm", true],
+    ["7,5", "length", "in", true],
+    ["7 mm", "length", "mm", false],
+    ["7 mm", "length", "in", false],
+    ["5' 6\"", "length", "mm", false],
+    ["75 %", "number", "", false],
+    ["lots", "length", "mm", false],
+    ["", "length", "mm", false],
+  ] as const)("%j of %s in %s: %s", (text, wanted, assumed, bare) => {
+    expect(isBare(text, wanted, unit(assumed))).toBe(bare);
+  });
+
+  it("is in whichever the field assumes", () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...UNITS), fc.integer({ min: -999, max: 999 }), (each, value) => {
+        expect(isBare(`${value}`, each.dimension, each)).toBe(true);
       }),
     );
   });
@@ -90,6 +139,36 @@ describe("units", () => {
   });
 });
 
+describe("a unit by name", () => {
+  it.each([
+    ["PSI", "gauge pressure", "psi g"],
+    ["ft lb", "torque", "ft·lbf"],
+    ["US  gal", "volume", "US gal"],
+    ["ppm", "number", "ppm"],
+    ["ppm", "concentration", "mg/L"],
+    [" kPa ", "gauge pressure", "kPa g"],
+    ["lb", "mass", "lb"],
+    ["lb", "force", "lbf"],
+    ["m³/h", "volume flow", "m3/h"],
+  ] as const)("%j as a %s is %s", (text, dimension, id) => {
+    expect(unitNamed(text, dimension)?.id).toBe(id);
+  });
+
+  it("is none of another dimension", () => {
+    expect(unitNamed("mm", "torque")).toBeUndefined();
+    expect(unitNamed("furlong", "length")).toBeUndefined();
+  });
+
+  it("that is not there is a fault of ours, and says which", () => {
+    expect(() => unit("furlong")).toThrow('no unit "furlong"');
+  });
+
+  it("measures one of the dimensions", () => {
+    expect(DIMENSIONS.every(isDimension)).toBe(true);
+    expect(isDimension("colour")).toBe(false);
+  });
+});
+
 describe("figures", () => {
   it.each([
     [0, "0"],
@@ -99,13 +178,46 @@ describe("figures", () => {
     [413.7, "414"],
     [41_370, "41\u2009370"],
     [Number.NaN, "–"],
+    [1e-10, "0"],
+    [0.000_12, "1.20e-4"],
+    [0.001, "0.001"],
+    [1, "1"],
+    [1.005, "1"],
+    [1.5, "1.5"],
+    [0.05, "0.05"],
+    [10.04, "10"],
+    [10.55, "10.6"],
+    [100, "100"],
+    [100.6, "101"],
+    [1000, "1\u2009000"],
+    [9_999_999, "9\u2009999\u2009999"],
+    [1e7, "1.00e+7"],
+    [-41_370, "-41\u2009370"],
   ])("%s is shown as %s", (value, text) => {
     expect(sensibleDigits(value)).toBe(text);
   });
 
   it("carry their unit", () => {
     expect(formatIn(413_685, unit("psi g"))).toBe("60 psi g");
-    expect(formatDuration(45)).toBe("45 s");
-    expect(formatDuration(7500)).toBe("2 h 05");
+    expect(formatIn(3, unit(""))).toBe("3");
+    expect(formatIn(0.75, unit("%"))).toBe("75%");
+    expect(formatIn(Math.PI / 2, unit("°"))).toBe("90°");
+    expect(formatQuantity(0.0254, "length", "us")).toBe("1 in");
+    expect(formatQuantity(0.0254, "length", "metric")).toBe("25.4 mm");
+  });
+
+  it.each([
+    [45, "45 s"],
+    [-45, "45 s"],
+    [89, "89 s"],
+    [90, "2 min"],
+    [5940, "99 min"],
+    [6000, "1 h 40"],
+    [7500, "2 h 05"],
+    [47 * 3600, "47 h 00"],
+    [48 * 3600, "2 d"],
+    [60 * 3600, "3 d"],
+  ])("%d seconds last %s", (seconds, text) => {
+    expect(formatDuration(seconds)).toBe(text);
   });
 });

@@ -41,6 +41,31 @@ describe("the calendar", () => {
     const served = dues({ ...valve, serviced: "2026-01-01T00:00:00Z" }, sheet, 0);
     expect(served.map((due) => due.interval)).toEqual(["yearly", "disc"]);
   });
+
+  it("counts from the last service, or from when it was built in, and says from which", () => {
+    const valve = { tag: "X", name: "x", place: "y", sheet: sheet.id };
+    const built = "2024-02-29T00:00:00Z";
+    const [yearly] = sheet.intervals.filter(({ id }) => id === "yearly");
+    const found = (more: object) =>
+      dues({ ...valve, ...more }, sheet, NOW).find(({ interval }) => interval === "yearly")!;
+    expect(found({ installed: built })).toEqual({
+      at: Date.UTC(2025, 1, 28),
+      interval: "yearly",
+      what: yearly!.what,
+      why: `12 months from its installation. ${yearly!.source}.`,
+    });
+    expect(found({ installed: built, serviced: "2026-06-01T00:00:00Z" })).toMatchObject({
+      at: Date.UTC(2027, 5, 1),
+      why: `12 months from its last service. ${yearly!.source}.`,
+    });
+    expect(found({}).why).toBe("Neither service nor installation is on record.");
+  });
+
+  it("puts the earliest first, in whatever order the sheet names them", () => {
+    const valve = { tag: "X", name: "x", place: "y", sheet: sheet.id, serviced: "2026-01-01T00:00:00Z" };
+    const turned = { ...sheet, intervals: [...sheet.intervals].reverse() };
+    expect(dues(valve, turned, 0)).toEqual(dues(valve, sheet, 0));
+  });
 });
 
 describe("hours of the fortnight", () => {
@@ -53,6 +78,7 @@ describe("hours of the fortnight", () => {
   });
 
   it("are too many for one crew above its day", () => {
+    // Seven and a half hours, nine, and none.
     const dueBy = [0, 5, 11, ...Array.from({ length: 12 }, () => 11)];
     expect(
       hoursByDay(NOW, dueBy)
@@ -88,6 +114,11 @@ describe("the due list", () => {
     expect(dueList(ringing, NOW, 1)).toEqual({ now: ringing.slice(0, 1), later: ringing.slice(1) });
     expect(dueList(ringing, NOW, -2)).toEqual({ now: [], later: ringing });
   });
+
+  it("gives none to what rings later, though there is room", () => {
+    expect(dueList(ringing, NOW, 9)).toEqual({ now: ringing.slice(0, 3), later: ringing.slice(3) });
+    expect(dueList(ringing, NOW - 3 * DAY, 9).now).toEqual([]);
+  });
 });
 
 describe("what the due work may lack", () => {
@@ -113,6 +144,35 @@ describe("what the due work may lack", () => {
     expect(lacks.every(({ item, have }) => item === "part" && have === 0)).toBe(true);
     expect(lacks[0]).toMatchObject({ sheet: sheet.title });
     expect(lacks.map(({ need }) => need)).toEqual(lacks.map(({ need }) => need).sort((a, b) => b - a));
+  });
+
+  it("of one kind grows with the valves, of a part by its pieces, and names it", () => {
+    const none: Store = { ...store, id: "none", stock: [] };
+    const [one, three] = [shortages(due(1), [none]), shortages(due(3), [none])];
+    expect(one.length).toBeGreaterThan(3);
+    for (const lack of one) {
+      const part = sheet.parts.find(({ id }) => id === lack.id)!;
+      expect(lack).toMatchObject({ name: part.name, need: part.quantity });
+      expect(three.find(({ id }) => id === lack.id)?.need).toBe(3 * part.quantity);
+    }
+  });
+
+  it("is no part that lasts, and no kit that is just enough", () => {
+    const none: Store = { ...store, id: "none", stock: [] };
+    const worn = sheet.parts.filter((part) => part.soft || part.oneUse !== undefined).map(({ id }) => id);
+    expect(shortages(due(1), [none]).every(({ id }) => worn.includes(id))).toBe(true);
+    const [kit] = shortages(due(9), [store]).filter(({ item }) => item === "kit");
+    expect(kit!.have).toBeGreaterThan(0);
+    const enough = shortages(due(kit!.have), [store]);
+    expect(enough.filter(({ id }) => id === kit!.id)).toEqual([]);
+  });
+
+  it("is told apart by generation, and the largest lack stands first", () => {
+    const none: Store = { ...store, id: "none", stock: [] };
+    const mixed = shortages([...due(1), ...due(9, "no such generation")], [store, none]);
+    const lack = mixed.map(({ need, have }) => need - have);
+    expect(lack).toEqual([...lack].sort((a, b) => b - a));
+    expect(shortages(due(1, "no such generation"), [none])).toEqual(shortages(due(1), [none]));
   });
 
   it("of two kinds adds up", () => {
@@ -168,6 +228,80 @@ describe("the course that is looked at first", () => {
     expect(worstCourse([], sheet, NOW)).toBeUndefined();
     expect(worstCourse([{ what: "something-else", at: NOW, si: 1 }], sheet, NOW)).toBeUndefined();
     expect(worstCourse([reading(0, 8)], banded(5, undefined), NOW)).toMatchObject({ values: [8] });
+  });
+
+  it("lies on the edge of its band as long as it does not leave it", () => {
+    expect(worstCourse([reading(0, 5)], banded(5, 10), NOW)?.meets).toBeUndefined();
+    expect(worstCourse([reading(0, 10)], banded(5, 10), NOW)?.meets).toBeUndefined();
+    expect(worstCourse([reading(0, 11)], banded(5, 10), NOW)?.meets).toBe(NOW);
+    expect(worstCourse([reading(0, 11)], banded(undefined, 10), NOW)).toEqual({
+      what: first.what,
+      values: [11],
+      high: 10,
+      meets: NOW,
+    });
+    expect(worstCourse([reading(0, 9)], banded(undefined, undefined), NOW)).toEqual({
+      what: first.what,
+      values: [9],
+    });
+  });
+
+  it("is only of a test, in a unit that is known", () => {
+    const as = (change: object): Sheet => ({
+      ...sheet,
+      checks: [{ ...banded(5, 10).checks.find(({ id }) => id === first.id)!, ...change } as typeof first],
+    });
+    expect(worstCourse([reading(0, 9)], as({}), NOW)).toBeDefined();
+    expect(worstCourse([reading(0, 9)], as({ phase: "inspect" }), NOW)).toBeUndefined();
+    expect(worstCourse([reading(0, 9)], as({ unit: "furlong" }), NOW)).toBeUndefined();
+  });
+
+  describe("of several", () => {
+    const both = (second: { low?: number; high?: number }): Sheet => {
+      const one = banded(5, 10).checks.find(({ id }) => id === first.id) as typeof first;
+      const { low: _low, high: _high, ...rest } = one;
+      return { ...sheet, checks: [one, { ...rest, id: "second", what: "second", ...second }] };
+    };
+    const of = (what: string, days: number, si: number): DatedReading => ({ what, at: NOW + days * DAY, si });
+
+    it("is the one that meets its limit soonest", () => {
+      const slow = [of(first.what, -100, 8), of(first.what, 0, 7.9)];
+      const fast = [of("second", -100, 8), of("second", 0, 7)];
+      expect(worstCourse([...slow, ...fast], both({ low: 5 }), NOW)?.what).toBe("second");
+      expect(worstCourse([...slow, of("second", 0, 8)], both({ low: 5 }), NOW)?.what).toBe(first.what);
+    });
+
+    it.each([
+      [{ low: 6 }, 6.1],
+      [{ high: 8 }, 7.9],
+      [{ low: 6, high: 20 }, 6.1],
+      [{ low: -20, high: 8 }, 7.9],
+    ])("where none is on its way, is the nearest to a limit: %j", (band, si) => {
+      // 2 of 5 away from its lower limit, 3 of 10 from its upper.
+      const steady = [of(first.what, -100, 7), of(first.what, 0, 7)];
+      expect(worstCourse([...steady, of("second", 0, si)], both(band), NOW)?.what).toBe("second");
+    });
+
+    it.each([
+      [{ low: 2 }, 5],
+      [{ high: 20 }, 10],
+      [{}, 7],
+      [{ low: 0, high: 0.5 }, 0.5 - 0.2],
+    ])("is not the one that lies farther from it: %j", (band, si) => {
+      const steady = [of(first.what, -100, 9.5), of(first.what, 0, 9.5)];
+      expect(worstCourse([...steady, of("second", 0, si)], both(band), NOW)?.what).toBe(first.what);
+    });
+
+    it("measures the way to a limit of nothing as it is", () => {
+      const steady = [of(first.what, -100, 7), of(first.what, 0, 7)];
+      expect(worstCourse([...steady, of("second", 0, 0.01)], both({ low: 0 }), NOW)?.what).toBe("second");
+      expect(worstCourse([...steady, of("second", 0, -0.01)], both({ high: 0 }), NOW)?.what).toBe("second");
+    });
+
+    it("counts the edge that is met first", () => {
+      const rising = [of(first.what, -100, 6), of(first.what, 0, 8)];
+      expect((worstCourse(rising, both({}), NOW)!.meets! - NOW) / DAY).toBeCloseTo(100, 6);
+    });
   });
 
   it("never lies in the past", () => {

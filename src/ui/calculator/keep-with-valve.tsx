@@ -8,6 +8,9 @@ import type { Calculator, MeasuredOutput } from "@/core/calculators";
 import { call } from "@/edge/client";
 import { FIND } from "@/edge/contracts/here";
 import { KEEP_RESULT, TAKE_BACK } from "@/edge/contracts/register";
+import { Asked, needed, useAsked } from "../kit/asked";
+import { SelectField } from "../kit/select-field";
+import { TextField } from "../kit/text-field";
 import { Modal } from "../modal";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
@@ -15,6 +18,7 @@ import { saidOf } from "./answer-card";
 import type { CalculatorForm } from "./use-calculator";
 
 const UNDO_MS = 60_000;
+const NO_VALVE = "Choose a valve of the register: type its tag.";
 
 /** Valves whose tag or name begins with what was typed. */
 function useValvesNear(typed: string): readonly { readonly name: string; readonly says: string }[] {
@@ -42,47 +46,30 @@ export const keepable = (calculator: Calculator, form: CalculatorForm): readonly
   );
 
 /** Keeps one figure of the answer as a reading of a valve; taken back with one touch. */
-export function KeepWithValve({ calculator, form }: { calculator: Calculator; form: CalculatorForm }) {
+export function KeepWithValve({ calculator, form: bench }: { calculator: Calculator; form: CalculatorForm }) {
   const { system } = useSettings();
   const router = useRouter();
   const [open, setOpen] = useState(false);
-  const [typedTag, setTag] = useState("");
-  const [output, setOutput] = useState("");
-  const [refusal, setRefusal] = useState<string>();
-  const [sending, setSending] = useState(false);
-  const choices = keepable(calculator, form);
-  const near = useValvesNear(typedTag);
+  const form = useAsked({ valve: "", output: "" });
+  const { errors, isSubmitting } = form.formState;
+  const choices = keepable(calculator, bench);
+  const near = useValvesNear(form.watch("valve"));
   if (choices.length === 0) return null;
-  const chosen = choices.find((each) => each.name === output) ?? choices[0]!;
-  const keep = async () => {
-    if (typedTag.trim() === "") {
-      setRefusal("Choose a valve of the register: type its tag.");
-      return;
-    }
-    setSending(true);
+  const chosen = choices.find((each) => each.name === form.watch("output")) ?? choices[0]!;
+  const keep = form.handleSubmit(async ({ valve }) => {
     // Asked again, as what is offered while typing may lag behind a quick hand.
-    const found = await call(FIND, { query: { words: typedTag } });
-    const tag = found.ok && tagOf(found.value.hits, typedTag);
-    if (!tag) {
-      setSending(false);
-      setRefusal(
-        found.ok ? "Choose a valve of the register: type its tag." : found.error.problems[0]?.message,
-      );
-      return;
-    }
+    const found = await call(FIND, { query: { words: valve } });
+    if (!found.ok) return form.setError("root", { message: found.error.problems[0]?.message ?? "" });
+    const tag = tagOf(found.value.hits, valve);
+    if (tag === undefined) return form.setError("valve", { message: NO_VALVE }, { shouldFocus: true });
     const kept = await call(KEEP_RESULT, {
       params: { tag },
-      body: { calculator: calculator.id, inputs: { ...form.typed }, output: chosen.name, system },
+      body: { calculator: calculator.id, inputs: { ...bench.typed }, output: chosen.name, system },
     });
-    setSending(false);
-    if (!kept.ok) {
-      setRefusal(kept.error.problems[0]?.message);
-      return;
-    }
+    if (!kept.ok) return form.setError("root", { message: kept.error.problems[0]?.message ?? "" });
     setOpen(false);
-    setRefusal(undefined);
     const { id } = kept.value;
-    toast(`Kept with ${tag}: ${saidOf(chosen, form.answer!.outputs)}`, {
+    toast(`Kept with ${tag}: ${saidOf(chosen, bench.answer!.outputs)}`, {
       // Long enough to look at the valve and come back with gloves on.
       duration: UNDO_MS,
       closeButton: true,
@@ -95,7 +82,7 @@ export function KeepWithValve({ calculator, form }: { calculator: Calculator; fo
       },
     });
     router.refresh();
-  };
+  });
   return (
     <>
       <button type="button" className="btn btn-go" onClick={() => setOpen(true)}>
@@ -107,47 +94,38 @@ export function KeepWithValve({ calculator, form }: { calculator: Calculator; fo
         title="Keep with a valve"
         says="It stands among the valve's readings, with your name and what it was worked out from."
       >
-        <label className="block font-semibold" htmlFor="keep-valve">
-          Valve
-          <input
-            id="keep-valve"
-            className="field mt-1 font-normal"
-            list="keep-valves"
-            autoComplete="off"
-            value={typedTag}
-            onChange={(event) => setTag(event.target.value)}
-          />
-        </label>
-        <datalist id="keep-valves">
-          {near.map((valve) => (
-            <option key={valve.name} value={valve.name}>
-              {valve.says}
-            </option>
-          ))}
-        </datalist>
-        <label className="block font-semibold" htmlFor="keep-output">
-          Figure
-          <select
-            id="keep-output"
-            className="field mt-1 font-normal"
-            value={chosen.name}
-            onChange={(event) => setOutput(event.target.value)}
-          >
-            {choices.map((each) => (
-              <option key={each.name} value={each.name}>
-                {each.label}: {saidOf(each, form.answer!.outputs)}
-              </option>
-            ))}
-          </select>
-        </label>
-        {refusal !== undefined && (
-          <Notice tone="stop" live>
-            {refusal}
-          </Notice>
-        )}
-        <button type="button" className="btn btn-go" disabled={sending} onClick={() => void keep()}>
-          {sending ? "Keeping …" : "Keep it"}
-        </button>
+        <form className="flex flex-col gap-3" onSubmit={keep}>
+          <Asked form={form} name="valve" refuse={needed(NO_VALVE)}>
+            {(field) => (
+              <TextField
+                label="Valve"
+                offered={near.map((valve) => ({ value: valve.name, says: valve.says }))}
+                {...field}
+              />
+            )}
+          </Asked>
+          <Asked form={form} name="output">
+            {({ onChange }) => (
+              <SelectField
+                label="Figure"
+                value={chosen.name}
+                options={choices.map((each) => ({
+                  id: each.name,
+                  name: `${each.label}: ${saidOf(each, bench.answer!.outputs)}`,
+                }))}
+                onChange={onChange}
+              />
+            )}
+          </Asked>
+          {errors.root !== undefined && (
+            <Notice tone="stop" live>
+              {errors.root.message}
+            </Notice>
+          )}
+          <button type="submit" className="btn btn-go" disabled={isSubmitting}>
+            {isSubmitting ? "Keeping …" : "Keep it"}
+          </button>
+        </form>
       </Modal>
     </>
   );

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import {
   type Answer,
   type Calculator,
@@ -11,7 +11,8 @@ import {
   type SentInput,
   withUnit,
 } from "@/core/calculators";
-import { fromSI, parseQuantity, type UnitSystem, unit } from "@/core/quantity";
+import { fromSI, type UnitSystem, unit } from "@/core/quantity";
+import { type Figure, readFigure, turned } from "../kit/figure";
 import { useHistory, useUndoKeys } from "../use-history";
 
 /** What stands in the form: texts as typed, and the unit of each field that is not the usual one. */
@@ -78,7 +79,6 @@ export function useCalculator(
   const history = useHistory<Filled>(start === undefined ? EMPTY : { ...EMPTY, texts: start });
   const { now: filled, change, slide, undo, redo } = history;
   useUndoKeys(undo, redo);
-  const lastField = useRef<string>(undefined);
   const [clock, setClock] = useState<Date>();
 
   useEffect(() => {
@@ -146,16 +146,13 @@ export function useCalculator(
     if (input?.kind !== "measured") return undefined;
     const text = filled.texts[name];
     if (text === undefined || text.trim() === "") return input.usual;
-    const read = parseQuantity(text, input.dimension, unit(unitOf(input)));
+    const read = readFigure(byHand(text, unitOf(input)), input.dimension);
     return read.ok ? read.value.si : undefined;
   };
 
   const type = (name: string, text: string) => {
-    const to = (was: Filled): Filled => ({ ...was, texts: { ...was.texts, [name]: text } });
     // Letters typed into one field are one step of undo.
-    if (lastField.current === name) slide(to);
-    else change(to(filled));
-    lastField.current = name;
+    change({ ...filled, texts: { ...filled.texts, [name]: text } }, name);
   };
 
   return {
@@ -173,23 +170,20 @@ export function useCalculator(
     type,
     turnUnit: (input, to) => {
       if (input.kind !== "measured") return;
-      lastField.current = undefined;
-      const text = filled.texts[input.name];
-      const parsed =
-        text === undefined ? undefined : parseQuantity(text, input.dimension, unit(unitOf(input)));
+      const { texts, units } = filled;
+      const text = texts[input.name];
       change({
-        units: { ...filled.units, [input.name]: to },
-        texts: parsed?.ok ? { ...filled.texts, [input.name]: precise(parsed.value.si, to) } : filled.texts,
+        units: { ...units, [input.name]: to },
+        texts:
+          text === undefined
+            ? texts
+            : { ...texts, [input.name]: turned(byHand(text, unitOf(input)), input.dimension, to).text },
       });
     },
     fill: (texts) => {
-      lastField.current = undefined;
       change({ ...EMPTY, texts });
     },
-    undo: () => {
-      lastField.current = undefined;
-      undo();
-    },
+    undo,
     canUndo: history.canUndo,
     typed: Object.fromEntries(
       fields.flatMap((input) => {
@@ -206,8 +200,7 @@ const mayBeEmpty = (input: CalculatorInput): boolean =>
   (input.kind === "measured" && (input.optional === true || input.usual !== undefined)) ||
   (input.kind === "date" && input.optional === true);
 
-/** Six digits, so that turning a unit and back gives what was typed. */
-const precise = (si: number, to: string): string => String(Number(fromSI(si, unit(to)).toPrecision(6)));
+const byHand = (text: string, unitId: string): Figure => ({ text, unit: unitId, source: { kind: "hand" } });
 
 /** The wall clock of this device, as a date field has it. */
 function wallClock(at: Date, withTime: boolean): string {

@@ -1,37 +1,43 @@
 "use client";
 
 import clsx from "clsx";
-import { useEffect, useState } from "react";
-import { unit } from "@/core/quantity";
+import { useEffect } from "react";
+import type { StepOf } from "@/core/job";
+import { Asked, needed, useAsked } from "../kit/asked";
+import { Choices } from "../kit/choices";
+import { blankFigure, readFigure, refuseFigure } from "../kit/figure";
+import { FigureField } from "../kit/figure-field";
 import { limitWords, unitOfCheck } from "../limit-words";
 import { useSettings } from "../settings";
 import { PhotoStrip } from "./photo-strip";
-import { type BodyProps, Choices, Field, StepForm, useReading } from "./step-form";
+import { type BodyProps, StepForm } from "./step-form";
+import type { JobLog } from "./use-job-log";
 
 export function CaptureBody({ step, log }: BodyProps<"capture">) {
-  const [chosen, setChosen] = useState<string>();
-  const [missing, setMissing] = useState(false);
+  const form = useAsked({ seen: "" });
   return (
     <StepForm
-      onDone={() =>
-        chosen === undefined ? setMissing(true) : log.add({ kind: "step-done", step: step.id, entry: chosen })
-      }
+      onDone={form.handleSubmit(({ seen }) => {
+        log.add({ kind: "step-done", step: step.id, entry: seen });
+      })}
     >
-      <Choices
-        label="What do you see?"
-        options={step.choices.map((each) => ({ id: each, label: each }))}
-        chosen={chosen}
-        onChoose={setChosen}
-      />
+      <Asked form={form} name="seen" refuse={needed("Choose one: nobody remembers it at the rebuild.")}>
+        {(field) => (
+          <Choices
+            label="What do you see?"
+            options={step.choices.map((each) => ({ id: each, label: each }))}
+            {...field}
+          />
+        )}
+      </Asked>
       <PhotoStrip log={log} step={step.id} take />
-      {missing && chosen === undefined && (
-        <p role="alert" className="text-stop">
-          Choose one: nobody remembers it at the rebuild.
-        </p>
-      )}
     </StepForm>
   );
 }
+
+type Check = StepOf<"check">["check"];
+type Measure = Extract<Check, { kind: "measure" }>;
+type Looked = Exclude<Check, Measure>;
 
 export function CheckBody({
   step,
@@ -39,58 +45,77 @@ export function CheckBody({
   onChosen,
 }: BodyProps<"check"> & { onChosen: (means: string | undefined) => void }) {
   const { check } = step;
-  const [answer, setAnswer] = useState<string>();
-  const [missing, setMissing] = useState(false);
-  const { system } = useSettings();
-  const shown = check.kind === "measure" ? unitOfCheck(check, system) : unit("");
-  const reading = useReading(check.kind === "measure" ? check.dimension : "number", shown.id);
+  return check.kind === "measure" ? (
+    <MeasureForm step={step.id} check={check} log={log} />
+  ) : (
+    <LookForm step={step.id} check={check} log={log} onChosen={onChosen} />
+  );
+}
+
+/** A check that is answered with one of a few words. */
+function LookForm({
+  step,
+  check,
+  log,
+  onChosen,
+}: {
+  step: string;
+  check: Looked;
+  log: JobLog;
+  onChosen: (means: string | undefined) => void;
+}) {
+  const form = useAsked({ answer: "" });
   const options =
     check.kind === "choice"
       ? check.options
-      : check.kind === "trick"
-        ? [
-            { id: "go", ...check.go },
-            { id: "no-go", ...check.noGo },
-          ]
-        : [];
+      : [
+          { id: "go", ...check.go },
+          { id: "no-go", ...check.noGo },
+        ];
+  const answer = form.watch("answer");
   const means = options.find((option) => option.id === answer)?.means;
   useEffect(() => onChosen(means), [means, onChosen]);
-  if (check.kind !== "measure")
-    return (
-      <StepForm
-        onDone={() =>
-          answer === undefined
-            ? setMissing(true)
-            : log.add({ kind: "check-answered", step: step.id, check: check.id, answer })
-        }
-      >
-        <Choices label={check.ask} options={options} chosen={answer} onChoose={setAnswer} />
-        {missing && answer === undefined && (
-          <p role="alert" className="text-stop">
-            Choose what you found.
-          </p>
-        )}
-      </StepForm>
-    );
   return (
     <StepForm
-      onDone={() => {
-        const read = reading.read();
-        if (
-          read !== undefined &&
-          log.add({ kind: "check-measured", step: step.id, check: check.id, ...read })
-        )
-          reading.setText("");
-      }}
+      onDone={form.handleSubmit((said) => {
+        log.add({ kind: "check-answered", step, check: check.id, answer: said.answer });
+      })}
     >
-      <Field
-        label={check.ask}
-        hint={`Allowed: ${limitWords(check, system)}. In ${shown.label || "plain numbers"} unless you type a unit.`}
-        value={reading.text}
-        onChange={reading.setText}
-        error={reading.error}
-        measure
-      />
+      <Asked form={form} name="answer" refuse={needed("Choose what you found.")}>
+        {(field) => <Choices label={check.ask} options={options} {...field} />}
+      </Asked>
+    </StepForm>
+  );
+}
+
+/** A check that is answered with a figure. */
+function MeasureForm({ step, check, log }: { step: string; check: Measure; log: JobLog }) {
+  const { system } = useSettings();
+  const shown = unitOfCheck(check, system);
+  const form = useAsked({ reading: blankFigure(shown.id) });
+  return (
+    <StepForm
+      onDone={form.handleSubmit(({ reading }) => {
+        const read = readFigure(reading, check.dimension);
+        if (!read.ok) return;
+        const { si, typed } = read.value;
+        if (log.add({ kind: "check-measured", step, check: check.id, si, typed })) form.reset();
+      })}
+    >
+      <Asked form={form} name="reading" refuse={refuseFigure(check.dimension)}>
+        {({ value, onChange, ...field }) => (
+          <FigureField
+            large
+            measure
+            label={check.ask}
+            hint={`Allowed: ${limitWords(check, system)}. In ${shown.label || "plain numbers"} unless you type a unit.`}
+            dimension={check.dimension}
+            figure={value}
+            onFigure={onChange}
+            {...field}
+          />
+        )}
+      </Asked>
     </StepForm>
   );
 }

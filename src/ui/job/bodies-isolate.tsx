@@ -1,128 +1,150 @@
 "use client";
 
-import { useState } from "react";
 import { BAR, judgeStill, standingWords } from "@/core/job";
 import { preferredUnit } from "@/core/quantity";
+import { Asked, needed, useAsked } from "../kit/asked";
+import { blankFigure, readFigure, refuseFigure } from "../kit/figure";
+import { FigureField } from "../kit/figure-field";
+import { TextField } from "../kit/text-field";
 import { useSettings } from "../settings";
 import { useNow } from "../when";
-import { type BodyProps, Field, StepForm, useReading } from "./step-form";
+import { type BodyProps, StepForm } from "./step-form";
 
 export function ShutBody({ step, log }: BodyProps<"shut">) {
-  const [lock, setLock] = useState("");
-  const [error, setError] = useState<string>();
+  const form = useAsked({ lock: "" });
   return (
     <StepForm
-      onDone={() => {
-        if (step.lockable && lock.trim() === "") setError("Write the number of the lock you put on.");
-        else log.add({ kind: "step-done", step: step.id, ...(lock.trim() !== "" && { entry: lock.trim() }) });
-      }}
+      onDone={form.handleSubmit(({ lock }) => {
+        log.add({ kind: "step-done", step: step.id, ...(lock.trim() !== "" && { entry: lock.trim() }) });
+      })}
     >
       {step.where !== undefined && <p className="text-body">Where: {step.where}</p>}
-      <Field
-        label={step.lockable ? "Lock number" : "Tag number (no lock point)"}
-        hint="On the lock's own face."
-        value={lock}
-        onChange={setLock}
-        error={error}
-        measure
-      />
+      <Asked
+        form={form}
+        name="lock"
+        {...(step.lockable && { refuse: needed("Write the number of the lock you put on.") })}
+      >
+        {(field) => (
+          <TextField
+            large
+            measure
+            label={step.lockable ? "Lock number" : "Tag number (no lock point)"}
+            hint="On the lock's own face."
+            {...field}
+          />
+        )}
+      </Asked>
     </StepForm>
   );
 }
 
 export function WriteDownBody({ step, log }: BodyProps<"write-down">) {
-  const [text, setText] = useState("");
-  const [error, setError] = useState<string>();
+  const form = useAsked({ said: "" });
   return (
     <StepForm
-      onDone={() => {
-        if (text.trim() === "") setError("Write it down: it stands in the record.");
-        else log.add({ kind: "step-done", step: step.id, entry: text.trim().slice(0, 400) });
-      }}
+      onDone={form.handleSubmit(({ said }) => {
+        log.add({ kind: "step-done", step: step.id, entry: said.trim().slice(0, 400) });
+      })}
     >
-      <Field
-        label={step.ask}
-        hint="Names or numbers, a few words."
-        value={text}
-        onChange={setText}
-        error={error}
-        measure
-      />
+      <Asked form={form} name="said" refuse={needed("Write it down: it stands in the record.")}>
+        {(field) => (
+          <TextField large measure label={step.ask} hint="Names or numbers, a few words." {...field} />
+        )}
+      </Asked>
     </StepForm>
   );
 }
 
 export function GaugeBody({ step, log }: BodyProps<"gauge">) {
   const { system } = useSettings();
-  const reading = useReading("gauge pressure", preferredUnit("gauge pressure", system).id);
-  const temperature = useReading("temperature", preferredUnit("temperature", system).id);
-  const { job } = log;
-  const verdict = judgeStill(job.progress.readings, step.zero_bar * BAR);
-  const state = job.states.get(step.id);
-  const suspects = job.shut.filter((link) => !job.progress.passing.includes(link));
-  const nameOf = (id: string) => job.inputs.line?.links.find((link) => link.id === id)?.name ?? "";
+  const [bars, degrees] = [preferredUnit("gauge pressure", system), preferredUnit("temperature", system)];
+  const form = useAsked({ reading: blankFigure(bars.id), warmth: blankFigure(degrees.id) });
   return (
     <StepForm
-      onDone={() => {
-        const read = reading.read();
-        const warm = step.temperature ? temperature.read() : undefined;
-        if (read === undefined || (step.temperature && warm === undefined)) return;
+      onDone={form.handleSubmit(({ reading, warmth }) => {
+        const read = readFigure(reading, "gauge pressure");
+        const warm = readFigure(warmth, "temperature");
+        if (!read.ok) return;
+        const { si, typed } = read.value;
         const taken = log.add({
           kind: "reading-taken",
           step: step.id,
           what: "zero",
           dimension: "gauge pressure",
-          ...read,
-          ...(warm !== undefined && { kelvin: warm.si }),
+          si,
+          typed,
+          ...(step.temperature && warm.ok && { kelvin: warm.value.si }),
         });
-        if (!taken) return;
-        reading.setText("");
-        temperature.setText("");
-      }}
+        if (taken) form.reset();
+      })}
     >
-      {state?.kind === "not-zero" && (
-        <div role="alert" className="rounded border-l-[6px] border-stop bg-stop-bg px-4 py-3">
-          <b>Not dead: the gauge showed {state.typed}.</b> Do not open anything. Is it still draining? Wait
-          and read again. If it does not fall, a closure passes: name it, and another is found.
-          {verdict !== undefined && verdict.kind !== "holds" && (
-            <p className="mt-1">
-              <b>The standing test:</b> {standingWords(verdict, system)}
-            </p>
-          )}
-          {suspects.length > 0 && (
-            <div className="mt-2 flex flex-wrap gap-2">
-              {suspects.map((link) => (
-                <button
-                  key={link}
-                  type="button"
-                  className="btn btn-stop bg-card"
-                  onClick={() => log.add({ kind: "closure-passes", link })}
-                >
-                  {link} {nameOf(link)} passes
-                </button>
-              ))}
-            </div>
-          )}
-        </div>
-      )}
-      <Field
-        label="Gauge reading"
-        hint={`In ${reading.label} unless you type a unit: 0, 0.4 bar, 6 psi.`}
-        value={reading.text}
-        onChange={reading.setText}
-        error={reading.error}
-        measure
-      />
+      <NotZero step={step} log={log} />
+      <Asked form={form} name="reading" refuse={refuseFigure("gauge pressure")}>
+        {({ value, onChange, ...field }) => (
+          <FigureField
+            large
+            measure
+            label="Gauge reading"
+            hint={`In ${bars.label} unless you type a unit: 0, 0.4 bar, 6 psi.`}
+            dimension="gauge pressure"
+            figure={value}
+            onFigure={onChange}
+            {...field}
+          />
+        )}
+      </Asked>
       {step.temperature && (
-        <Field
-          label="Temperature of the pipe"
-          hint={`In ${temperature.label} unless you type a unit. What is shut in rises with warming alone: with this it can be told apart.`}
-          value={temperature.text}
-          onChange={temperature.setText}
-          error={temperature.error}
-        />
+        <Asked form={form} name="warmth" refuse={refuseFigure("temperature")}>
+          {({ value, onChange, ...field }) => (
+            <FigureField
+              large
+              label="Temperature of the pipe"
+              hint={`In ${degrees.label} unless you type a unit. What is shut in rises with warming alone: with this it can be told apart.`}
+              dimension="temperature"
+              figure={value}
+              onFigure={onChange}
+              {...field}
+            />
+          )}
+        </Asked>
       )}
     </StepForm>
+  );
+}
+
+/** Not dead: what to do, and which closure may be named as passing. */
+function NotZero({ step, log }: BodyProps<"gauge">) {
+  const { system } = useSettings();
+  const { job } = log;
+  const state = job.states.get(step.id);
+  if (state?.kind !== "not-zero") return null;
+  const verdict = judgeStill(job.progress.readings, step.zero_bar * BAR);
+  const suspects = job.shut.filter((link) => !job.progress.passing.includes(link));
+  const nameOf = (id: string) => job.inputs.line?.links.find((link) => link.id === id)?.name ?? "";
+  return (
+    <div role="alert" className="rounded border-l-[6px] border-stop bg-stop-bg px-4 py-3">
+      <b>Not dead: the gauge showed {state.typed}.</b> Do not open anything. Is it still draining? Wait and
+      read again. If it does not fall, a closure passes: name it, and another is found.
+      {verdict !== undefined && verdict.kind !== "holds" && (
+        <p className="mt-1">
+          <b>The standing test:</b> {standingWords(verdict, system)}
+        </p>
+      )}
+      {suspects.length > 0 && (
+        <div className="mt-2 flex flex-wrap gap-2">
+          {suspects.map((link) => (
+            <button
+              key={link}
+              type="button"
+              className="btn btn-stop bg-card"
+              onClick={() => log.add({ kind: "closure-passes", link })}
+            >
+              {link} {nameOf(link)} passes
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
   );
 }
 

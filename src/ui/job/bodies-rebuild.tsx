@@ -7,12 +7,14 @@ import { formatQuantity } from "@/core/quantity";
 import { BoltCircle } from "../draw/bolt-circle";
 import { StackCount } from "../draw/stack";
 import { endWords } from "../end-words";
+import { Asked, useAsked } from "../kit/asked";
+import { Counter } from "../kit/counter";
+import { TextField } from "../kit/text-field";
 import { useSettings } from "../settings";
 import { SignName } from "../who-picker";
-import { Counter } from "./bodies-strip";
 import { ComparePart, useComparison } from "./compare-part";
 import { JoinDrawing } from "./join-drawing";
-import { type BodyProps, Field, STEP_FORM, StepForm } from "./step-form";
+import { type BodyProps, STEP_FORM, StepForm } from "./step-form";
 import { useWrench, WrenchPanel } from "./wrench";
 
 const RULE_TONE = {
@@ -44,7 +46,7 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
   const left = piecesLeft(step, log.job.progress);
   const counted = step.pieces.length - left;
   const done = () => {
-    if (!right) comparison.compare();
+    if (!right) void comparison.compare();
     else if (left > 0) log.add({ kind: "piece-set", step: step.id, piece: counted + 1 });
     else log.add({ kind: "step-done", step: step.id, ...(step.count > 1 && { entry: `${count}` }) });
   };
@@ -111,13 +113,11 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
   const done = progress.bolts.get(step.id) ?? new Set<string>();
   const wanted = next === undefined ? undefined : step.passes[next.pass - 1]?.torque_Nm;
   const wrench = useWrench(wanted);
-  const pull = () => {
+  const pull = wrench.whenRead((torque_Nm) => {
     if (next === undefined) return;
-    const read = wrench.read();
-    if (read.kind === "unreadable") return;
-    const reading = read.kind === "read" ? { reading_Nm: read.torque_Nm } : {};
+    const reading = torque_Nm === undefined ? {} : { reading_Nm: torque_Nm };
     if (log.add({ kind: "bolt-pulled", step: step.id, ...next, ...reading })) wrench.clear();
-  };
+  });
   return (
     <StepForm onDone={pull}>
       <div className="card p-2">
@@ -141,12 +141,15 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
 export function TrayBody({ step, log }: BodyProps<"tray">) {
   const { tray, plan } = log.job;
   const [left, setLeft] = useState(0);
-  const [what, setWhat] = useState("");
+  const form = useAsked({ what: "" });
   const kept = tray.items.filter((item) => item.keep !== undefined);
   const renewed = tray.items.filter((item) => item.place === "renewed");
-  const entry = left === step.leftovers || what.trim() === "" ? `${left}` : `${left}: ${what.trim()}`;
+  const done = form.handleSubmit(({ what }) => {
+    const entry = left === step.leftovers || what.trim() === "" ? `${left}` : `${left}: ${what.trim()}`;
+    log.add({ kind: "step-done", step: step.id, entry });
+  });
   return (
-    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id, entry })}>
+    <StepForm onDone={done}>
       <dl className="card dashed px-4 py-1">
         <Account says="Came off" value={`${tray.off}`} />
         <Account
@@ -181,12 +184,16 @@ export function TrayBody({ step, log }: BodyProps<"tray">) {
       </dl>
       <Counter label="Pieces left on the bench" count={left} onCount={setLeft} />
       {left !== step.leftovers && left > 0 && (
-        <Field
-          label="What is left over?"
-          hint="Find out first: something that should have gone in may not have."
-          value={what}
-          onChange={setWhat}
-        />
+        <Asked form={form} name="what">
+          {(field) => (
+            <TextField
+              large
+              label="What is left over?"
+              hint="Find out first: something that should have gone in may not have."
+              {...field}
+            />
+          )}
+        </Asked>
       )}
     </StepForm>
   );

@@ -1,56 +1,15 @@
 "use client";
 
 import clsx from "clsx";
-import { Minus, Plus } from "lucide-react";
 import { useState } from "react";
 import { ASKED_TWICE, piecesLeft } from "@/core/job";
 import { onCircle } from "../draw/round";
 import { StackCount } from "../draw/stack";
+import { Asked, needed, useAsked } from "../kit/asked";
+import { Choices } from "../kit/choices";
+import { Counter } from "../kit/counter";
 import { PhotoStrip } from "./photo-strip";
-import { type BodyProps, Choices, StepForm } from "./step-form";
-
-/** How many pieces came out or go in: counted, never assumed twice. */
-export function Counter({
-  label,
-  count,
-  most,
-  onCount,
-}: {
-  label: string;
-  count: number;
-  most?: number;
-  onCount: (count: number) => void;
-}) {
-  const button = "btn btn-quiet size-14 px-0";
-  return (
-    <div className="card flex items-center justify-between gap-3 px-4 py-2.5">
-      <span className="font-semibold text-lead">{label}</span>
-      <span className="flex items-center gap-2">
-        <button
-          type="button"
-          aria-label={`${label}: one less`}
-          className={button}
-          disabled={count <= 0}
-          onClick={() => onCount(count - 1)}
-        >
-          <Minus size={22} />
-        </button>
-        <output aria-live="polite" className="plate min-w-14 text-center text-figure">
-          {count}
-        </output>
-        <button
-          type="button"
-          aria-label={`${label}: one more`}
-          className={button}
-          disabled={most !== undefined && count >= most}
-          onClick={() => onCount(count + 1)}
-        >
-          <Plus size={22} />
-        </button>
-      </span>
-    </div>
-  );
-}
+import { type BodyProps, StepForm } from "./step-form";
 
 export function StripBody({ step, log }: BodyProps<"strip">) {
   const [count, setCount] = useState(step.count);
@@ -82,13 +41,11 @@ const CAME_OUT = [
 ];
 
 export function CrackBody({ step, log }: BodyProps<"crack">) {
-  const [chosen, setChosen] = useState<string>();
-  const [missing, setMissing] = useState(false);
-  const done = () => {
-    if (chosen === undefined) setMissing(true);
-    else if (chosen === "spits") log.add({ kind: "still-pressure", step: step.id });
-    else log.add({ kind: "step-done", step: step.id, entry: chosen });
-  };
+  const form = useAsked({ came: "" });
+  const done = form.handleSubmit(({ came }) => {
+    if (came === "spits") log.add({ kind: "still-pressure", step: step.id });
+    else log.add({ kind: "step-done", step: step.id, entry: came });
+  });
   return (
     <StepForm onDone={done}>
       <div className="card flex items-center gap-4 px-4 py-3">
@@ -97,15 +54,12 @@ export function CrackBody({ step, log }: BodyProps<"crack">) {
           <b>{step.stay} opposite bolts stay in</b> and hold the joint. Everything else is out.
         </p>
       </div>
-      <Choices label="What comes out?" options={CAME_OUT} chosen={chosen} onChoose={setChosen} />
-      {chosen === "spits" && (
+      <Asked form={form} name="came" refuse={needed("Choose what comes out.")}>
+        {(field) => <Choices label="What comes out?" options={CAME_OUT} {...field} />}
+      </Asked>
+      {form.watch("came") === "spits" && (
         <p role="alert" className="rounded border-stop border-l-[6px] bg-stop-bg px-4 py-2.5">
           Tighten them again. Something still feeds it: zero has to be proven anew.
-        </p>
-      )}
-      {missing && chosen === undefined && (
-        <p role="alert" className="text-stop">
-          Choose what comes out.
         </p>
       )}
     </StepForm>
@@ -180,30 +134,27 @@ export function AskTwiceBody({ step, log }: BodyProps<"ask-twice">) {
 
 /** What was noted before the strip, with its picture; it has to be so again. */
 export function ConfirmBody({ step, log }: BodyProps<"confirm">) {
-  const [chosen, setChosen] = useState<string>();
-  const [missing, setMissing] = useState(false);
+  const form = useAsked({ now: "" });
   return (
     <StepForm
-      onDone={() =>
-        chosen === undefined ? setMissing(true) : log.add({ kind: "step-done", step: step.id, entry: chosen })
-      }
+      onDone={form.handleSubmit(({ now }) => {
+        log.add({ kind: "step-done", step: step.id, entry: now });
+      })}
     >
       <p className="card border-cold border-l-[6px] px-4 py-3">
         <span className="caption block">You noted</span>
         <b className="text-head">{step.noted}</b>
       </p>
       <PhotoStrip log={log} step={step.mark} />
-      <Choices
-        label="How is it now?"
-        options={step.choices.map((each) => ({ id: each, label: each }))}
-        chosen={chosen}
-        onChoose={setChosen}
-      />
-      {missing && chosen === undefined && (
-        <p role="alert" className="text-stop">
-          Look at it and choose.
-        </p>
-      )}
+      <Asked form={form} name="now" refuse={needed("Look at it and choose.")}>
+        {(field) => (
+          <Choices
+            label="How is it now?"
+            options={step.choices.map((each) => ({ id: each, label: each }))}
+            {...field}
+          />
+        )}
+      </Asked>
     </StepForm>
   );
 }

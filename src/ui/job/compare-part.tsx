@@ -1,52 +1,40 @@
 "use client";
 
-import { useState } from "react";
 import { type FoundFeature, judgeNewPart, marksOf } from "@/core/build";
 import type { Feature, Part } from "@/core/formats";
-import { parseQuantity, preferredUnit, quantityMessage } from "@/core/quantity";
+import { preferredUnit } from "@/core/quantity";
 import { PartIcon } from "../draw/part";
+import { Asked, needed, useAsked } from "../kit/asked";
+import { Choices } from "../kit/choices";
+import { blankFigure, readFigure, refuseFigure } from "../kit/figure";
+import { FigureField } from "../kit/figure-field";
 import { Notice } from "../notice";
-import { Choices, Field } from "./step-form";
 import type { JobLog } from "./use-job-log";
 
-/** What was typed or chosen for each feature of the new part. */
+/** What was measured or chosen for each feature of the new part, by the feature's place. */
 export function useComparison(
   log: JobLog,
   part: Part | undefined,
   features: readonly Feature[],
   step: string,
 ) {
-  const [said, setSaid] = useState<Readonly<Record<string, string>>>({});
-  const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
   const length = preferredUnit("length", log.job.system);
+  const form = useAsked({
+    marks: features.map(() => ""),
+    figures: features.map(() => blankFigure(length.id)),
+  });
   const known = part === undefined ? undefined : log.job.progress.compared.get(part.id);
   const verdict = part === undefined || known === undefined ? undefined : judgeNewPart(part, known);
-  const set = (name: string, value: string) => {
-    setSaid((now) => ({ ...now, [name]: value }));
-    setErrors((now) => ({ ...now, [name]: "" }));
-  };
-  /** Reads all fields; messages stand at the fields that cannot be read. */
-  const compare = () => {
+  const compare = form.handleSubmit(({ marks, figures }) => {
     if (part === undefined) return;
-    const problems: Record<string, string> = {};
-    const found = features.flatMap((feature): (FoundFeature & { typed?: string })[] => {
-      const text = said[feature.name] ?? "";
-      if (feature.nominal_mm === undefined) {
-        if (text === "") problems[feature.name] = `Look at its ${feature.name} and choose.`;
-        return [{ name: feature.name, said: text }];
-      }
-      const read = parseQuantity(text, "length", length);
-      if (!read.ok) {
-        problems[feature.name] = quantityMessage(read.error);
-        return [];
-      }
-      const typed = /[a-z"']/i.test(text) ? text.trim() : `${text.trim()} ${length.label}`;
-      return [{ name: feature.name, si: read.value.si, typed: typed.slice(0, 80) }];
+    const found = features.flatMap((feature, place): (FoundFeature & { typed?: string })[] => {
+      if (feature.nominal_mm === undefined) return [{ name: feature.name, said: marks[place]! }];
+      const read = readFigure(figures[place]!, "length");
+      return read.ok ? [{ name: feature.name, si: read.value.si, typed: read.value.typed }] : [];
     });
-    setErrors(problems);
-    if (Object.keys(problems).length === 0) log.add({ kind: "part-compared", step, part: part.id, found });
-  };
-  return { said, errors, verdict, set, compare, length };
+    log.add({ kind: "part-compared", step, part: part.id, found });
+  });
+  return { form, verdict, compare, length };
 }
 
 /** The new part in the hand, compared by what can be seen and measured before it goes in. */
@@ -59,7 +47,7 @@ export function ComparePart({
   features: readonly Feature[];
   comparison: ReturnType<typeof useComparison>;
 }) {
-  const { said, errors, verdict, set } = comparison;
+  const { form, verdict } = comparison;
   return (
     <section aria-label="Compare the new part" className="flex flex-col gap-3">
       <div className="flex items-center gap-3">
@@ -69,32 +57,38 @@ export function ComparePart({
         </p>
       </div>
       {verdict?.kind !== "right" &&
-        features.map((feature) =>
+        features.map((feature, place) =>
           feature.nominal_mm === undefined ? (
-            <div key={feature.name}>
-              <Choices
-                label={`Its ${feature.name}`}
-                options={marksOf(part, feature).map((each) => ({ id: each, label: each }))}
-                chosen={said[feature.name]}
-                onChoose={(value) => set(feature.name, value)}
-              />
-              {errors[feature.name] && (
-                <p role="alert" className="mt-1 text-stop">
-                  {errors[feature.name]}
-                </p>
-              )}
-            </div>
-          ) : (
-            <Field
+            <Asked
               key={feature.name}
-              label={`Its ${feature.name}, measured`}
-              hint={`In ${comparison.length.label} unless you type a unit.`}
-              value={said[feature.name] ?? ""}
-              onChange={(value) => set(feature.name, value)}
-              error={errors[feature.name] || undefined}
-              inputMode="decimal"
-              measure
-            />
+              form={form}
+              name={`marks.${place}`}
+              refuse={needed(`Look at its ${feature.name} and choose.`)}
+            >
+              {(field) => (
+                <Choices
+                  label={`Its ${feature.name}`}
+                  options={marksOf(part, feature).map((each) => ({ id: each, label: each }))}
+                  {...field}
+                />
+              )}
+            </Asked>
+          ) : (
+            <Asked key={feature.name} form={form} name={`figures.${place}`} refuse={refuseFigure("length")}>
+              {({ value, onChange, ...field }) => (
+                <FigureField
+                  large
+                  measure
+                  label={`Its ${feature.name}, measured`}
+                  hint={`In ${comparison.length.label} unless you type a unit.`}
+                  dimension="length"
+                  figure={value}
+                  onFigure={onChange}
+                  inputMode="decimal"
+                  {...field}
+                />
+              )}
+            </Asked>
           ),
         )}
       {verdict !== undefined && verdict.kind !== "not-compared" && (

@@ -2,6 +2,8 @@
 
 import { useState } from "react";
 import type { Run } from "@/core/job";
+import { Asked, needed, useAsked } from "../kit/asked";
+import { TextField } from "../kit/text-field";
 import { Modal } from "../modal";
 import { SignName } from "../who-picker";
 
@@ -19,48 +21,31 @@ function Words({
   usual?: readonly string[];
   onDone: (text: string) => void;
 }) {
-  const [text, setText] = useState("");
-  const [missing, setMissing] = useState(false);
+  const form = useAsked({ text: "" });
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (text.trim() === "") setMissing(true);
-        else onDone(text.trim());
-      }}
-    >
-      {usual !== undefined && (
-        <div className="flex flex-wrap gap-2">
-          {usual.map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-pressed={text === each}
-              onClick={() => setText(each)}
-              className={`btn ${text === each ? "border-2 border-ink bg-ink text-paper" : "btn-quiet"}`}
-            >
-              {each}
-            </button>
-          ))}
-        </div>
-      )}
-      <label className="block">
-        <span className="font-semibold">{label}</span>
-        <textarea
-          className="field mt-1"
-          rows={2}
-          maxLength={380}
-          value={text}
-          aria-invalid={missing && text.trim() === ""}
-          onChange={(event) => setText(event.target.value)}
-        />
-        {missing && text.trim() === "" && (
-          <span role="alert" className="text-stop">
-            Write a few words.
-          </span>
+    <form className="flex flex-col gap-3" onSubmit={form.handleSubmit(({ text }) => onDone(text.trim()))}>
+      <Asked form={form} name="text" refuse={needed("Write a few words.")}>
+        {(field) => (
+          <>
+            {usual !== undefined && (
+              <div className="flex flex-wrap gap-2">
+                {usual.map((each) => (
+                  <button
+                    key={each}
+                    type="button"
+                    aria-pressed={field.value === each}
+                    onClick={() => field.onChange(each)}
+                    className={`btn ${field.value === each ? "border-2 border-ink bg-ink text-paper" : "btn-quiet"}`}
+                  >
+                    {each}
+                  </button>
+                ))}
+              </div>
+            )}
+            <TextField long label={label} maxLength={380} {...field} />
+          </>
         )}
-      </label>
+      </Asked>
       <button type="submit" className={`btn min-h-14 ${tone === "go" ? "btn-go" : "btn-stop"}`}>
         {button}
       </button>

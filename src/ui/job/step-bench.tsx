@@ -9,6 +9,7 @@ import { saidOf } from "../calculator/answer-card";
 import { CalculatorPanel } from "../calculator/calculator-panel";
 import { keepable } from "../calculator/keep-with-valve";
 import type { CalculatorForm } from "../calculator/use-calculator";
+import { SelectField } from "../kit/select-field";
 import { Modal } from "../modal";
 import { Notice } from "../notice";
 import type { JobLog } from "./use-job-log";
@@ -103,21 +104,17 @@ function KeepInJob({
     );
   return (
     <div className="card flex flex-wrap items-end gap-2 p-3">
-      <label className="min-w-[220px] flex-1 font-semibold" htmlFor="keep-in-job">
-        Keep in the job
-        <select
-          id="keep-in-job"
-          className="field mt-1 font-normal"
+      <div className="min-w-[220px] flex-1">
+        <SelectField
+          label="Keep in the job"
           value={chosen.name}
-          onChange={(event) => setOutput(event.target.value)}
-        >
-          {choices.map((each) => (
-            <option key={each.name} value={each.name}>
-              {each.label}: {saidOf(each, answer.outputs)}
-            </option>
-          ))}
-        </select>
-      </label>
+          options={choices.map((each) => ({
+            id: each.name,
+            name: `${each.label}: ${saidOf(each, answer.outputs)}`,
+          }))}
+          onChange={setOutput}
+        />
+      </div>
       <button
         type="button"
         className={measured ? "btn btn-quiet" : "btn btn-go"}

@@ -3,50 +3,56 @@
 import { useState } from "react";
 import { wrenchSetting } from "@/core/fastening";
 import { WRENCH_BAND } from "@/core/job";
-import { formatQuantity, type Length, parseQuantity, preferredUnit, type Torque } from "@/core/quantity";
+import { formatQuantity, type Length, preferredUnit, type Torque } from "@/core/quantity";
+import { Asked, useAsked } from "../kit/asked";
+import { blankFigure, type Figure, isEmpty, readFigure, refuseFigure } from "../kit/figure";
+import { FigureField } from "../kit/figure-field";
 import { useSettings } from "../settings";
-import { Field, useReading } from "./step-form";
 
-type Read =
-  | { readonly kind: "ticked" }
-  | { readonly kind: "read"; readonly torque_Nm: number }
-  | { readonly kind: "unreadable" };
+/** What may be left out is only refused when it cannot be read. */
+const ifGiven = (dimension: "torque" | "length") => (figure: Figure) =>
+  isEmpty(figure) ? undefined : refuseFigure(dimension)(figure);
+
+const metres = (figure: Figure): Length | undefined => {
+  const read = readFigure(figure, "length");
+  return read.ok && read.value.si > 0 ? (read.value.si as Length) : undefined;
+};
 
 /** The torque wrench in use: what to set it to with an extension on it, and what it read, brought back to the bolt. */
 export function useWrench(wanted_Nm: number | undefined) {
   const { system } = useSettings();
   const [open, setOpen] = useState(false);
-  const [handle, setHandle] = useState("");
-  const [extension, setExtension] = useState("");
-  const reading = useReading("torque", preferredUnit("torque", system).id);
-  const length = preferredUnit("length", system);
-  const metres = (text: string) => {
-    const read = parseQuantity(text, "length", length);
-    return read.ok && read.value.si > 0 ? (read.value.si as Length) : undefined;
-  };
-  const [arm, reach] = [metres(handle), metres(extension)];
+  const length = preferredUnit("length", system).id;
+  const form = useAsked({
+    read: blankFigure(preferredUnit("torque", system).id),
+    handle: blankFigure(length),
+    extension: blankFigure(length),
+  });
+  const [arm, reach] = form.watch(["handle", "extension"]).map(metres);
   /** Wrench reading over torque at the bolt: below one with an extension in line. */
   const share = arm === undefined || reach === undefined ? 1 : wrenchSetting(1 as Torque, arm, reach, 0);
   return {
     open,
     setOpen,
-    handle,
-    setHandle,
-    extension,
-    setExtension,
-    length,
-    reading,
+    form,
     setting_Nm: wanted_Nm === undefined ? undefined : wanted_Nm * share,
     extended: share !== 1,
-    clear: () => reading.setText(""),
-    /** What the pull was, at the bolt; a plain tick when nothing was typed. */
-    read(): Read {
-      if (!open || reading.text.trim() === "") return { kind: "ticked" };
-      const read = reading.read();
-      return read === undefined ? { kind: "unreadable" } : { kind: "read", torque_Nm: read.si / share };
+    clear: () => form.resetField("read"),
+    /** Hands over what the pull was, at the bolt; nothing for a plain tick, and not at all what cannot be read. */
+    whenRead: (pulled: (torque_Nm: number | undefined) => void) => {
+      const read = form.handleSubmit((said) => {
+        const torque = readFigure(said.read, "torque");
+        pulled(torque.ok ? torque.value.si / share : undefined);
+      });
+      return () => (open ? void read() : pulled(undefined));
     },
   };
 }
+
+const FIELDS = [
+  { name: "handle", label: "Handle to drive" },
+  { name: "extension", label: "Extension, in line" },
+] as const;
 
 /** Readings instead of ticks, and the setting with an extension: folded away until it is wanted. */
 export function WrenchPanel({
@@ -58,7 +64,7 @@ export function WrenchPanel({
 }) {
   const { system } = useSettings();
   const shown = (value: number) => formatQuantity(value, "torque", system);
-  const { setting_Nm } = wrench;
+  const { setting_Nm, form } = wrench;
   return (
     <details
       open={wrench.open}
@@ -72,33 +78,38 @@ export function WrenchPanel({
         )}
       </summary>
       <div className="grid gap-3 pb-3 sm:grid-cols-3">
-        <Field
-          label="Wrench read"
-          hint={
-            setting_Nm === undefined
-              ? ""
-              : `${shown(setting_Nm * (1 - WRENCH_BAND))} to ${shown(setting_Nm * (1 + WRENCH_BAND))}`
-          }
-          value={wrench.reading.text}
-          onChange={wrench.reading.setText}
-          error={wrench.reading.error}
-          inputMode="decimal"
-          measure
-        />
-        <Field
-          label="Handle to drive"
-          hint={`in ${wrench.length.label}`}
-          value={wrench.handle}
-          onChange={wrench.setHandle}
-          inputMode="decimal"
-        />
-        <Field
-          label="Extension, in line"
-          hint={`in ${wrench.length.label}`}
-          value={wrench.extension}
-          onChange={wrench.setExtension}
-          inputMode="decimal"
-        />
+        <Asked form={form} name="read" refuse={ifGiven("torque")}>
+          {({ value, onChange, ...field }) => (
+            <FigureField
+              measure
+              label="Wrench read"
+              hint={
+                setting_Nm === undefined
+                  ? ""
+                  : `${shown(setting_Nm * (1 - WRENCH_BAND))} to ${shown(setting_Nm * (1 + WRENCH_BAND))}`
+              }
+              dimension="torque"
+              figure={value}
+              onFigure={onChange}
+              inputMode="decimal"
+              {...field}
+            />
+          )}
+        </Asked>
+        {FIELDS.map(({ name, label }) => (
+          <Asked key={name} form={form} name={name} refuse={ifGiven("length")}>
+            {({ value, onChange, ...field }) => (
+              <FigureField
+                label={label}
+                dimension="length"
+                figure={value}
+                onFigure={onChange}
+                inputMode="decimal"
+                {...field}
+              />
+            )}
+          </Asked>
+        ))}
       </div>
       {wrench.extended && setting_Nm !== undefined && (
         <p className="pb-3 text-body">

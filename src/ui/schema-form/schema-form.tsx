@@ -1,29 +1,39 @@
 "use client";
 
-import { ChevronDown, ChevronUp, Plus, X } from "lucide-react";
+import { X } from "lucide-react";
 import type { Problem } from "@/core/result";
-import { Chips, IconButton, Messages, NumberField, Select, TextField } from "./fields";
-import { blankOf, branchOf, type FieldSchema, kindsOf, labelOf, titleOf } from "./schema";
+import { Says } from "../kit/labelled";
+import { type Option, SelectField } from "../kit/select-field";
+import { TextField } from "../kit/text-field";
+import { Chips } from "./chips";
+import { IconButton, List } from "./list";
+import { blankOf, branchOf, type FieldSchema, kindsOf, labelOf } from "./schema";
+import { StoredFigure } from "./stored-figure";
 
 /** Where a field may only name what the document has: the ids to choose from, with their names. */
-export type References = (
-  field: string,
-) => readonly { readonly id: string; readonly name: string }[] | undefined;
+export type References = (field: string) => readonly Option[] | undefined;
 
-interface FieldProps {
+/** What a form is given whatever part of the document it shows. */
+interface Given {
+  readonly references: References;
+  readonly problems: readonly Problem[];
+  /** Told when what stands in a field cannot be read, and when it can again. */
+  readonly onUnread: (path: string, message: string | undefined) => void;
+}
+
+interface FieldProps extends Given {
   readonly name: string;
   readonly schema: FieldSchema;
   readonly value: unknown;
   /** Path in the document, as problems name it. */
   readonly path: string;
-  readonly references: References;
-  readonly problems: readonly Problem[];
-  readonly onChange: (value: unknown) => void;
+  /** @param typedAt the path of the field that is being typed into, so that its letters are one step of undo */
+  readonly onChange: (value: unknown, typedAt?: string) => void;
 }
 
 /** What is a sentence gets a box of several lines. */
 const SENTENCE =
-  /^(do|why|says|can|ask|summary|noLine|fitGauge|competence|loaded|dryByDesign|underPressure|workUnderPressure|oneUse|keep|lookAlike|odd|tag|allowedWhen)$/;
+  /^(do|why|says|can|ask|summary|noLine|fitGauge|competence|loaded|dryByDesign|underPressure|workUnderPressure|oneUse|keep|lookAlike|odd|tag|allowedWhen|hardToReach)$/;
 
 /** A form for any part of a document, made from its schema: fields, lists, choices, what may be added, what is wrong. */
 export function SchemaForm(props: Omit<FieldProps, "name">) {
@@ -32,27 +42,25 @@ export function SchemaForm(props: Omit<FieldProps, "name">) {
 
 const at = (problems: readonly Problem[], path: string) =>
   problems.filter((problem) => problem.path === path).map((problem) => problem.message);
+const said = (messages: readonly string[]) => (messages.length > 0 ? messages.join(" ") : undefined);
 
-function Fields({ schema, value, path, references, problems, onChange }: FieldProps) {
+function Fields({ name: _, schema, value, path, onChange, ...given }: FieldProps) {
   const branch = branchOf(schema, value);
   const entry = (value ?? {}) as Record<string, unknown>;
   const properties = Object.entries(branch.properties ?? {});
   const kinds = kindsOf(schema);
   const absent = properties.filter(([name]) => entry[name] === undefined);
-  const set = (name: string, to: unknown) => onChange({ ...entry, [name]: to });
-  const without = (name: string) => {
+  const takeAway = (name: string) => {
     const { [name]: _, ...rest } = entry;
     onChange(rest);
   };
   return (
     <div className="flex flex-col gap-3">
-      {at(problems, path).map((message) => (
-        <p key={message} role="alert" className="text-note text-stop">
-          {message}
-        </p>
+      {at(given.problems, path).map((message) => (
+        <Says key={message} error={message} />
       ))}
       {kinds.length > 0 && (
-        <Select
+        <SelectField
           label="Kind"
           value={String(entry.kind)}
           options={kinds.map((kind) => ({ id: kind, name: kind.replaceAll("-", " ") }))}
@@ -63,30 +71,25 @@ function Fields({ schema, value, path, references, problems, onChange }: FieldPr
         {properties
           .filter(([name, each]) => entry[name] !== undefined && each.const === undefined)
           .map(([name, each]) => (
-            <div key={name} className={wide(name, each) ? "sm:col-span-2" : ""}>
-              <div className="flex items-start gap-1">
-                <div className="min-w-0 flex-1">
-                  <Field
-                    name={name}
-                    schema={each}
-                    value={entry[name]}
-                    path={`${path}/${name}`}
-                    references={references}
-                    problems={problems}
-                    onChange={(to) => set(name, to)}
-                  />
-                </div>
-                {!(branch.required ?? []).includes(name) && (
-                  <button
-                    type="button"
-                    aria-label={`Take ${labelOf(name).toLowerCase()} away`}
-                    className="grid size-11 shrink-0 place-items-center text-soft"
-                    onClick={() => without(name)}
+            <div key={name} className={`relative min-w-0 ${wide(name, each) ? "sm:col-span-2" : ""}`}>
+              <Field
+                {...given}
+                name={name}
+                schema={each}
+                value={entry[name]}
+                path={`${path}/${name}`}
+                onChange={(to, typedAt) => onChange({ ...entry, [name]: to }, typedAt)}
+              />
+              {!(branch.required ?? []).includes(name) && (
+                <div className="absolute -top-3 -right-2">
+                  <IconButton
+                    label={`Take ${labelOf(name, each).toLowerCase()} away`}
+                    onClick={() => takeAway(name)}
                   >
                     <X size={18} />
-                  </button>
-                )}
-              </div>
+                  </IconButton>
+                </div>
+              )}
             </div>
           ))}
       </div>
@@ -99,9 +102,9 @@ function Fields({ schema, value, path, references, problems, onChange }: FieldPr
               type="button"
               title={each.description}
               className="plate min-h-11 rounded border border-edge border-dashed px-2.5 text-note"
-              onClick={() => set(name, blankOf(each))}
+              onClick={() => onChange({ ...entry, [name]: blankOf(each) })}
             >
-              {labelOf(name)}
+              {labelOf(name, each)}
             </button>
           ))}
         </div>
@@ -128,26 +131,17 @@ const wide = (name: string, schema: FieldSchema) =>
   (schema.type === "string" && schema.enum === undefined && SENTENCE.test(name));
 
 function Field(props: FieldProps) {
-  const { name, schema, value, path, references, problems, onChange } = props;
-  const messages = at(problems, path);
-  const choices = references(name);
-  if (schema.type === "array") return <List {...props} />;
+  const { name, schema, value, path, onChange, ...given } = props;
+  const label = labelOf(name, schema);
+  const error = said(at(given.problems, path));
+  const choices = schema.enum?.map((each) => ({ id: each, name: each })) ?? given.references(name);
+  if (schema.type === "array") return <ListField {...props} />;
   if (schema.type === "object" || schema.oneOf !== undefined)
     return (
       <fieldset className="rounded border-rule border-l-[4px] pl-3">
-        <legend className="font-semibold">{labelOf(name)}</legend>
+        <legend className="font-semibold">{label}</legend>
         <Fields {...props} />
       </fieldset>
-    );
-  if (schema.enum !== undefined)
-    return (
-      <Select
-        label={labelOf(name)}
-        value={String(value)}
-        options={schema.enum.map((each) => ({ id: each, name: each }))}
-        messages={messages}
-        onChange={onChange}
-      />
     );
   if (schema.type === "boolean")
     return (
@@ -158,141 +152,79 @@ function Field(props: FieldProps) {
           checked={value === true}
           onChange={(event) => onChange(event.target.checked)}
         />
-        {labelOf(name)}
+        {label}
       </label>
     );
   if (choices !== undefined)
     return (
-      <Select
-        label={labelOf(name)}
-        value={String(value)}
-        options={choices}
-        messages={messages}
-        onChange={onChange}
-      />
+      <SelectField label={label} value={String(value)} options={choices} error={error} onChange={onChange} />
     );
+  const labels = { label, hint: schema.description, error };
   return schema.type === "number" || schema.type === "integer" ? (
-    <NumberField
-      label={labelOf(name)}
+    <StoredFigure
+      {...labels}
+      name={name}
       value={value}
-      messages={messages}
-      hint={schema.description}
-      onChange={onChange}
+      onChange={(to) => onChange(to, path)}
+      onUnread={(message) => given.onUnread(path, message)}
     />
   ) : (
     <TextField
-      label={labelOf(name)}
+      {...labels}
       value={String(value)}
       long={SENTENCE.test(name)}
-      messages={messages}
-      hint={schema.description}
-      onChange={onChange}
+      onChange={(to) => onChange(to, path)}
     />
   );
 }
 
-function List(props: FieldProps) {
-  const { name, schema, value, path, references, problems, onChange } = props;
-  const items = Array.isArray(value) ? value : [];
+function ListField({ name, schema, value, path, onChange, ...given }: FieldProps) {
+  const items: readonly unknown[] = Array.isArray(value) ? value : [];
   const item = schema.items ?? {};
-  const choices = references(name);
-  const put = (index: number, to: unknown) =>
-    onChange(items.map((each, place) => (place === index ? to : each)));
-  const drop = (index: number) => onChange(items.filter((_, place) => place !== index));
-  const swap = (index: number, with_: number) =>
-    onChange(
-      items.map((each, place) => (place === index ? items[with_] : place === with_ ? items[index] : each)),
-    );
+  const label = labelOf(name, schema);
+  const choices = given.references(name);
   if (item.type === "string" && choices !== undefined)
     return (
       <Chips
-        name={name}
-        path={path}
-        problems={problems}
-        onChange={onChange}
+        label={label}
         items={items as string[]}
         choices={choices}
+        messages={given.problems
+          .filter((each) => each.path === path || each.path.startsWith(`${path}/`))
+          .map((each) => each.message)}
+        onChange={onChange}
       />
     );
-  const simple = item.type !== "object" && item.oneOf === undefined;
+  const folded = item.type === "object" || item.oneOf !== undefined;
   return (
-    <fieldset>
-      <legend className="font-semibold">{labelOf(name)}</legend>
-      <Messages id={`${path}-says`} messages={at(problems, path)} hint={schema.description} />
-      <ol className="mt-1 flex flex-col gap-2">
-        {items.map((each, index) => {
-          const here = `${path}/${index}`;
-          const controls = (
-            <span className="flex">
-              <IconButton
-                label={`Move ${labelOf(name)} ${index + 1} up`}
-                disabled={index === 0}
-                onClick={() => swap(index, index - 1)}
-              >
-                <ChevronUp size={18} />
-              </IconButton>
-              <IconButton
-                label={`Move ${labelOf(name)} ${index + 1} down`}
-                disabled={index === items.length - 1}
-                onClick={() => swap(index, index + 1)}
-              >
-                <ChevronDown size={18} />
-              </IconButton>
-              <IconButton label={`Take ${labelOf(name)} ${index + 1} away`} onClick={() => drop(index)}>
-                <X size={18} />
-              </IconButton>
-            </span>
-          );
-          return (
-            <li key={index}>
-              {simple ? (
-                <div className="flex items-end gap-1">
-                  <div className="flex-1">
-                    <Field
-                      {...props}
-                      name={`${name} ${index + 1}`}
-                      schema={item}
-                      value={each}
-                      path={here}
-                      onChange={(to) => put(index, to)}
-                    />
-                  </div>
-                  {controls}
-                </div>
-              ) : (
-                <div className="flex items-start gap-1">
-                  <details
-                    className="card min-w-0 flex-1 px-3"
-                    open={problems.some((one) => one.path.startsWith(`${here}/`))}
-                  >
-                    <summary className="min-h-11 cursor-pointer content-center truncate font-semibold">
-                      {titleOf(each, index)}
-                    </summary>
-                    <div className="pb-3">
-                      <Fields
-                        {...props}
-                        name=""
-                        schema={item}
-                        value={each}
-                        path={here}
-                        onChange={(to) => put(index, to)}
-                      />
-                    </div>
-                  </details>
-                  {controls}
-                </div>
-              )}
-            </li>
-          );
-        })}
-      </ol>
-      <button
-        type="button"
-        className="plate mt-2 inline-flex min-h-11 items-center gap-1 rounded border border-edge border-dashed px-3 text-note"
-        onClick={() => onChange([...items, blankOf(item)])}
-      >
-        <Plus size={16} aria-hidden="true" /> Add to {labelOf(name).toLowerCase()}
-      </button>
-    </fieldset>
+    <List
+      label={label}
+      hint={schema.description}
+      messages={at(given.problems, path)}
+      items={items}
+      folded={folded}
+      opens={(index) => given.problems.some((one) => one.path.startsWith(`${path}/${index}/`))}
+      blank={() => blankOf(item)}
+      onChange={onChange}
+    >
+      {(each, index) => {
+        const here = {
+          ...given,
+          value: each,
+          path: `${path}/${index}`,
+          onChange: (to: unknown, typedAt?: string) =>
+            onChange(
+              items.map((other, place) => (place === index ? to : other)),
+              typedAt,
+            ),
+        };
+        return folded ? (
+          <Fields {...here} name="" schema={item} />
+        ) : (
+          // A list in a list names the same things as the outer one.
+          <Field {...here} name={name} schema={{ ...item, title: `${label} ${index + 1}` }} />
+        );
+      }}
+    </List>
   );
 }

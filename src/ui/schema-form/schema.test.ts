@@ -1,6 +1,17 @@
 import { describe, expect, it } from "vitest";
 import { readAs, SheetSchema } from "@/core/formats";
-import { blankOf, branchOf, type FieldSchema, kindsOf, labelOf, titleOf } from "./schema";
+import { UNITS } from "@/core/quantity";
+import {
+  blankOf,
+  branchOf,
+  type FieldSchema,
+  kindsOf,
+  labelOf,
+  measureOf,
+  only,
+  titleOf,
+  without,
+} from "./schema";
 
 const sheet = SheetSchema as unknown as FieldSchema;
 const part = sheet.properties!.parts!.items!;
@@ -9,12 +20,42 @@ const end = part.properties!.fit!.properties!.end!;
 describe("a form made from a schema", () => {
   it.each([
     ["heldBy", "Held by"],
-    ["torque_Nm", "Torque, N·m"],
-    ["backOff_turns", "Back off, turns"],
+    ["torque_Nm", "Torque"],
+    ["backOff_turns", "Back off"],
     ["stayUntilCracked", "Stay until cracked"],
-    ["zero_bar", "Zero, bar g"],
+    ["zero_bar", "Zero"],
+    ["interval_months", "Interval, months"],
   ])("calls %s %s", (name, label) => {
     expect(labelOf(name)).toBe(label);
+  });
+
+  it("calls a field as its schema does where that says more", () => {
+    expect(labelOf("access_min", { title: "Minutes to shut" })).toBe("Minutes to shut");
+  });
+
+  it.each([
+    ["depth_mm", "mm", "in"],
+    ["elevation_m", "m", "ft"],
+    ["pressure_bar", "bar g", "psi g"],
+    ["temperature_C", "°C", "°F"],
+    ["share_percent", "%", "%"],
+  ])("%s is stored in %s and read in %s in the States", (name, stored, us) => {
+    const found = measureOf(name)!;
+    expect(found).toMatchObject({ stored, us });
+    for (const id of [stored, us])
+      expect(UNITS.find((each) => each.id === id)?.dimension).toBe(found.dimension);
+  });
+
+  it("takes no unit from a name that names none", () => {
+    expect(measureOf("heldBy")).toBeUndefined();
+    expect(measureOf("interval_months")).toBeUndefined();
+  });
+
+  it("shows some fields only, or all but some, in each branch", () => {
+    expect(only(part, ["id", "mass_kg"])).toMatchObject({ required: ["id"] });
+    expect(Object.keys(only(part, ["id", "mass_kg"]).properties!)).toEqual(["id", "mass_kg"]);
+    for (const branch of without(end, ["says"]).oneOf!)
+      expect(Object.keys(branch.properties!)).not.toContain("says");
   });
 
   it("begins a new entry with the least that fits; what has to be typed is empty and is told at its path", () => {

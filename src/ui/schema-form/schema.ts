@@ -1,6 +1,9 @@
+import type { Dimension } from "@/core/quantity";
+
 /** The part of a JSON schema that our formats use, as a form reads it. */
 export interface FieldSchema {
   readonly type?: "object" | "array" | "string" | "number" | "integer" | "boolean";
+  readonly title?: string;
   readonly description?: string;
   readonly const?: unknown;
   readonly enum?: readonly string[];
@@ -47,26 +50,69 @@ export function blankOf(schema: FieldSchema): unknown {
   }
 }
 
-const UNITS: readonly (readonly [RegExp, string])[] = [
-  [/_mm$/, "mm"],
-  [/_kg$/, "kg"],
-  [/_Nm$/, "N·m"],
-  [/_min$/, "min"],
-  [/_bar$/, "bar g"],
-  [/_deg$/, "degrees"],
-  [/_turns$/, "turns"],
-  [/_months$/, "months"],
-  [/_percent$/, "%"],
-];
-
-/** A field's name in words, with its unit: `backOff_turns` is "Back off, turns". */
-export function labelOf(name: string): string {
-  const unit = UNITS.find(([ending]) => ending.test(name));
-  const bare = unit === undefined ? name : name.replace(unit[0], "");
-  const words = bare.replace(/([a-z])([A-Z])/g, "$1 $2").toLowerCase();
-  const said = words.charAt(0).toUpperCase() + words.slice(1);
-  return unit === undefined ? said : `${said}, ${unit[1]}`;
+/** A figure of a document: what it measures, the unit it is stored in, and the one a US reader is used to. */
+export interface StoredMeasure {
+  readonly dimension: Dimension;
+  /** Ids of units. */
+  readonly stored: string;
+  readonly us: string;
 }
+
+const measure = (dimension: Dimension, stored: string, us = stored): StoredMeasure => ({
+  dimension,
+  stored,
+  us,
+});
+
+/** A field's name ends in its unit: `depth_mm`. */
+const MEASURES: Readonly<Record<string, StoredMeasure>> = {
+  mm: measure("length", "mm", "in"),
+  m: measure("length", "m", "ft"),
+  kg: measure("mass", "kg", "lb"),
+  Nm: measure("torque", "N·m", "ft·lbf"),
+  min: measure("time", "min"),
+  bar: measure("gauge pressure", "bar g", "psi g"),
+  L: measure("volume", "L", "US gal"),
+  C: measure("temperature", "°C", "°F"),
+  deg: measure("angle", "°"),
+  turns: measure("turns", "turn"),
+  percent: measure("number", "%"),
+};
+
+/** What the name of a field says that it measures; nothing when it names no unit. */
+export function measureOf(name: string): StoredMeasure | undefined {
+  const ending = /_([A-Za-z]+)$/.exec(name)?.[1];
+  return ending === undefined ? undefined : MEASURES[ending];
+}
+
+/** A field in words: as its schema calls it, or by its name: `backOff_turns` is "Back off". */
+export function labelOf(name: string, schema?: FieldSchema): string {
+  if (schema?.title !== undefined) return schema.title;
+  const bare = measureOf(name) === undefined ? name : name.replace(/_[A-Za-z]+$/, "");
+  const words = bare
+    .replace(/([a-z])([A-Z])/g, "$1 $2")
+    .replaceAll("_", ", ")
+    .toLowerCase();
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** An object's schema with these fields only. */
+export const only = (schema: FieldSchema, fields: readonly string[]): FieldSchema => ({
+  type: "object",
+  required: schema.required?.filter((name) => fields.includes(name)) ?? [],
+  properties: Object.fromEntries(fields.map((name) => [name, schema.properties![name]!])),
+});
+
+/** A schema without these fields, in each of its branches. */
+export const without = (schema: FieldSchema, fields: readonly string[]): FieldSchema => ({
+  ...schema,
+  ...(schema.properties !== undefined && {
+    properties: Object.fromEntries(
+      Object.entries(schema.properties).filter(([name]) => !fields.includes(name)),
+    ),
+  }),
+  ...(schema.oneOf !== undefined && { oneOf: schema.oneOf.map((branch) => without(branch, fields)) }),
+});
 
 /** What an entry of a list is called: by its name, or whatever of it says most. */
 export function titleOf(value: unknown, index: number): string {

@@ -6,7 +6,18 @@ import type { Valve } from "@/core/formats";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
 import { REGISTER_VALVE } from "@/edge/contracts/register";
+import { Asked, useAsked } from "@/ui/kit/asked";
+import { Says } from "@/ui/kit/labelled";
+import { SelectField } from "@/ui/kit/select-field";
+import { TextField } from "@/ui/kit/text-field";
 
+const WORDS = [
+  { name: "tag", label: "Tag", placeholder: "e.g. H-12" },
+  { name: "name", label: "Where it stands", placeholder: "e.g. Hydrant by the gate" },
+  { name: "place", label: "Place", placeholder: "e.g. North yard" },
+] as const;
+
+/** A valve of this sheet, put into the register. */
 export function RegisterForm({
   sheet,
   builds,
@@ -17,81 +28,65 @@ export function RegisterForm({
   generations: readonly string[];
 }) {
   const router = useRouter();
-  const [problems, setProblems] = useState<readonly Problem[]>([]);
-  const [waiting, setWaiting] = useState(false);
-  const problem = (name: string) => problems.find((each) => each.path === `/${name}`)?.message;
-  const others = problems.filter((each) => !["/tag", "/name", "/place"].includes(each.path));
-  const register = async (form: FormData) => {
+  const form = useAsked({
+    tag: "",
+    name: "",
+    place: "",
+    build: builds[0]?.id ?? "",
+    generation: generations[0] ?? "",
+  });
+  const [others, setOthers] = useState<readonly Problem[]>([]);
+  const { isSubmitting } = form.formState;
+  const register = form.handleSubmit(async (said) => {
     // What is left empty is left out, not stored as nothing.
     const row = Object.fromEntries(
-      [...form].flatMap(([key, value]) => {
-        const text = typeof value === "string" ? value.trim() : "";
-        return text === "" ? [] : [[key, text] as const];
-      }),
+      Object.entries({ ...said, sheet }).flatMap(([key, text]) =>
+        text.trim() === "" ? [] : [[key, text.trim()]],
+      ),
     );
-    setWaiting(true);
     const done = await call(REGISTER_VALVE, { body: row as unknown as Valve });
-    setWaiting(false);
-    if (!done.ok) return setProblems(done.error.problems);
-    router.push(`/valves/${encodeURIComponent(done.value.tag)}`);
-    router.refresh();
-  };
+    if (done.ok) {
+      router.push(`/valves/${encodeURIComponent(done.value.tag)}`);
+      router.refresh();
+      return;
+    }
+    const at = (problem: Problem) => WORDS.find(({ name }) => problem.path === `/${name}`)?.name;
+    for (const problem of done.error.problems) {
+      const field = at(problem);
+      if (field !== undefined) form.setError(field, { message: problem.message }, { shouldFocus: true });
+    }
+    setOthers(done.error.problems.filter((problem) => at(problem) === undefined));
+  });
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void register(new FormData(event.currentTarget));
-      }}
-      className="grid gap-3 sm:grid-cols-2"
-    >
-      <input type="hidden" name="sheet" value={sheet} />
-      {(
-        [
-          ["tag", "Tag", "e.g. H-12"],
-          ["name", "Where it stands", "e.g. Hydrant by the gate"],
-          ["place", "Place", "e.g. North yard"],
-        ] as const
-      ).map(([name, label, hint]) => (
-        <label key={name} className="block">
-          <span className="font-semibold">{label}</span>
-          <input
-            className="field mt-1"
-            name={name}
-            placeholder={hint}
-            aria-invalid={problem(name) !== undefined}
-          />
-          {problem(name) && <span className="text-note text-stop">{problem(name)}</span>}
-        </label>
+    <form onSubmit={register} className="grid gap-3 sm:grid-cols-2">
+      {WORDS.map(({ name, ...says }) => (
+        <Asked key={name} form={form} name={name}>
+          {(field) => <TextField {...says} {...field} />}
+        </Asked>
       ))}
       {builds.length > 0 && (
-        <label className="block">
-          <span className="font-semibold">Build</span>
-          <select className="field mt-1" name="build">
-            {builds.map((build) => (
-              <option key={build.id} value={build.id}>
-                {build.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Asked form={form} name="build">
+          {(field) => <SelectField label="Build" options={builds} {...field} />}
+        </Asked>
       )}
       {generations.length > 0 && (
-        <label className="block">
-          <span className="font-semibold">Generation</span>
-          <select className="field mt-1" name="generation">
-            {generations.map((each) => (
-              <option key={each}>{each}</option>
-            ))}
-          </select>
-        </label>
+        <Asked form={form} name="generation">
+          {(field) => (
+            <SelectField
+              label="Generation"
+              options={generations.map((each) => ({ id: each, name: each }))}
+              {...field}
+            />
+          )}
+        </Asked>
       )}
       {others.map((each) => (
-        <p key={each.path + each.message} role="alert" className="text-stop sm:col-span-2">
-          {each.message}
-        </p>
+        <div key={each.path + each.message} className="sm:col-span-2">
+          <Says error={each.message} />
+        </div>
       ))}
-      <button type="submit" disabled={waiting} className="btn btn-go self-end">
-        {waiting ? "Registering …" : "Register this valve"}
+      <button type="submit" disabled={isSubmitting} className="btn btn-go self-end">
+        {isSubmitting ? "Registering …" : "Register this valve"}
       </button>
     </form>
   );

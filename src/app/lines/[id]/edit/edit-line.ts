@@ -145,6 +145,21 @@ export function linkOfKind(link: LineLink, kind: LineLink["kind"]): LineLink {
   }
 }
 
+/** A three-way valve to begin with: all its links joined in the middle, the first two on the front seat. */
+export function threeWayOf(line: Line, node: LineNode): NonNullable<LineNode["threeWay"]> {
+  const own = line.links.flatMap((link) => (link.from === node.id || link.to === node.id ? [link.id] : []));
+  return {
+    positions: [
+      { id: "mid", name: "Mid", joins: [own.slice(0, 3)] },
+      { id: "front", name: "Front seat", joins: [own.slice(0, 2)] },
+    ],
+    normally: "mid",
+    operable: true,
+    lockable: true,
+    access_min: 3,
+  };
+}
+
 /** The place or link that a problem's path points at. */
 export function itemAt(line: Line, path: string): string | undefined {
   const [, list, index] = /^\/(nodes|links)\/(\d+)/.exec(path) ?? [];

@@ -1,171 +1,96 @@
 "use client";
 
-import { useState } from "react";
-import { type Line, type LineLink, type LineNode, NODE_KINDS } from "@/core/formats";
+import { toast } from "sonner";
+import type { LineLink, LineNode } from "@/core/formats";
+import { LateTextField } from "@/ui/kit/text-field";
 import { Panel } from "@/ui/page";
-import { linkOfKind } from "./edit-line";
-import { type ItemField, LINK_KINDS, linkFields, nodeFields } from "./fields";
-import { Choice, Text } from "./inputs";
-import { ThreeWayForm } from "./three-way-form";
-
-type Fields = Readonly<Record<string, unknown>>;
+import { SchemaForm } from "@/ui/schema-form/schema-form";
+import { changeLink, changeNode, linkOfKind, remove, threeWayOf } from "./edit-line";
+import { LINK, nodeSchema, referencesOf } from "./item-fields";
+import type { LineEditing } from "./use-line-editor";
 
 /** Everything about the place or link in hand. */
-export function ItemForm({
-  line,
-  item,
-  onChange,
-  onRemove,
-}: {
-  line: Line;
-  item:
-    | { readonly kind: "node"; readonly node: LineNode }
-    | { readonly kind: "link"; readonly link: LineLink };
-  onChange: (to: LineNode | LineLink) => void;
-  onRemove: () => void;
-}) {
-  const value = item.kind === "node" ? item.node : item.link;
-  const fields = item.kind === "node" ? nodeFields(item.node.kind) : linkFields(item.link.kind);
-  const set = (name: string, to: unknown) => {
-    const { [name]: _, ...rest } = value as unknown as Fields;
-    onChange((to === undefined ? rest : { ...rest, [name]: to }) as unknown as LineNode | LineLink);
+export function ItemForm({ editing }: { editing: LineEditing }) {
+  const { line, inHand } = editing;
+  const node = line.nodes.findIndex((each) => each.id === inHand);
+  const link = line.links.findIndex((each) => each.id === inHand);
+  if (node !== -1) return <NodeForm key={`node ${node}`} editing={editing} index={node} />;
+  return link === -1 ? null : <LinkForm key={`link ${link}`} editing={editing} index={link} />;
+}
+
+function NodeForm({ editing, index }: { editing: LineEditing; index: number }) {
+  const { line, given, change, setInHand } = editing;
+  const node = line.nodes[index]!;
+  const put = (to: LineNode, typedAt?: string) => {
+    change(changeNode(line, node.id, to), typedAt);
+    setInHand(to.id);
   };
   return (
-    <Panel title={`${item.kind === "node" ? "Place" : "Link"} ${value.id}`}>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <Text label="Id" value={value.id} onChange={(id) => set("id", id)} />
-        <Choice
-          label="Kind"
-          value={value.kind}
-          options={item.kind === "node" ? NODE_KINDS : LINK_KINDS}
-          onChange={(kind) =>
-            item.kind === "node"
-              ? set("kind", kind)
-              : onChange(linkOfKind(item.link, (kind ?? "pipe") as LineLink["kind"]))
-          }
+    <Panel title={`Place ${node.id}`}>
+      <div className="flex flex-col gap-3">
+        <LateTextField label="Id" value={node.id} onChange={(id) => put({ ...node, id })} />
+        <SchemaForm
+          {...given}
+          references={referencesOf(line, node)}
+          schema={nodeSchema(node.kind)}
+          value={node}
+          path={`/nodes/${index}`}
+          onChange={(value, typedAt) => {
+            const to = value as LineNode;
+            put(
+              to.kind === "three-way" ? { ...to, threeWay: to.threeWay ?? threeWayOf(line, to) } : to,
+              typedAt,
+            );
+          }}
         />
-        {fields.map((field) => (
-          <FieldInput
-            key={`${value.id} ${field.name}`}
-            line={line}
-            field={field}
-            value={(value as unknown as Fields)[field.name]}
-            onChange={(to) => set(field.name, to)}
-          />
-        ))}
+        <Remove id={node.id} with="and its links" editing={editing} />
       </div>
-      {item.kind === "node" && item.node.kind === "three-way" && (
-        <ThreeWayForm line={line} node={item.node} onChange={(threeWay) => set("threeWay", threeWay)} />
-      )}
-      <button type="button" className="btn btn-stop mt-3 w-full" onClick={onRemove}>
-        Remove {value.id}
-      </button>
     </Panel>
   );
 }
 
-function FieldInput({
-  line,
-  field,
-  value,
-  onChange,
-}: {
-  line: Line;
-  field: ItemField;
-  value: unknown;
-  onChange: (to: unknown) => void;
-}) {
-  switch (field.kind) {
-    case "text":
-      return (
-        <Text
-          label={field.label}
-          value={typeof value === "string" ? value : ""}
-          onChange={(text) => onChange(text === "" ? undefined : text)}
-        />
-      );
-    case "number":
-      return (
-        <Figure
-          label={field.label}
-          value={typeof value === "number" ? value : undefined}
-          onChange={onChange}
-        />
-      );
-    case "list":
-      return (
-        <Text
-          label={field.label}
-          value={Array.isArray(value) ? value.join(", ") : ""}
-          onChange={(text) => {
-            const ids = text.split(/[\s,]+/).filter((each) => each !== "");
-            onChange(ids.length === 0 ? undefined : ids);
+function LinkForm({ editing, index }: { editing: LineEditing; index: number }) {
+  const { line, given, change, setInHand } = editing;
+  const link = line.links[index]!;
+  const put = (to: LineLink, typedAt?: string) => {
+    change(changeLink(line, link.id, to), typedAt);
+    setInHand(to.id);
+  };
+  return (
+    <Panel title={`Link ${link.id}`}>
+      <div className="flex flex-col gap-3">
+        <LateTextField label="Id" value={link.id} onChange={(id) => put({ ...link, id })} />
+        <SchemaForm
+          {...given}
+          references={referencesOf(line, undefined)}
+          schema={LINK}
+          value={link}
+          path={`/links/${index}`}
+          onChange={(value, typedAt) => {
+            const to = value as LineLink;
+            put(to.kind === link.kind ? to : linkOfKind(link, to.kind), typedAt);
           }}
         />
-      );
-    case "yes-no":
-      return (
-        <Choice
-          label={field.label}
-          value={value === true ? "yes" : "no"}
-          options={["yes", "no"]}
-          onChange={(text) =>
-            onChange(
-              text === "yes" || (field.name === "operable" || field.name === "lockable" ? false : undefined),
-            )
-          }
-        />
-      );
-    case "choice":
-      return (
-        <Choice
-          label={field.label}
-          value={typeof value === "string" ? value : ""}
-          options={field.options}
-          empty={field.name !== "normally"}
-          onChange={onChange}
-        />
-      );
-    case "place":
-      return (
-        <Choice
-          label={field.label}
-          value={typeof value === "string" ? value : ""}
-          options={line.nodes.map((node) => node.id)}
-          empty={field.empty}
-          onChange={onChange}
-        />
-      );
-  }
+        <Remove id={link.id} editing={editing} />
+      </div>
+    </Panel>
+  );
 }
 
-function Figure({
-  label,
-  value,
-  onChange,
-}: {
-  label: string;
-  value: number | undefined;
-  onChange: (to: number | undefined) => void;
-}) {
-  const [error, setError] = useState<string>();
+function Remove({ id, with: also = "", editing }: { id: string; with?: string; editing: LineEditing }) {
+  const { line, change, undo } = editing;
   return (
-    <div className="min-w-0">
-      <Text
-        label={label}
-        value={value === undefined ? "" : String(value)}
-        onChange={(text) => {
-          const figure = Number(text.replace(",", "."));
-          if (text === "") onChange(undefined);
-          else if (Number.isFinite(figure)) onChange(figure);
-          setError(text !== "" && !Number.isFinite(figure) ? `"${text}" is not a number.` : undefined);
-        }}
-      />
-      {error !== undefined && (
-        <p role="alert" className="text-fine text-stop">
-          {error}
-        </p>
-      )}
-    </div>
+    <button
+      type="button"
+      className="btn btn-stop w-full"
+      onClick={() => {
+        change(remove(line, id));
+        toast(`${[id, also].join(" ").trim()} ${also === "" ? "is" : "are"} gone.`, {
+          action: { label: "Undo", onClick: undo },
+        });
+      }}
+    >
+      Remove {id}
+    </button>
   );
 }

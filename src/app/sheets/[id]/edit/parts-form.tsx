@@ -2,30 +2,17 @@
 
 import { toast } from "sonner";
 import { type Part, type Sheet, SheetSchema } from "@/core/formats";
-import type { Problem } from "@/core/result";
 import { Panel } from "@/ui/page";
 import { blankOf, type FieldSchema } from "@/ui/schema-form/schema";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
-import { type referencesOf, renamePart } from "./edit-sheet";
+import { renamePart } from "./edit-sheet";
+import type { SheetEditing } from "./use-sheet-editor";
 
 const PART = (SheetSchema as unknown as FieldSchema).properties!.parts!.items!;
 
 /** One part of a sheet: its fields, its place in the list, a new one below it. */
-export function PartsForm({
-  sheet,
-  part,
-  problems,
-  references,
-  onChange,
-  onChoose,
-}: {
-  sheet: Sheet;
-  part: Part | undefined;
-  problems: readonly Problem[];
-  references: ReturnType<typeof referencesOf>;
-  onChange: (sheet: Sheet) => void;
-  onChoose: (part: string) => void;
-}) {
+export function PartsForm({ editing }: { editing: SheetEditing }) {
+  const { sheet, part, given, change, setChosen } = editing;
   const index = sheet.parts.findIndex((each) => each.id === part?.id);
   const add = () => {
     const id = freeId(sheet, "part");
@@ -36,11 +23,11 @@ export function PartsForm({
       name: "New part",
       shape: { kind: "ring", diameter_mm: 30, height_mm: 5 },
     };
-    onChange({
+    change({
       ...sheet,
       parts: [...sheet.parts.slice(0, index + 1), made, ...sheet.parts.slice(index + 1)],
     });
-    onChoose(id);
+    setChosen(id);
   };
   const move = (by: -1 | 1) => {
     const parts = [...sheet.parts];
@@ -48,11 +35,11 @@ export function PartsForm({
     if (part === undefined || other === undefined) return;
     parts[index + by] = part;
     parts[index] = other;
-    onChange({ ...sheet, parts });
+    change({ ...sheet, parts });
   };
   const drop = () => {
-    onChange({ ...sheet, parts: sheet.parts.filter((each) => each.id !== part?.id) });
-    onChoose(sheet.parts[Math.max(0, index - 1)]?.id ?? "");
+    change({ ...sheet, parts: sheet.parts.filter((each) => each.id !== part?.id) });
+    setChosen(sheet.parts[Math.max(0, index - 1)]?.id ?? "");
     toast("Part taken out. Undo brings it back.");
   };
   return (
@@ -79,12 +66,11 @@ export function PartsForm({
       {part !== undefined && (
         <SchemaForm
           key={index}
+          {...given}
           schema={PART}
           value={part}
           path={`/parts/${index}`}
-          problems={problems}
-          references={references}
-          onChange={(value) => {
+          onChange={(value, typedAt) => {
             const changed = value as Part;
             // Another id is written wherever the part is named; one that is taken would join two parts for good.
             const taken = sheet.parts.some((each) => each.id === changed.id);
@@ -92,10 +78,11 @@ export function PartsForm({
               changed.id !== part.id && changed.id !== "" && !taken
                 ? renamePart(sheet, part.id, changed.id)
                 : sheet;
-            if (renamed !== sheet) onChoose(changed.id);
+            if (renamed !== sheet) setChosen(changed.id);
             const own = renamed.parts[index]!;
             const kept = renamed === sheet ? { ...changed, id: part.id } : { ...own };
-            onChange({ ...renamed, parts: renamed.parts.map((each, at) => (at === index ? kept : each)) });
+            const parts = renamed.parts.map((each, at) => (at === index ? kept : each));
+            change({ ...renamed, parts }, typedAt);
           }}
         />
       )}

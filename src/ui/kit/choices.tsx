@@ -1,0 +1,54 @@
+import clsx from "clsx";
+import type { Ref } from "react";
+import { Says } from "./labelled";
+
+/** A few answers as large buttons; the one that stands is gone on from with Enter. */
+export function Choices({
+  label,
+  options,
+  value,
+  onChange,
+  error,
+  inputRef,
+}: {
+  label: string;
+  options: readonly { readonly id: string; readonly label: string }[];
+  value: string;
+  onChange: (id: string) => void;
+  error?: string | undefined;
+  inputRef?: Ref<HTMLButtonElement>;
+}) {
+  return (
+    <fieldset className="card p-4">
+      <legend className="float-left mb-2.5 font-bold text-lead">{label}</legend>
+      <div className="clear-both grid gap-2 sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))]">
+        {options.map((option, place) => (
+          <button
+            key={option.id}
+            type="button"
+            ref={place === 0 ? inputRef : undefined}
+            aria-pressed={value === option.id}
+            onClick={() => onChange(option.id)}
+            // A choice that stands is gone on from by the key that chose it.
+            onKeyDown={(event) => {
+              if (event.key !== "Enter" || value !== option.id) return;
+              event.preventDefault();
+              event.currentTarget.form?.requestSubmit();
+            }}
+            className={clsx(
+              "min-h-[58px] rounded-md border-2 px-3 py-1.5 font-semibold text-body leading-tight",
+              value === option.id ? "border-ink bg-ink text-paper" : "border-edge bg-paper",
+            )}
+          >
+            {option.label}
+          </button>
+        ))}
+      </div>
+      {error !== undefined && (
+        <div className="mt-2">
+          <Says error={error} />
+        </div>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,81 @@
+"use client";
+
+import type { Ref } from "react";
+import { type Dimension, unit, unitsOf } from "@/core/quantity";
+import { type Figure, typedByHand } from "./figure";
+import { Labelled, type Labels } from "./labelled";
+
+/** What is no measure, and a difference, are not turned into other units. */
+const TURNED = (dimension: Dimension) =>
+  dimension !== "number" && dimension !== "temperature difference" && unitsOf(dimension).length > 1;
+
+/**
+ * A figure, in any unit one types. It is the one place where figures come in: whatever hands one over puts it here,
+ * with where it came from.
+ */
+export function FigureField({
+  dimension,
+  figure,
+  onFigure,
+  onUnit,
+  usual,
+  measure = false,
+  inputMode = "text",
+  inputRef,
+  onBlur,
+  ...labels
+}: Labels & {
+  dimension: Dimension;
+  figure: Figure;
+  onFigure: (to: Figure) => void;
+  /** Given where the unit may be turned. */
+  onUnit?: ((to: string) => void) | undefined;
+  /** What counts while the field is empty. */
+  usual?: string;
+  measure?: boolean;
+  inputMode?: "text" | "decimal";
+  inputRef?: Ref<HTMLInputElement>;
+  onBlur?: () => void;
+}) {
+  const { source } = figure;
+  const mark = source.kind === "usual" ? "usual figure" : labels.mark;
+  return (
+    <Labelled {...labels} mark={mark}>
+      {(wiring) => (
+        <div className="relative">
+          <input
+            {...wiring}
+            ref={inputRef}
+            className={onUnit === undefined ? "field pr-20!" : "field pr-28!"}
+            value={figure.text}
+            placeholder={usual}
+            inputMode={inputMode}
+            autoComplete="off"
+            autoCapitalize="off"
+            onBlur={onBlur}
+            onChange={(event) => onFigure(typedByHand(figure, event.target.value))}
+            {...(measure && { "data-measure": true })}
+          />
+          {onUnit !== undefined && TURNED(dimension) ? (
+            <select
+              aria-label={`Unit of ${labels.label}`}
+              className="plate absolute top-0.5 right-1 h-[calc(100%-4px)] max-w-28 cursor-pointer rounded bg-transparent px-2 text-right text-soft"
+              value={figure.unit}
+              onChange={(event) => onUnit(event.target.value)}
+            >
+              {unitsOf(dimension).map((each) => (
+                <option key={each.id} value={each.id}>
+                  {each.label}
+                </option>
+              ))}
+            </select>
+          ) : (
+            <span className="plate pointer-events-none absolute top-1/2 right-4 -translate-y-1/2 text-soft">
+              {unit(figure.unit).label}
+            </span>
+          )}
+        </div>
+      )}
+    </Labelled>
+  );
+}

@@ -1,0 +1,91 @@
+"use client";
+
+import { type Ref, useId, useState } from "react";
+import { Labelled, type Labels } from "./labelled";
+
+export interface TextFieldProps extends Labels {
+  readonly value: string;
+  readonly onChange: (to: string) => void;
+  readonly inputRef?: Ref<HTMLInputElement & HTMLTextAreaElement>;
+  /** A sentence: a box of several lines. */
+  readonly long?: boolean;
+  readonly maxLength?: number;
+  readonly placeholder?: string;
+  readonly autoComplete?: string;
+  /** What is offered while one types. */
+  readonly offered?: readonly { readonly value: string; readonly says?: string }[];
+  /** The field that the key for measuring leads to. */
+  readonly measure?: boolean;
+  readonly onBlur?: () => void;
+  readonly onEnter?: () => void;
+}
+
+/** Words, as they are typed; what is refused stays in the box. */
+export function TextField({
+  value,
+  onChange,
+  inputRef,
+  long = false,
+  maxLength,
+  placeholder,
+  autoComplete = "off",
+  offered,
+  measure = false,
+  onBlur,
+  onEnter,
+  ...labels
+}: TextFieldProps) {
+  const list = useId();
+  return (
+    <Labelled {...labels}>
+      {(wiring) => {
+        const common = {
+          ...wiring,
+          ref: inputRef,
+          className: "field",
+          value,
+          maxLength,
+          placeholder,
+          autoComplete,
+          ...(measure && { "data-measure": true }),
+        };
+        return long ? (
+          <textarea {...common} rows={2} onChange={(event) => onChange(event.target.value)} />
+        ) : (
+          <>
+            <input
+              {...common}
+              autoCapitalize="off"
+              list={offered === undefined ? undefined : list}
+              onBlur={onBlur}
+              onKeyDown={(event) => event.key === "Enter" && onEnter?.()}
+              onChange={(event) => onChange(event.target.value)}
+            />
+            {offered !== undefined && (
+              <datalist id={list}>
+                {offered.map((each) => (
+                  <option key={each.value} value={each.value}>
+                    {each.says}
+                  </option>
+                ))}
+              </datalist>
+            )}
+          </>
+        );
+      }}
+    </Labelled>
+  );
+}
+
+/**
+ * Words that are handed over when the field is left or Enter is pressed: for a name that others go by, which must not
+ * pass through every shorter one on its way.
+ */
+export function LateTextField({ value, onChange, ...rest }: Omit<TextFieldProps, "long" | "inputRef">) {
+  const [typed, setTyped] = useState<string>();
+  const hand = () => {
+    if (typed !== undefined && typed.trim() !== value) onChange(typed.trim());
+    setTyped(undefined);
+  };
+  return <TextField {...rest} value={typed ?? value} onChange={setTyped} onBlur={hand} onEnter={hand} />;
+}
