@@ -1,6 +1,7 @@
 import type { CoverQuestion, Sheet, Store } from "@/core/formats";
+import { seeded } from "@/core/seeded";
 import { chooseKits, smallSolver } from "@/core/store";
-import { bigQuestion, drawn } from "@/core/store/cover.fixtures";
+import { bigQuestion } from "@/core/store/cover.fixtures";
 import { highsSolver } from "@/server/heavy/highs";
 
 const PARTS = 40;
@@ -11,7 +12,7 @@ const DAYS = [0, 0, 1, 3, 7];
 
 /** The question as a sheet, and five places that have about half of it each, at their own prices. */
 function lying({ kits, parts, needed }: CoverQuestion, seed: number) {
-  const next = drawn(seed);
+  const next = seeded(seed);
   const sheet = {
     id: "valve",
     parts: parts.map(({ part }) => ({ id: part, name: part })),

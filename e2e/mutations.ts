@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
+import { seeded } from "@/core/seeded";
 import { pathOf } from "@/edge/client";
 import { CONTRACTS } from "@/edge/contracts";
-import { seeded } from "../bench/load/town";
 
 export interface Mutated {
   readonly method: string;

@@ -1,6 +1,6 @@
 import { setTimeout as pause } from "node:timers/promises";
+import { seeded } from "@/core/seeded";
 import { ask, percentile } from "./measure";
-import { seeded } from "./town";
 
 /** Ten who write and ten who look, each with the pauses of a person in a hurry. */
 export async function twentyClients(

@@ -1,20 +1,10 @@
 import { readdirSync, readFileSync } from "node:fs";
 import type { Sheet } from "@/core/formats";
+import { seeded } from "@/core/seeded";
 import { importFiles } from "@/server/importing/import-files";
 import { appendEvents } from "@/server/jobs/append-events";
 import { openJob } from "@/server/jobs/open-job";
 import type { Services } from "@/server/services";
-
-/** A small repeatable generator (mulberry32): every run makes the same town. */
-export function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
 
 const KINDS = [
   "Hydrant",

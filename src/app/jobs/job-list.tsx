@@ -3,7 +3,8 @@
 import clsx from "clsx";
 import Link from "next/link";
 import type { JobStatus } from "@/core/formats";
-import { type ListColumn, type ListPage, ListTable } from "@/ui/list/list-table";
+import type { ListColumn, ListPage } from "@/ui/list/list-page";
+import { ListTable } from "@/ui/list/list-table";
 import { Plate } from "@/ui/plate";
 import { Day } from "@/ui/when";
 import { STATUS_LABELS } from "./status-labels";

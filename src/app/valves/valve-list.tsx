@@ -1,7 +1,8 @@
 "use client";
 
 import Link from "next/link";
-import { type ListColumn, type ListPage, ListTable } from "@/ui/list/list-table";
+import type { ListColumn, ListPage } from "@/ui/list/list-page";
+import { ListTable } from "@/ui/list/list-table";
 import { Plate } from "@/ui/plate";
 import { When } from "@/ui/when";
 

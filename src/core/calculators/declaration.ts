@@ -8,7 +8,7 @@ export interface Shown<D extends Dimension = Dimension> {
 }
 
 /** An input that only counts while a choice stands so. */
-export interface Condition {
+export interface When {
   readonly input: string;
   readonly is: readonly string[];
 }
@@ -17,7 +17,7 @@ interface Field {
   readonly name: string;
   readonly label: string;
   readonly help: string;
-  readonly when?: Condition;
+  readonly when?: When;
 }
 
 /** A measured input: SI bounds; outside them there is no answer, only the reason. */

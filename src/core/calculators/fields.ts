@@ -1,6 +1,6 @@
 import type { Dimension, GaugePressure, Quantity, Temperature } from "../quantity";
 import type { Input, Output } from "./calculator";
-import type { Condition, DateInput, ListInput, MeasuredInput, Shown } from "./declaration";
+import type { DateInput, ListInput, MeasuredInput, Shown, When } from "./declaration";
 
 /** 0 °C in K, exact. */
 export const KELVIN = 273.15;
@@ -69,7 +69,7 @@ type Bounds = Pick<MeasuredInput, "least" | "most" | "help">;
 /** Nothing is given where a field may stay empty, or does not count and has no usual value. */
 type IfLeft<M extends More> = M extends { readonly usual: number }
   ? never
-  : M extends { readonly optional: true } | { readonly when: Condition }
+  : M extends { readonly optional: true } | { readonly when: When }
     ? undefined
     : never;
 
@@ -102,7 +102,7 @@ export const choice = <const O extends Options>(
   label: string,
   help: string,
   options: O,
-  more: { readonly usual?: IdOf<O>; readonly when?: Condition } = {},
+  more: { readonly usual?: IdOf<O>; readonly when?: When } = {},
 ): Input<IdOf<O>> => {
   const pairs: readonly (readonly [string, string])[] = Array.isArray(options)
     ? options
@@ -116,9 +116,7 @@ export const day = <const M extends Partial<Pick<DateInput, "withTime" | "option
   label: string,
   help: string,
   more: M = {} as M,
-): Input<
-  number | (M extends { readonly optional: true } | { readonly when: Condition } ? undefined : never)
-> => ({
+): Input<number | (M extends { readonly optional: true } | { readonly when: When } ? undefined : never)> => ({
   kind: "date",
   label,
   help,

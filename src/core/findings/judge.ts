@@ -1,7 +1,7 @@
 import type { Check, CheckVerdict, Disposition } from "../formats";
 
-/** What was answered to a check: an option, go or no-go, or a measured SI value. */
-export type Answer =
+/** What was observed at a check: an option, go or no-go, or a measured SI value. */
+export type Observation =
   | { readonly kind: "said"; readonly answer: string; readonly reason?: string }
   | { readonly kind: "measured"; readonly si: number; readonly typed: string };
 
@@ -26,29 +26,33 @@ const finding = (check: Check, answer: string, verdict: CheckVerdict): Finding =
 });
 
 /**
- * What an answer means by the sheet; nothing when the answer is not one this check knows.
+ * What an observation means by the sheet; nothing when it is not one this check knows.
  *
  * @param limitSI turns the check's limits into SI (the check states them in its own unit)
  */
-export function judge(check: Check, answer: Answer, limitSI: (value: number) => number): Finding | undefined {
+export function judge(
+  check: Check,
+  seen: Observation,
+  limitSI: (value: number) => number,
+): Finding | undefined {
   switch (check.kind) {
     case "choice": {
-      if (answer.kind !== "said") return undefined;
-      const option = check.options.find((each) => each.id === answer.answer);
+      if (seen.kind !== "said") return undefined;
+      const option = check.options.find((each) => each.id === seen.answer);
       return option && finding(check, option.label, option);
     }
     case "trick": {
-      if (answer.kind !== "said" || (answer.answer !== "go" && answer.answer !== "no-go")) return undefined;
-      const side = answer.answer === "go" ? check.go : check.noGo;
+      if (seen.kind !== "said" || (seen.answer !== "go" && seen.answer !== "no-go")) return undefined;
+      const side = seen.answer === "go" ? check.go : check.noGo;
       return finding(check, side.label, side);
     }
     case "measure": {
-      if (answer.kind !== "measured") return undefined;
-      if (check.low !== undefined && answer.si < limitSI(check.low))
-        return finding(check, answer.typed, check.below ?? check.within);
-      if (check.high !== undefined && answer.si > limitSI(check.high))
-        return finding(check, answer.typed, check.above ?? check.within);
-      return finding(check, answer.typed, check.within);
+      if (seen.kind !== "measured") return undefined;
+      if (check.low !== undefined && seen.si < limitSI(check.low))
+        return finding(check, seen.typed, check.below ?? check.within);
+      if (check.high !== undefined && seen.si > limitSI(check.high))
+        return finding(check, seen.typed, check.above ?? check.within);
+      return finding(check, seen.typed, check.within);
     }
   }
 }

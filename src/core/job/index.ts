@@ -9,7 +9,7 @@ export { compile, type Plan } from "./compile";
 export { entryWords } from "./entry-words";
 export { judgeLog } from "./judge-log";
 export { BAR, effectiveEvents, replay } from "./progress";
-export { afterService, jobRecord } from "./record";
+export { afterService, type JobRecord, jobRecord } from "./record";
 export {
   advance,
   gate,

@@ -1,15 +1,5 @@
 import type { Line } from "../formats";
-
-/** A small repeatable generator (mulberry32), so that every run makes the same town. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
+import { seeded } from "../seeded";
 
 const BLOCK = 120;
 /** Streets that are left out, so that there are about three links for two nodes. */
@@ -24,7 +14,7 @@ export function streetGrid(
   seed = 1,
   more: Pick<Line, "id" | "name"> = { id: `grid-${size}`, name: "Grid" },
 ): Line {
-  const next = random(seed);
+  const next = seeded(seed);
   const side = Math.round(Math.sqrt(size / 1.17));
   const id = (x: number, y: number) => `J${x}-${y}`;
   const nodes: Line["nodes"] = [];

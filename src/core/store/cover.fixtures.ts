@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import type { CoverQuestion } from "../formats";
+import { seeded } from "../seeded";
 import type { Offer, Pieces } from "./cover";
 
 /** What is needed and what can be had, small enough that every purchase can be tried. */
@@ -44,7 +45,7 @@ export const priceOf = (offers: readonly Offer[], counts: readonly number[]): nu
 
 /** A question as a round of valves asks it: parts in groups, kits for one group or several, seeded. */
 export function bigQuestion(seed: number, parts = 40, kits = 60): CoverQuestion {
-  const next = drawn(seed);
+  const next = seeded(seed);
   const groups = 6;
   const quantity = Array.from({ length: parts }, () => 1 + Math.floor(next() * next() * 6));
   const price = quantity.map(() => 50 + Math.floor(next() * next() * 4000));
@@ -67,14 +68,5 @@ export function bigQuestion(seed: number, parts = 40, kits = 60): CoverQuestion 
       };
     }),
     parts: price.map((price_cents, part) => ({ part: `p${part}`, price_cents, in_stock: true })),
-  };
-}
-
-/** Numbers from 0 to 1 that are the same every time (a Lehmer generator: modulus 2^31 − 1, multiplier 48271). */
-export function drawn(seed: number): () => number {
-  let state = (seed % 2147483646) + 1;
-  return () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
   };
 }

@@ -153,3 +153,6 @@ function lacks({ library, register, now }: Services): Shortage[] {
   });
   return shortages(due, library.stores()).slice(0, MOST_TOLD);
 }
+
+/** All that Today shows. */
+export type Today = ReturnType<typeof today>;

@@ -2,26 +2,24 @@
 
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
-import { isClosed, notBegun, type Phase, type Run } from "@/core/job";
-import { Axis, type AxisPart } from "../draw/axis";
-import { typing } from "../keys";
+import { isClosed, notBegun, type Phase } from "@/core/job";
 import { Notice } from "../notice";
-import { PartCard } from "../part-card";
 import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { WhoPicker } from "../who-picker";
+import { AxisPane } from "./axis-pane";
 import { fetchLater, LinePane, NoteModal, StopModal } from "./later";
 import { PhaseBar } from "./phase-bar";
 import { RefusedEntries } from "./refused-entries";
+import { SavingSign } from "./saving-sign";
 import { StepCard } from "./step-card";
-import { STEP_FORM } from "./step-form";
 import { Tray } from "./tray";
 import { useClockFault } from "./use-clock-fault";
-import { type Saving, useJobLog } from "./use-job-log";
-
-type View = "step" | "axis" | "tray" | "line";
+import { useJobKeys } from "./use-job-keys";
+import { useJobLog } from "./use-job-log";
+import { type View, Views } from "./views";
 
 /** Phases in which the line is what one looks at, not the valve. */
 const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"]);
@@ -46,36 +44,12 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
 
   useEffect(fetchLater, []);
 
-  const onKey = useCallback(
-    (event: KeyboardEvent) => {
-      if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-      const actions: Record<string, () => void> = {
-        backspace: log.undo,
-        m: () => document.querySelector<HTMLInputElement>("[data-measure]")?.focus(),
-        n: () => setModal("note"),
-        s: () => setModal("stop"),
-        t: () => setView((now) => (now === "tray" ? "step" : "tray")),
-        l: () => setView((now) => (now === "line" ? "step" : "line")),
-        enter: () => (document.getElementById(STEP_FORM) as HTMLFormElement | null)?.requestSubmit(),
-      };
-      // Enter on a focused button presses that button, nothing else.
-      if (
-        event.key === "Enter" &&
-        (event.target as HTMLElement | null)?.closest("button, a, [role=button]") !== null
-      )
-        return;
-      const action = actions[event.key.toLowerCase()];
-      if (action === undefined) return;
-      event.preventDefault();
-      action();
-    },
-    [log.undo],
-  );
-  useEffect(() => {
-    addEventListener("keydown", onKey);
-    return () => removeEventListener("keydown", onKey);
-  }, [onKey]);
-
+  useJobKeys({
+    undo: log.undo,
+    note: () => setModal("note"),
+    stop: () => setModal("stop"),
+    turnTo: (other) => setView((now) => (now === other ? "step" : other)),
+  });
   const left = view === "line" || (atLine && view !== "tray" && view !== "axis") ? "line" : "axis";
   return (
     <div className="flex h-[calc(100dvh-56px)] flex-col md:h-[calc(100dvh-56px)]">
@@ -143,32 +117,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
           <Tray tray={job.tray} sheet={inputs.sheet} />
         </section>
       </div>
-      <nav
-        aria-label="Views of the job"
-        className="plate grid grid-cols-4 border-rule border-t-[1.5px] bg-card text-center text-body lg:hidden"
-      >
-        {(
-          [
-            ["step", "Step"],
-            ["axis", "Axis"],
-            ["tray", `Tray ${job.tray.off - job.tray.back || ""}`],
-            ["line", "Line"],
-          ] as const
-        ).map(([id, name]) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={view === id}
-            onClick={() => setView(id)}
-            className={clsx(
-              "min-h-13 py-3",
-              view === id ? "text-ink shadow-[inset_0_3px_0_var(--brass-line)]" : "text-soft",
-            )}
-          >
-            {name}
-          </button>
-        ))}
-      </nav>
+      <Views view={view} onView={setView} onTray={job.tray.off - job.tray.back} />
       <NoteModal
         open={modal === "note"}
         onClose={() => setModal(undefined)}
@@ -184,60 +133,5 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
         })}
       />
     </div>
-  );
-}
-
-const SAVING: Record<Saving["kind"], string> = {
-  saved: "saved",
-  sending: "saving …",
-  "waiting-for-signal": "kept on this device, waiting for signal",
-  "not-stored": "kept on this device, the server does not store",
-};
-
-function SavingSign({ saving }: { saving: Saving }) {
-  return (
-    <span
-      role="status"
-      className={clsx(
-        "plate ml-auto text-note",
-        saving.kind === "waiting-for-signal" || saving.kind === "not-stored" ? "text-wait" : "text-go-text",
-      )}
-    >
-      {SAVING[saving.kind]}
-    </span>
-  );
-}
-
-function AxisPane({ job }: { job: Run }) {
-  const { sheet } = job.inputs;
-  const [chosen, setChosen] = useState<string>();
-  const read = sheet.parts.find((part) => part.id === chosen);
-  const orders = new Map(job.tray.items.map((item) => [item.part, item.order]));
-  const places = new Map(job.tray.items.map((item) => [item.part, item.place]));
-  const renew = new Set(job.plan.renewals.map((each) => each.part));
-  const parts: AxisPart[] = sheet.parts.map((part) => ({
-    part,
-    place: part.stays ? "stays" : (places.get(part.id) ?? "in"),
-    renew: renew.has(part.id) && places.has(part.id),
-    ...(orders.has(part.id) && { order: orders.get(part.id)! }),
-  }));
-  const current = job.current;
-  const lit = current?.part ?? (current?.kind === "check" ? current.check.part : undefined);
-  return (
-    <>
-      <h2 className="caption flex justify-between px-3.5 pt-3">
-        <span>The axis</span>
-        <span>{job.inputs.valve.generation}</span>
-      </h2>
-      <div className="min-h-0 flex-1">
-        <Axis
-          parts={parts}
-          {...(lit !== undefined && { lit })}
-          {...(chosen !== undefined && { chosen })}
-          onChoose={(part) => setChosen((now) => (now === part ? undefined : part))}
-        />
-      </div>
-      {read !== undefined && <PartCard part={read} sheet={sheet} onClose={() => setChosen(undefined)} />}
-    </>
   );
 }

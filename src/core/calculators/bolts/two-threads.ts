@@ -6,7 +6,7 @@ import { choice, named, PERCENT, result, SIZE, TURNS } from "../fields";
 const NAMES = THREAD_TABLE.map(
   ({ name, series }) => [name, name.includes(series) ? name : `${name} (${series})`] as const,
 );
-const byName = (name: string): Thread => THREAD_TABLE.find((each) => each.name === name)!;
+const threadNamed = (name: string): Thread => THREAD_TABLE.find((each) => each.name === name)!;
 
 /** What a bite below this share of the nut's own flank holds nobody should rely on. */
 const SAFE_BITE = 0.6;
@@ -39,7 +39,7 @@ export const twoThreads = calculator({
     bite: result("Flank that bears", PERCENT, "optional"),
   },
   compute: ({ screw: outside, nut: inside }, say) => {
-    const [screw, nut] = [byName(outside), byName(inside)];
+    const [screw, nut] = [threadNamed(outside), threadNamed(inside)];
     const meeting = meet(screw, nut);
     const [sameAngle, sameForm] = [screw.angle === nut.angle, screw.taper === nut.taper];
     const same = screw === nut;

@@ -1,7 +1,7 @@
 import { err, ok } from "../../result";
 import { meets, trendOf } from "../../statistics";
 import { calculator, numbered } from "../calculator";
-import type { Condition } from "../declaration";
+import type { When } from "../declaration";
 import {
   choice,
   DAYS,
@@ -27,7 +27,7 @@ const BASE_HARDNESS = 0.2;
 const CONFIDENCE = 2;
 
 /** Fields of a reading count only when so many are given. */
-const fromReading = (number: number): { when: Condition } => ({
+const fromReading = (number: number): { when: When } => ({
   when: { input: "trend", is: ["2", "3", "4"].filter((count) => Number(count) >= number) },
 });
 

@@ -1,6 +1,6 @@
 import { err, ok } from "../../result";
 import { calculator, numbered } from "../calculator";
-import type { Condition } from "../declaration";
+import type { When } from "../declaration";
 import { choice, FLOW, GAUGE, gaugeField, measured, named, PERCENT, PLAIN, result, SIZE } from "../fields";
 
 const PSI = 6894.757293168361;
@@ -22,7 +22,7 @@ const OUTLETS = [1, 2, 3] as const;
 const POINTS = 24;
 
 /** Fields of an outlet count only when so many are open. */
-const fromOutlet = (number: number): { when?: Condition } =>
+const fromOutlet = (number: number): { when?: When } =>
   number === 1 ? {} : { when: { input: "outlets", is: number === 2 ? ["2", "3"] : ["3"] } };
 
 /** Flow from an open outlet, m³/s: 29.84·c·d²·√p with d in inches and p in psi. NFPA 291. */

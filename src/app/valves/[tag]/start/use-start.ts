@@ -1,0 +1,66 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import type { JobInputs } from "@/core/formats";
+import { run } from "@/core/job";
+import type { Problem } from "@/core/result";
+import { call } from "@/edge/client";
+import { OPEN_JOB } from "@/edge/contracts/jobs";
+import { useSettings } from "@/ui/settings";
+
+/** What is chosen of a job that is about to begin, and the job as it is compiled from that. */
+export function useStart(base: JobInputs) {
+  const router = useRouter();
+  const settings = useSettings();
+  const { sheet, valve } = base;
+  const [reason, setReason] = useState(base.reason);
+  const [reach, setReach] = useState<readonly string[]>(base.reach);
+  const [policy, setPolicy] = useState(base.policy);
+  const [by, setBy] = useState(settings.who);
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  const [sending, setSending] = useState(false);
+  const compiled = useMemo(
+    () =>
+      reach.length === 0
+        ? undefined
+        : run({ ...base, reason, reach: [...reach], policy }, [], settings.system),
+    [base, reason, reach, policy, settings.system],
+  );
+  const start = async () => {
+    setSending(true);
+    setProblems([]);
+    const opened = await call(OPEN_JOB, { body: { valve: valve.tag, reason, reach: [...reach], policy } });
+    if (opened.ok) {
+      router.push(`/jobs/${encodeURIComponent(opened.value.id)}`);
+      return;
+    }
+    setSending(false);
+    setProblems(opened.error.problems);
+  };
+  /** Takes a part among those to reach, or out of them; what stays in the body is not reached. */
+  const toggle = (part: string) => {
+    if (sheet.parts.find((each) => each.id === part)?.stays) return;
+    setReach(reach.includes(part) ? reach.filter((each) => each !== part) : [...reach, part]);
+  };
+  return {
+    sheet,
+    reason,
+    setReason,
+    reach,
+    setReach,
+    toggle,
+    policy,
+    setPolicy,
+    by,
+    setBy,
+    plan: compiled?.ok ? compiled.value.plan : undefined,
+    /** Why nothing can be compiled from what is chosen. */
+    refusal: compiled?.ok === false ? compiled.error : undefined,
+    problems,
+    sending,
+    start,
+  };
+}
+
+export type Start = ReturnType<typeof useStart>;

@@ -1,0 +1,147 @@
+"use client";
+
+import clsx from "clsx";
+import { useEffect, useRef } from "react";
+import { formatDuration } from "@/core/quantity";
+import { TextField } from "@/ui/kit/text-field";
+import { Notice } from "@/ui/notice";
+import type { Start } from "./use-start";
+
+const POLICIES = [
+  ["on-condition", "On condition", "Renew what fails its check, and what the strip spoils."],
+  ["what-was-disturbed", "What was disturbed", "Every soft part that was moved is renewed, as a set."],
+  ["everything-open", "Everything open", "All that stock has for what comes off is renewed."],
+] as const;
+
+/** Why the job is done, what it reaches, how far it renews, and its beginning. */
+export function WhyForm({ start }: { start: Start }) {
+  const { problems, refusal, plan, sending, by } = start;
+  const form = useRef<HTMLFormElement>(null);
+  // On a phone the field may lie far above the button.
+  useEffect(() => {
+    if (problems.length > 0) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+  }, [problems]);
+  return (
+    <form
+      ref={form}
+      className="flex flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void start.start();
+      }}
+    >
+      <Why start={start} />
+      <PartsToReach start={start} />
+      <HowFar start={start} />
+      {problems
+        .filter((each) => !each.path.startsWith("/reason"))
+        .map((each) => (
+          <Notice key={each.message} tone="stop" live>
+            {each.message}
+          </Notice>
+        ))}
+      {refusal !== undefined && <Notice tone="stop">{refusal}</Notice>}
+      <button
+        type="submit"
+        className="btn btn-go min-h-16 text-lead"
+        disabled={plan === undefined || sending || by === ""}
+      >
+        {sending
+          ? "Compiling the job …"
+          : plan === undefined
+            ? "Choose what to reach"
+            : by === ""
+              ? "Choose who does it"
+              : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
+      </button>
+    </form>
+  );
+}
+
+function Why({ start: { sheet, reason, setReason, setReach, problems } }: { start: Start }) {
+  const refused = problems.find((each) => each.path.startsWith("/reason"))?.message;
+  return (
+    <fieldset className="card p-4">
+      <legend className="caption float-left mb-2">Why</legend>
+      <div className="clear-both flex flex-col gap-2">
+        {sheet.symptoms.map((symptom) => (
+          <button
+            key={symptom.id}
+            type="button"
+            aria-pressed={reason.says === symptom.says}
+            onClick={() => {
+              setReason({ kind: symptom.id === "due" ? "due" : "symptom", says: symptom.says });
+              setReach(symptom.reach);
+            }}
+            className={clsx(
+              "btn justify-start text-left",
+              reason.says === symptom.says ? "border-2 border-ink bg-ink text-paper" : "btn-quiet",
+            )}
+          >
+            {symptom.says}
+          </button>
+        ))}
+        <TextField
+          label="In your words"
+          value={reason.says}
+          maxLength={400}
+          error={refused}
+          onChange={(says) => setReason({ ...reason, kind: reason.kind === "due" ? "due" : "symptom", says })}
+        />
+      </div>
+    </fieldset>
+  );
+}
+
+function PartsToReach({ start: { sheet, reach, toggle } }: { start: Start }) {
+  const name = (id: string) => sheet.parts.find((part) => part.id === id)?.name ?? id;
+  return (
+    <section className="card p-4">
+      <h2 className="caption mb-2">Parts to reach</h2>
+      {reach.length === 0 ? (
+        <p role="alert" className="text-stop">
+          Tap at least one part on the axis.
+        </p>
+      ) : (
+        <ul className="flex flex-wrap gap-2">
+          {reach.map((part) => (
+            <li key={part}>
+              <button
+                type="button"
+                className="plate min-h-11 rounded border-[1.5px] border-rule bg-card px-3 text-body"
+                onClick={() => toggle(part)}
+                aria-label={`Leave out ${name(part)}`}
+              >
+                {name(part)} ×
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function HowFar({ start: { policy, setPolicy } }: { start: Start }) {
+  return (
+    <fieldset className="card p-4">
+      <legend className="caption float-left mb-2">How far to renew</legend>
+      <div className="clear-both flex flex-col gap-1">
+        {POLICIES.map(([id, title, says]) => (
+          <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
+            <input
+              type="radio"
+              name="policy"
+              className="size-5 accent-[var(--go)]"
+              checked={policy === id}
+              onChange={() => setPolicy(id)}
+            />
+            <span>
+              <b>{title}.</b> <span className="text-soft">{says}</span>
+            </span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,79 @@
+"use client";
+
+import type { Run, Step } from "@/core/job";
+import { CloseModal, ReasonModal } from "./later";
+import type { JobLog } from "./use-job-log";
+
+/** What is done instead of what the step says, each with a reason or a signature. */
+export type Asking = "skip" | "renew" | "close";
+
+/** Whether the part that is looked at could be renewed though it need not. */
+const mayRenew = (step: Step, job: Run): boolean =>
+  step.kind === "check" &&
+  step.phase === "inspect" &&
+  step.check.part !== undefined &&
+  !job.plan.renewals.some(({ part }) => part === step.check.part);
+
+export function Asides({ step, job, onAsk }: { step: Step; job: Run; onAsk: (what: Asking) => void }) {
+  const link = "min-h-11 px-1 text-soft underline underline-offset-4";
+  return (
+    <div className="flex flex-wrap gap-2">
+      {step.mayOverride && (
+        <button type="button" className={link} onClick={() => onAsk("skip")}>
+          Skip, with a reason
+        </button>
+      )}
+      {mayRenew(step, job) && (
+        <button type="button" className={link} onClick={() => onAsk("renew")}>
+          Renew it all the same
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** Asks for the reason, or the signature, of what was chosen aside. */
+export function AskedReason({
+  log,
+  step,
+  asking,
+  onClose,
+}: {
+  log: JobLog;
+  step: Step;
+  asking: Asking | undefined;
+  onClose: () => void;
+}) {
+  const state = log.job.states.get(step.id);
+  return (
+    <>
+      <CloseModal
+        open={asking === "close"}
+        onClose={onClose}
+        onSigned={(by) => {
+          const says = state?.kind === "halted" ? state.says : "";
+          log.add({ kind: "signed-off", statement: `Closed at triage: ${says}`.slice(0, 400) }, { by });
+          onClose();
+        }}
+      />
+      <ReasonModal
+        open={asking === "skip"}
+        onClose={onClose}
+        title="Skip this step"
+        says="It stands in the record with your name."
+        onReason={(reason) => log.add({ kind: "step-overridden", step: step.id, reason })}
+      />
+      <ReasonModal
+        open={asking === "renew"}
+        onClose={onClose}
+        title="Renew it all the same"
+        says="The plan is compiled anew. The reason stands in the record."
+        onReason={(reason) =>
+          step.kind === "check" &&
+          step.check.part !== undefined &&
+          log.add({ kind: "part-judged", part: step.check.part, disposition: "renew", reason })
+        }
+      />
+    </>
+  );
+}

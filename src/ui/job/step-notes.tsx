@@ -1,0 +1,65 @@
+"use client";
+
+import clsx from "clsx";
+import { Wrench } from "lucide-react";
+import type { Step } from "@/core/job";
+import { Notice } from "../notice";
+import type { JobLog } from "./use-job-log";
+
+/** What a step is done with, and what to look out for while it is done, as plates. */
+export function StepPlates({ step }: { step: Step }) {
+  if (step.cues.length + step.tools.length === 0 && step.stands === undefined) return null;
+  const chip =
+    "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-body tracking-[.02em]";
+  return (
+    <ul className="flex flex-wrap gap-2">
+      {step.stands !== undefined && (
+        <li className="plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-cold bg-card px-2.5 py-1 text-body">
+          stands {step.stands.before}
+          {step.stands.after !== step.stands.before && ` → ${step.stands.after}`}
+        </li>
+      )}
+      {step.tools.map((tool) => (
+        <li key={tool.id} className={chip} title={tool.substitutes.join("; ")}>
+          <Wrench size={15} aria-hidden="true" /> {tool.name}
+        </li>
+      ))}
+      {step.cues.map((cue) => (
+        <li key={cue} className={clsx(chip, "text-soft")}>
+          {cue}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What can happen at this step and what to do, and the tools that would harm. */
+export function StepDangers({ step }: { step: Step }) {
+  return (
+    <>
+      {step.cautions.map((caution) => (
+        <Notice key={caution.can} tone="stop">
+          <b>{caution.can}</b> {caution.do}
+        </Notice>
+      ))}
+      {step.forbidden.map((each) => (
+        <Notice key={each.tool} tone="stop">
+          <b>No {each.tool.toLowerCase()}:</b> {each.why}.
+        </Notice>
+      ))}
+    </>
+  );
+}
+
+/** What the last entry did to the plan. */
+export function PlanChange({ change }: { change: NonNullable<JobLog["change"]> }) {
+  const minutes = Math.round(change.minutes);
+  return (
+    <Notice tone="wait" live>
+      <b>The plan has changed.</b> {change.says.join(" ")}{" "}
+      {minutes !== 0 && (
+        <b className="whitespace-nowrap">{minutes > 0 ? `+ ${minutes}` : `− ${-minutes}`} min.</b>
+      )}
+    </Notice>
+  );
+}
