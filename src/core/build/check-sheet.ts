@@ -1,9 +1,9 @@
 import type { Sheet } from "../formats";
 import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
-import { assembly, removable } from "./assembly";
 import { checkBuild } from "./check-build";
 import { lubricantClash, threadClash } from "./compatibility";
+import { neverOff } from "./never-off";
 import { withSafeWork } from "./safe-work";
 
 /** What a schema cannot see: names that lead nowhere, parts held in a ring, contradictions of lubricant and material. */
@@ -137,27 +137,7 @@ export function checkSheet(sheet: Sheet): Problem[] {
       );
   });
 
-  for (const [build, name] of sheet.builds.length > 0
-    ? sheet.builds.map((each) => [each.id, each.name] as const)
-    : [[undefined, ""] as const]) {
-    const each = assembly(sheet, build);
-    const can = removable(each);
-    sheet.parts.forEach((part, index) => {
-      // Ways that are all for other builds say on purpose that it does not come off here.
-      if (part.stays === true || can.has(part.id) || each.ways(part.id).length === 0) return;
-      const ring = part.ways.flatMap((way) => way.heldBy.filter((id) => !can.has(id)));
-      if (ring.some((id) => !parts.has(id))) return;
-      const held =
-        ring.length > 0
-          ? `it is held by ${[...new Set(ring)].join(", ")}, and those are held in turn`
-          : "no way is left";
-      say(
-        `/parts/${index}/ways`,
-        `${part.name} can never come off${name ? ` on build ${name}` : ""}: ${held}. Break the ring.`,
-      );
-    });
-  }
-
+  problems.push(...neverOff(sheet));
   if (sheet.position !== undefined) {
     known(sheet.position.movedBy, "/position/movedBy");
     knownPosition(sheet.position.start, "/position/start");
