@@ -1,9 +1,22 @@
-import { expect, test } from "@playwright/test";
+import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { chromium, expect, test } from "@playwright/test";
+import { CHROMIUM, heldBy } from "./browser";
 import { PAGES } from "./pages";
 import { TestServer } from "./server";
 
 /** Links followed together. */
 const AT_ONCE = 8;
+
+/** A new profile in which letters are as large as somebody asked for. */
+function withLetters(pixels: number): string {
+  const profile = mkdtempSync(join(tmpdir(), "loftbell-letters-"));
+  mkdirSync(join(profile, "Default"));
+  const asked = { webkit: { webprefs: { default_font_size: pixels } } };
+  writeFileSync(join(profile, "Default", "Preferences"), JSON.stringify(asked));
+  return profile;
+}
 
 test.describe("on the demo", () => {
   const server = new TestServer("demo");
@@ -71,6 +84,36 @@ test.describe("on the demo", () => {
         Node.DOCUMENT_POSITION_FOLLOWING,
     );
     expect(after).not.toBe(0);
+  });
+
+  test("with letters twice as large nothing runs out of a phone, and the step keeps its room", async () => {
+    const context = await chromium.launchPersistentContext(withLetters(32), {
+      ...CHROMIUM,
+      viewport: { width: 390, height: 844 },
+    });
+    try {
+      await context.addCookies(heldBy("Tam Arkle").cookies);
+      const page = await context.newPage();
+      // What is made for paper is as wide as paper.
+      for (const path of PAGES.filter((each) => !/isolation|print/.test(each))) {
+        await page.goto(server.url + path);
+        const [wide, size] = await page.evaluate(() => [
+          document.documentElement.scrollWidth,
+          getComputedStyle(document.documentElement).fontSize,
+        ]);
+        expect(size).toBe("32px");
+        expect.soft(wide, path).toBeLessThanOrEqual(390);
+      }
+      await page.goto(`${server.url}/jobs/demo-h09-wait`);
+      const card = page.getByRole("region", { name: "The step" });
+      for (const name of [/wait/i, "Note", "Stop work"])
+        await expect(card.getByRole("button", { name })).toBeInViewport({ ratio: 1 });
+      // More than half of what is left between the bells and the views is the step's.
+      const step = (await card.getByRole("heading", { level: 1 }).locator("..").boundingBox())!;
+      expect(step.height).toBeGreaterThan(350);
+    } finally {
+      await context.close();
+    }
   });
 
   test("a job runs by keys alone", async ({ page }) => {

@@ -18,7 +18,7 @@ export default function TodayPage() {
   const { doubts, whole } = watched(all);
   if (empty) return <FirstSteps />;
   return (
-    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[1fr_344px]">
+    <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[1fr_344px]">
       <h1 className="sr-only">Today</h1>
       <ul className="grid gap-4 md:grid-cols-2 lg:col-span-2 xl:grid-cols-3">
         {cards.map((card) => (

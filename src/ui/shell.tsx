@@ -107,20 +107,20 @@ export function Shell({
       ? []
       : bells.filter((bell) => bell.kind === "wait" || bell.kind === "impairment").slice(0, 2);
   return (
-    <div className="min-h-dvh md:grid md:grid-cols-[104px_1fr] print:block">
+    <div className="min-h-dvh md:grid md:grid-cols-[6.5rem_1fr] print:block">
       <a href="#main" className="skip">
         To the page
       </a>
       <HatchDefs />
       <div className="flex min-h-dvh min-w-0 flex-col">
         <header className="no-print sticky top-0 z-20 md:static">
-          <div className="flex h-14 items-center gap-3 bg-[var(--rope-bg)] px-3 text-[var(--rope-ink)] md:hidden">
-            <Link href="/" aria-label="Today" className="grid size-11 place-items-center">
+          <div className="flex h-14 items-center gap-2 bg-[var(--rope-bg)] px-3 text-[var(--rope-ink)] md:hidden">
+            <Link href="/" aria-label="Today" className="grid size-11 shrink-0 place-items-center">
               <svg width={34} height={42} viewBox="20 8 64 74" aria-hidden="true">
                 <BellShape ringing={ringing} />
               </svg>
             </Link>
-            <span className="ml-auto flex gap-2">
+            <span className="ml-auto flex min-w-0 gap-2 overflow-x-auto">
               {urgent.map((bell) => (
                 <Link
                   key={bell.id}
@@ -135,14 +135,14 @@ export function Shell({
                   {shortWhen(bell.at, now!)} {bell.kind === "wait" ? "stand" : "watch"}
                 </Link>
               ))}
-              <button
-                type="button"
-                onClick={() => setFinding(true)}
-                className="plate min-h-11 rounded-full border-[1.5px] border-(--ink-rope-edge) px-4 text-body"
-              >
-                Find
-              </button>
             </span>
+            <button
+              type="button"
+              onClick={() => setFinding(true)}
+              className="plate min-h-11 shrink-0 rounded-full border-[1.5px] border-(--ink-rope-edge) px-4 text-body"
+            >
+              Find
+            </button>
           </div>
           <div
             className={clsx(
@@ -176,7 +176,7 @@ export function Shell({
             <button
               type="button"
               onClick={() => setFinding(true)}
-              className="hidden h-11 w-[210px] items-center justify-between rounded-full border-[1.5px] border-rule bg-card px-4 text-fine text-soft md:flex"
+              className="hidden h-11 min-w-[210px] items-center justify-between gap-3 whitespace-nowrap rounded-full border-[1.5px] border-rule bg-card px-4 text-fine text-soft md:flex"
             >
               Find a valve or part <span className="key">/</span>
             </button>

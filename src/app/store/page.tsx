@@ -16,7 +16,7 @@ export default function StorePage() {
         </Empty>
       )}
       {stores.map((store) => (
-        <div key={store.id} className="grid gap-4 lg:grid-cols-2">
+        <div key={store.id} className="grid grid-cols-1 gap-4 lg:grid-cols-2">
           {store.places.map((place) => (
             <Panel
               key={place.id}
@@ -29,7 +29,7 @@ export default function StorePage() {
                   .map((item) => (
                     <li
                       key={item.item.id + item.name}
-                      className="grid grid-cols-[1fr_auto_90px] items-center gap-3 py-2"
+                      className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-2 sm:grid-cols-[1fr_auto_5.625rem]"
                     >
                       <span>
                         {item.name}
@@ -38,7 +38,7 @@ export default function StorePage() {
                       <span className={clsx("plate text-head", item.quantity === 0 && "text-stop")}>
                         {item.quantity === 0 ? "none" : `${item.quantity} pcs`}
                       </span>
-                      <span className="text-right text-soft">
+                      <span className="col-span-2 text-right text-soft sm:col-span-1">
                         {item.price} {store.currency}
                       </span>
                     </li>

@@ -31,7 +31,7 @@ export function CalculatorPanel({
   const figures = fields.filter((input) => input.kind === "measured" && form.shown(input).counts !== "");
   const usual = figures.filter((input) => form.shown(input).usual).length;
   return (
-    <div className="grid gap-4 lg:grid-cols-[380px_1fr] print:block">
+    <div className="grid grid-cols-1 gap-4 lg:grid-cols-[380px_1fr] print:block">
       <form
         className="card no-print flex flex-col gap-3 self-start p-4"
         onSubmit={(event) => event.preventDefault()}

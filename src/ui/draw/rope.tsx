@@ -89,8 +89,8 @@ export function Rope({ knots, ringing }: { knots: readonly Knot[]; ringing: bool
         {knots.map((knot, index) => (
           <li
             key={knot.id}
-            className="absolute left-9"
-            style={{ top: FIRST + index * PITCH - 14, width: 68, height: PITCH - 8 }}
+            className="absolute right-0 left-9"
+            style={{ top: FIRST + index * PITCH - 14, height: PITCH - 8 }}
           >
             <a href={knot.href} className="plate block h-full overflow-hidden leading-[1.05]">
               <span

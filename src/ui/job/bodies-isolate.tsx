@@ -162,7 +162,7 @@ export function WaitBody({ step, log }: BodyProps<"wait">) {
         else log.add({ kind: "wait-started", step: step.id, minutes: step.minutes });
       }}
     >
-      <div className="card flex items-center gap-5 p-4">
+      <div className="card flex flex-wrap items-center gap-5 p-4">
         <svg
           width={148}
           height={148}
@@ -187,7 +187,7 @@ export function WaitBody({ step, log }: BodyProps<"wait">) {
             {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
           </text>
         </svg>
-        <p className="text-body">
+        <p className="min-w-[9em] flex-1 text-body">
           {!running &&
             "Start it when the gauge is shut in. You may close this: it goes on, and the bell rings when it is over."}
           {running &&

@@ -92,15 +92,16 @@ export function StepFooter({
   const state = log.job.states.get(step.id);
   const now = useNow(state?.kind === "running" ? 250 : 60_000);
   const waiting = state?.kind === "running" && (now ?? 0) < state.until;
+  // With large letters the wide button has a row of its own, and the others share the next.
   return (
-    <div className="grid grid-cols-[1fr_52px_64px_76px] gap-2 pt-2 lg:grid-cols-[1fr_52px_72px_84px]">
+    <div className="flex flex-wrap gap-2 pt-2">
       <button
         type="submit"
         form={STEP_FORM}
         disabled={halted || waiting}
         // A glove taps twice: the second tap would land on the next step. Bolts and pieces are tapped fast on purpose.
         onClick={(event) => event.detail > 1 && !tappedFast(step) && event.preventDefault()}
-        className="btn btn-go min-h-16 px-3 text-lead"
+        className="btn btn-go min-h-16 flex-[99_1_7em] px-3 text-lead"
       >
         {buttonSays(step, log, means, waiting)} <span className="key hidden lg:inline">Enter</span>
       </button>
@@ -109,14 +110,22 @@ export function StepFooter({
         onClick={log.undo}
         aria-label="Undo the newest entry"
         title="Undo (Backspace)"
-        className="btn btn-quiet min-h-16 px-0"
+        className="btn btn-quiet min-h-16 w-[52px] grow-0 px-0"
       >
         <Undo2 size={22} />
       </button>
-      <button type="button" onClick={onNote} className="btn btn-quiet min-h-16 px-1">
+      <button
+        type="button"
+        onClick={onNote}
+        className="btn btn-quiet min-h-16 min-w-16 grow px-2 lg:min-w-[72px]"
+      >
         Note
       </button>
-      <button type="button" onClick={onStop} className="btn btn-stop min-h-16 px-1">
+      <button
+        type="button"
+        onClick={onStop}
+        className="btn btn-stop min-h-16 w-[4.75em] grow px-1 lg:w-[5.25em]"
+      >
         Stop work
       </button>
     </div>

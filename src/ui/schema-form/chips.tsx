@@ -39,9 +39,9 @@ export function Chips({
             </button>
           </li>
         ))}
-        <li>
+        <li className="min-w-0 max-w-full">
           <select
-            className="field min-h-11 w-auto py-1"
+            className="field min-h-11 w-auto max-w-full py-1"
             aria-label={`Add to ${label.toLowerCase()}`}
             aria-describedby={id}
             value=""

@@ -28,7 +28,7 @@ export function LineScreen({
   const asked = useLineScreen(stored, held, first, source);
   const { line, trial } = asked;
   return (
-    <div className="grid gap-4 px-4 py-3 md:px-5 lg:h-[calc(100dvh-56px)] lg:grid-cols-[minmax(0,1fr)_350px]">
+    <div className="grid grid-cols-1 gap-4 px-4 py-3 md:px-5 lg:h-[calc(100dvh-56px)] lg:grid-cols-[minmax(0,1fr)_350px]">
       <DrawingPane asked={asked} registered={registered} />
       <div
         className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto"

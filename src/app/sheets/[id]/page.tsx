@@ -27,7 +27,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
   const newest = sheet.revision === revisions.at(-1);
   const name = (id: string) => sheet.parts.find((each) => each.id === id)?.name ?? id;
   return (
-    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[auto_minmax(270px,1fr)]">
+    <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[auto_minmax(270px,1fr)]">
       <header className="flex flex-wrap items-end gap-4 lg:col-span-2">
         <div className="min-w-0 basis-full md:flex-1 md:basis-0">
           <h1 className="font-bold text-title leading-tight">{sheet.title}</h1>

@@ -45,7 +45,7 @@ export default async function ValvePage({ params }: Params) {
   const due = sheet === undefined ? [] : dues(valve, sheet, now());
   const measures = sheet?.checks.filter((check) => check.kind === "measure" && check.phase === "test") ?? [];
   return (
-    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_330px]">
+    <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_330px]">
       <ValveHead
         tag={valve.tag}
         title={valve.name}

@@ -15,7 +15,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
   const editing = useLineEditor(first, known);
   const { line, draft, unsaved, maySave, save } = editing;
   return (
-    <div className="grid gap-4 px-4 py-3 md:px-5 lg:h-[calc(100dvh-56px)] lg:grid-cols-[minmax(0,1fr)_400px]">
+    <div className="grid grid-cols-1 gap-4 px-4 py-3 md:px-5 lg:h-[calc(100dvh-56px)] lg:grid-cols-[minmax(0,1fr)_400px]">
       <Unsaved unsaved={unsaved} what={line.name || "the line"} />
       <LinePane editing={editing} known={known} />
       <div

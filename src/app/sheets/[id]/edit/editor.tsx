@@ -46,7 +46,7 @@ export function SheetEditor({
       {shown.length > 0 && <Problems problems={shown} sheet={sheet} />}
       <div
         className={clsx(
-          "grid items-start gap-4",
+          "grid grid-cols-1 items-start gap-4",
           graph ? "xl:grid-cols-[minmax(0,1fr)_360px]" : "xl:grid-cols-[300px_minmax(0,1fr)_360px]",
         )}
       >

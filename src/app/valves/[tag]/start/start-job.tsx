@@ -14,7 +14,7 @@ export function StartJob({ inputs }: { inputs: JobInputs }) {
   const start = useStart(inputs);
   const { sheet, valve } = inputs;
   return (
-    <div className="mx-auto grid max-w-[1240px] gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">
+    <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">
       <ValveHead
         tag={valve.tag}
         href={`/valves/${valve.tag}`}
