@@ -6,6 +6,7 @@ import {
   saturationTemperature,
 } from "@/core/physics";
 import { pascalsAbsolute } from "@/core/quantity";
+import { row } from "./table";
 
 const MILLION = 1_000_000;
 
@@ -42,6 +43,12 @@ for (const [name, run] of lines) {
   console.log(
     `${name.padEnd(38)} ${took.toFixed(2).padStart(6)} s ${(took / first).toFixed(1).padStart(7)} ×`,
   );
+  row({
+    bench: "sums",
+    what: `a million points, ${name}`,
+    measured: `${took.toFixed(2)} s`,
+    ratio: `${(took / first).toFixed(1)} × steam`,
+  });
 }
 
 const median = (times: number[]) => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)]!;
@@ -63,6 +70,13 @@ const shared = median(pages.map((page) => page.ms));
 console.log(
   `\nA page of results, median of 60 (target: under 5 ms); the usual one takes ${shared.toFixed(3)} ms`,
 );
+row({
+  bench: "sums",
+  what: `a page of results: the usual, and the heaviest (${pages[0]!.id})`,
+  measured: `${shared.toFixed(2)} and ${pages[0]!.ms.toFixed(2)} ms`,
+  reach: "5 ms",
+  ratio: `${(pages[0]!.ms / shared).toFixed(0)} ×`,
+});
 for (const page of pages.slice(0, 6))
   console.log(
     `${page.id.padEnd(22)} ${page.ms.toFixed(3).padStart(8)} ms, worst ${page.worst.toFixed(2)} ms ${(page.ms / shared).toFixed(0).padStart(5)} ×`,

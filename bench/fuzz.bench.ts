@@ -1,6 +1,7 @@
 import Database from "better-sqlite3";
 import { mutations } from "../e2e/mutations";
 import { loadDemo, TestServer } from "../e2e/server";
+import { row } from "./table";
 
 /** Six thousand mutated requests over all routes against the built app: no 5xx, no change on refusal. SEED, COUNT change it. */
 const COUNT = Number(process.env.COUNT ?? 6000);
@@ -33,6 +34,12 @@ try {
       .map(([status, count]) => `${status} × ${count}`)
       .join(", ")}`,
   );
+  row({
+    bench: "fuzz",
+    what: `${COUNT} mutated requests: 5xx, or changed on refusal`,
+    measured: String(wrong.length),
+    reach: "0",
+  });
   console.log(wrong.length === 0 ? "  no 5xx, nothing changed on refusal" : wrong.slice(0, 20).join("\n"));
   db.close();
 } finally {

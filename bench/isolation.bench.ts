@@ -1,6 +1,7 @@
 import jsgraphs from "js-graph-algorithms";
 import { planOn, prepareCuts } from "@/core/isolation";
 import { type Network, network, streetGrid } from "@/core/line";
+import { row } from "./table";
 
 /**
  * Isolation of hydrants on generated street grids: a whole plan (cut, order, section, outages, locked liquid …), its
@@ -77,5 +78,16 @@ for (const size of [1_000, 5_000, 20_000, 100_000]) {
         10,
       )} ${growth.padStart(29)} ${`${plans}/${HYDRANTS}`.padStart(7)} ${(library?.toFixed(0) ?? "not asked").padStart(23)} ${library === undefined ? "" : (library / middle).toFixed(0).padStart(3)}`,
   );
+  row({
+    bench: "isolation",
+    what: `a hydrant on ${line.nodes.length} nodes, median of ${HYDRANTS}`,
+    measured: `${middle.toFixed(2)} ms`,
+    ratio: [
+      growth === "" ? [] : [`${growth} × per node of the row above`],
+      library === undefined ? [] : [`a library's cut alone ${(library / middle).toFixed(0)} ×`],
+    ]
+      .flat()
+      .join("; "),
+  });
   before = { nodes: line.nodes.length, median: middle };
 }

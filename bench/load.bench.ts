@@ -10,6 +10,7 @@ import { type Services, servicesOn } from "@/server/services";
 import { twentyClients } from "./load/clients";
 import { ask, askOften, firstScripts, percentile } from "./load/measure";
 import { makeTown, tagOf } from "./load/town";
+import { row } from "./table";
 
 /**
  * Registers of 1,000, 10,000 and 100,000 valves with 300 open jobs, made by the importer and the use cases, then served:
@@ -113,6 +114,7 @@ async function crowd(served: Served, jobs: readonly string[], pages: readonly st
   console.log(
     `    ${writes} writes p95 ${writeP95.toFixed(0)} ms, ${reads} pages p95 ${readP95.toFixed(0)} ms, ${wrong} wrong. ${await end(served)}`,
   );
+  return { writeP95, readP95, wrong };
 }
 
 const cell = (text: string | number, width: number) => String(text).padStart(width);
@@ -138,6 +140,12 @@ for (const size of SIZES) {
     console.log(
       `  a page of a list read, with its count: p95 ${percentile(read, 0.95).toFixed(1)} ms, worst ${Math.max(...read).toFixed(1)} ms`,
     );
+    const of = `${size.toLocaleString("en")} valves`;
+    row({
+      bench: "load",
+      what: `${of}: a page of a list, p95`,
+      measured: `${percentile(read, 0.95).toFixed(1)} ms`,
+    });
     const served = await serve(folder, DRAWERS);
     const tag = tagOf(7);
     const pages = [
@@ -191,12 +199,23 @@ for (const size of SIZES) {
     console.log(
       `  find as one types (${found.length} asked): p95 ${percentile(found, 0.95).toFixed(1)} ms, worst ${Math.max(...found).toFixed(1)} ms`,
     );
+    row({
+      bench: "load",
+      what: `${of}: find as one types, p95`,
+      measured: `${percentile(found, 0.95).toFixed(1)} ms`,
+    });
     const often = pages.filter((page) => !page.includes("/start"));
-    await crowd(served, jobs, often, `pages drawn by ${DRAWERS} processes beside`);
+    const beside = await crowd(served, jobs, often, `pages drawn by ${DRAWERS} processes beside`);
     // On the same machine in the same minutes, so that the two can be compared whatever its host leaves it.
     const alone = await serve(folder, 0);
     for (const page of often) await askOften(alone.url + page, 3);
-    await crowd(alone, jobs, often, "pages drawn by the process that serves");
+    const within = await crowd(alone, jobs, often, "pages drawn by the process that serves");
+    row({
+      bench: "load",
+      what: `${of}: 20 clients, p95 of a write and of a page, ${beside.wrong + within.wrong} wrong`,
+      measured: `${beside.writeP95.toFixed(0)} and ${beside.readP95.toFixed(0)} ms`,
+      ratio: `drawn by the server itself ${(within.writeP95 / beside.writeP95).toFixed(1)} and ${(within.readP95 / beside.readP95).toFixed(1)} ×`,
+    });
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

@@ -100,6 +100,7 @@ describe("whatever is opened on any line of the demo", () => {
   });
 
   it("with one barrier, no closure is needless", () => {
+    let spared = 0;
     fc.assert(
       fc.property(demand, ({ line, open, avoid, passing }) => {
         if (line.rule !== "single" || line.nodes.some((node) => node.threeWay !== undefined)) return;
@@ -108,6 +109,7 @@ describe("whatever is opened on any line of the demo", () => {
         const shut = made.value.closures.map((each) => each.link);
         const zone = zoneOf(line, open);
         for (const spare of shut) {
+          spared += 1;
           const left = new Set(shut.filter((each) => each !== spare));
           const live = reached(joins(line, made.value, passing, left), energies(line));
           expect(
@@ -118,9 +120,11 @@ describe("whatever is opened on any line of the demo", () => {
       }),
       { numRuns: 300 },
     );
+    expect(spared).toBeGreaterThan(100);
   });
 
   it("comes back in an order that hurts nobody: bleeds and drain shut, hot after cold, steam after condensate, liquid after suction, electricity and pumps last", () => {
+    let compared = 0;
     fc.assert(
       fc.property(demand, ({ line, open, avoid, passing }) => {
         const made = planIsolation(line, { open: [open], avoid, passing });
@@ -131,7 +135,11 @@ describe("whatever is opened on any line of the demo", () => {
         const of = (...streams: string[]) =>
           at((id) => streams.includes(closures.find((each) => each.link === id)?.stream ?? ""));
         const inOrder = (first: readonly number[], second: readonly number[]) => {
-          for (const a of first) for (const b of second) expect(a).toBeLessThan(b);
+          for (const a of first)
+            for (const b of second) {
+              compared += 1;
+              expect(a).toBeLessThan(b);
+            }
         };
         inOrder(of("cold"), of("hot"));
         inOrder(of("condensate"), of("steam"));
@@ -148,9 +156,11 @@ describe("whatever is opened on any line of the demo", () => {
       }),
       { numRuns: 300 },
     );
+    expect(compared).toBeGreaterThan(20);
   });
 
   it("no vessel that has a relief valve is left without one", () => {
+    let vessels = 0;
     fc.assert(
       fc.property(demand, ({ line, open, avoid, passing }) => {
         const made = planIsolation(line, { open: [open], avoid, passing });
@@ -165,9 +175,13 @@ describe("whatever is opened on any line of the demo", () => {
         const has = (each: [string, string][], vessel: string) =>
           [...reached(each, [vessel])].some((place) => reliefs.has(place));
         for (const vessel of line.nodes.filter((node) => node.kind === "vessel"))
-          if (has(usual, vessel.id)) expect(has(pairs, vessel.id), `${line.id} ${vessel.id}`).toBe(true);
+          if (has(usual, vessel.id)) {
+            vessels += 1;
+            expect(has(pairs, vessel.id), `${line.id} ${vessel.id}`).toBe(true);
+          }
       }),
       { numRuns: 200 },
     );
+    expect(vessels).toBeGreaterThan(20);
   });
 });

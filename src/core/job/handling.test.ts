@@ -250,7 +250,8 @@ describe("how the valve stands", () => {
   it("is shown on every step of a cock", () => {
     const { plan } = new Walk(jobOn("pell-ropewalk-20", ["port-a", "port-b"])).job;
     const work = plan.steps.filter((step) => ["strip", "inspect", "rebuild"].includes(step.phase));
-    for (const step of work.filter((each) => each.kind !== "tray" && each.kind !== "ask-twice"))
-      expect(step.stands, step.id).toBeDefined();
+    const moving = work.filter((each) => each.kind !== "tray" && each.kind !== "ask-twice");
+    expect(moving.length).toBeGreaterThan(5);
+    for (const step of moving) expect(step.stands, step.id).toBeDefined();
   });
 });
