@@ -54,7 +54,10 @@ try {
   await open("/valves/NQ-H07", "valve");
   await open("/lines/north-quay?open=NQ-H07", "line");
   await open("/lines/gannet-co2/isolation?open=GC-SV2", "isolation-sheet");
-  await open("/lines/lido-water/edit", "line-editor");
+  await page.goto(`${server.url}/lines/lido-water/edit`);
+  await page.getByRole("button", { name: /^Links/ }).click();
+  await page.getByRole("button", { name: "LD-W13", exact: true }).click();
+  await shot("line-editor");
   await open("/sheets/ottermouth-ironbrook-30?part=stack", "sheet");
   await page.goto(`${server.url}/sheets/axes`);
   await page.waitForTimeout(SETTLED_MS);

@@ -205,7 +205,11 @@ export const LineSchema = Type.Object(
     medium: Medium,
     rule: oneOf("single", "double-block-and-bleed"),
     rating_bar: Type.Optional(
-      Type.Number({ exclusiveMinimum: 0, description: "Gauge pressure the piping is rated for." }),
+      Type.Number({
+        title: "Rated for",
+        exclusiveMinimum: 0,
+        description: "Gauge pressure the piping is rated for.",
+      }),
     ),
     demonstration: Type.Optional(Type.Boolean()),
     nodes: Type.Array(Node, { minItems: 2 }),

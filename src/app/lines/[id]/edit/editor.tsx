@@ -5,7 +5,7 @@ import { DraftFound } from "@/ui/draft-found";
 import { Notice } from "@/ui/notice";
 import { Unsaved } from "@/ui/unsaved";
 import { itemAt } from "./edit-line";
-import { ItemForm } from "./item-form";
+import { ItemForm, LineForm } from "./item-form";
 import { LinePane } from "./line-pane";
 import { LineTables } from "./line-tables";
 import { type LineEditing, useLineEditor } from "./use-line-editor";
@@ -43,6 +43,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
         )}
         <LineProblems editing={editing} />
         <ItemForm editing={editing} />
+        <LineForm editing={editing} />
         <LineTables editing={editing} />
       </div>
     </div>

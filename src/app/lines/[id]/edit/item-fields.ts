@@ -2,7 +2,9 @@ import { type Line, type LineNode, LineSchema, LinkSchema } from "@/core/formats
 import { type FieldSchema, only, without } from "@/ui/schema-form/schema";
 import type { References } from "@/ui/schema-form/schema-form";
 
-const NODE = (LineSchema as unknown as FieldSchema).properties!.nodes!.items!;
+const LINE = LineSchema as unknown as FieldSchema;
+/** What is asked of the line itself; its id and name stand over the drawing. */
+export const OF_LINE = only(LINE, ["medium", "rule", "rating_bar", "demonstration"]);
 
 const OF_ALL_NODES = [
   "kind",
@@ -25,6 +27,8 @@ const OF_NODE: Partial<Record<LineNode["kind"], readonly string[]>> = {
   vent: ["opening_mm"],
   "three-way": ["threeWay"],
 };
+
+const NODE = LINE.properties!.nodes!.items!;
 
 /** What is asked of a place of this kind; where it is drawn is dragged, and its id has a field of its own. */
 export const nodeSchema = (kind: LineNode["kind"]): FieldSchema =>

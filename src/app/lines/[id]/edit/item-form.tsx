@@ -1,12 +1,12 @@
 "use client";
 
 import { toast } from "sonner";
-import type { LineLink, LineNode } from "@/core/formats";
+import type { Line, LineLink, LineNode } from "@/core/formats";
 import { LateTextField } from "@/ui/kit/text-field";
 import { Panel } from "@/ui/page";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
 import { changeLink, changeNode, linkOfKind, remove, threeWayOf } from "./edit-line";
-import { LINK, nodeSchema, referencesOf } from "./item-fields";
+import { LINK, nodeSchema, OF_LINE, referencesOf } from "./item-fields";
 import type { LineEditing } from "./use-line-editor";
 
 /** Everything about the place or link in hand. */
@@ -16,6 +16,22 @@ export function ItemForm({ editing }: { editing: LineEditing }) {
   const link = line.links.findIndex((each) => each.id === inHand);
   if (node !== -1) return <NodeForm key={`node ${node}`} editing={editing} index={node} />;
   return link === -1 ? null : <LinkForm key={`link ${link}`} editing={editing} index={link} />;
+}
+
+/** What the line itself is: what runs in it, by which rule it is isolated, what it bears. */
+export function LineForm({ editing: { line, given, change } }: { editing: LineEditing }) {
+  return (
+    <Panel title="The line">
+      <SchemaForm
+        {...given}
+        references={() => undefined}
+        schema={OF_LINE}
+        value={line}
+        path=""
+        onChange={(value, typedAt) => change(value as Line, typedAt)}
+      />
+    </Panel>
+  );
 }
 
 function NodeForm({ editing, index }: { editing: LineEditing; index: number }) {

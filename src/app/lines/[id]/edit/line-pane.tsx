@@ -1,10 +1,9 @@
 "use client";
 
 import { useCallback, useMemo } from "react";
-import { type Line, type LineNode, MEDIA } from "@/core/formats";
+import type { Line, LineNode } from "@/core/formats";
 import { LineDrawing } from "@/ui/draw/line-drawing";
 import type { XY } from "@/ui/draw/line-layout";
-import { SelectField } from "@/ui/kit/select-field";
 import { TextField } from "@/ui/kit/text-field";
 import { lineView } from "@/ui/line-view";
 import { moveNode } from "./edit-line";
@@ -50,41 +49,19 @@ export function LinePane({ editing, known }: { editing: LineEditing; known: stri
   );
 }
 
-const options = (words: readonly string[]) =>
-  words.map((each) => ({ id: each, name: each.replaceAll("-", " ") }));
-const RULES: readonly Line["rule"][] = ["single", "double-block-and-bleed"];
-
 function Head({ editing, isNew }: { editing: LineEditing; isNew: boolean }) {
   const { line, change, undo, redo, canUndo, canRedo, layOut } = editing;
   return (
-    <>
-      <header className="flex flex-wrap items-start gap-2 px-4 pt-3">
-        {isNew && (
-          <div className="w-36">
-            <TextField label="Id" value={line.id} onChange={(id) => change({ ...line, id }, "id")} />
-          </div>
-        )}
-        <div className="min-w-40 flex-1">
-          <TextField label="Name" value={line.name} onChange={(name) => change({ ...line, name }, "name")} />
-        </div>
+    <header className="flex flex-wrap items-start gap-2 px-4 pt-3">
+      {isNew && (
         <div className="w-36">
-          <SelectField
-            label="Medium"
-            value={line.medium}
-            options={options(MEDIA)}
-            onChange={(medium) => change({ ...line, medium: medium as Line["medium"] })}
-          />
+          <TextField label="Id" value={line.id} onChange={(id) => change({ ...line, id }, "id")} />
         </div>
-        <div className="w-60">
-          <SelectField
-            label="Rule"
-            value={line.rule}
-            options={options(RULES)}
-            onChange={(rule) => change({ ...line, rule: rule as Line["rule"] })}
-          />
-        </div>
-      </header>
-      <div className="flex flex-wrap gap-2 px-4 pt-2">
+      )}
+      <div className="min-w-40 flex-1">
+        <TextField label="Name" value={line.name} onChange={(name) => change({ ...line, name }, "name")} />
+      </div>
+      <div className="flex flex-wrap gap-2 self-end">
         <button type="button" className="btn btn-quiet" disabled={!canUndo} onClick={undo}>
           Undo
         </button>
@@ -95,7 +72,7 @@ function Head({ editing, isNew }: { editing: LineEditing; isNew: boolean }) {
           Lay out anew
         </button>
       </div>
-    </>
+    </header>
   );
 }
 

@@ -1,0 +1,41 @@
+import type { Bell } from "@/core/job";
+import type { Knot } from "./draw/rope";
+import { shortWhen } from "./when";
+
+/** The way to what rings: the job it belongs to, or the valve that is due. */
+export const bellHref = (bell: Bell) =>
+  bell.job === undefined
+    ? `/valves/${encodeURIComponent(bell.valve)}`
+    : `/jobs/${encodeURIComponent(bell.job)}`;
+
+/** A bell as a knot of the rope. */
+export function knotOf(bell: Bell, now: number | null): Knot {
+  const late = now !== null && bell.at < now;
+  const tone =
+    bell.kind === "impairment" || bell.kind === "stopped"
+      ? "stop"
+      : bell.kind === "wait"
+        ? "wait"
+        : bell.kind === "due" && !late
+          ? "later"
+          : "due";
+  const says: Record<Bell["kind"], string> = {
+    wait: "stand test",
+    impairment: "post a watch",
+    stopped: "stopped",
+    "at-work": "at work",
+    due: "due",
+  };
+  return {
+    id: bell.id,
+    when:
+      now === null
+        ? "…"
+        : bell.kind === "stopped" || bell.kind === "at-work"
+          ? says[bell.kind]
+          : shortWhen(bell.at, now),
+    lines: bell.kind === "stopped" || bell.kind === "at-work" ? [bell.valve] : [says[bell.kind], bell.valve],
+    tone,
+    href: bellHref(bell),
+  };
+}

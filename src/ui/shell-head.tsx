@@ -1,0 +1,116 @@
+"use client";
+
+import clsx from "clsx";
+import Link from "next/link";
+import type { Bell } from "@/core/job";
+import { bellHref } from "./bell-knots";
+import { BellShape } from "./draw/rope";
+import { shortWhen } from "./when";
+
+const TABS = [
+  ["/", "Today"],
+  ["/jobs", "Jobs"],
+  ["/valves", "Valves"],
+  ["/lines", "Lines"],
+  ["/bench", "Bench book"],
+  ["/sheets", "Sheets"],
+  ["/store", "Store"],
+  ["/loft", "Loft"],
+] as const;
+
+/** The ways to every room. */
+export function Tabs({ path }: { path: string }) {
+  return (
+    <nav aria-label="Main" className="flex min-w-0 flex-1 overflow-x-auto">
+      {TABS.map(([href, name]) => {
+        const on = href === "/" ? path === "/" : path.startsWith(href);
+        return (
+          <Link
+            key={href}
+            href={href}
+            aria-current={on ? "page" : undefined}
+            className={clsx(
+              "plate flex h-[54px] items-center whitespace-nowrap px-3 text-lead tracking-[.02em]",
+              on ? "text-ink shadow-[inset_0_-3px_0_var(--brass-line)]" : "text-soft",
+            )}
+          >
+            {name}
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}
+
+/** What stands over every screen in the hand: the bell, what presses, find. */
+export function PhoneHead({
+  urgent,
+  now,
+  ringing,
+  onFind,
+}: {
+  urgent: readonly Bell[];
+  /** Nothing before the page knows the time. */
+  now: number | null;
+  ringing: boolean;
+  onFind: () => void;
+}) {
+  return (
+    <div className="flex h-14 items-center gap-2 bg-[var(--rope-bg)] px-3 text-[var(--rope-ink)] md:hidden">
+      <Link href="/" aria-label="Today" className="grid size-11 shrink-0 place-items-center">
+        <svg width={34} height={42} viewBox="20 8 64 74" aria-hidden="true">
+          <BellShape ringing={ringing} />
+        </svg>
+      </Link>
+      <span className="ml-auto flex min-w-0 gap-2 overflow-x-auto">
+        {urgent.map((bell) => (
+          <Link
+            key={bell.id}
+            href={bellHref(bell)}
+            className={clsx(
+              "plate grid min-h-11 place-items-center whitespace-nowrap rounded-full border-[1.5px] px-3 text-body",
+              bell.kind === "wait"
+                ? "border-(--ink-rope-edge) text-(--ink-rope-wait-text)"
+                : "border-(--ink-rope-stop) text-(--ink-rope-stop-text)",
+            )}
+          >
+            {now === null ? "…" : shortWhen(bell.at, now)} {bell.kind === "wait" ? "stand" : "watch"}
+          </Link>
+        ))}
+      </span>
+      <button
+        type="button"
+        onClick={onFind}
+        className="plate min-h-11 shrink-0 rounded-full border-[1.5px] border-(--ink-rope-edge) px-4 text-body"
+      >
+        Find
+      </button>
+    </div>
+  );
+}
+
+/** What whoever works here has to know of the installation itself. */
+export function Warnings({ openToNetwork, doubts }: { openToNetwork: boolean; doubts: number }) {
+  if (!openToNetwork && doubts === 0) return null;
+  return (
+    <div className="no-print flex flex-col gap-1 border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-note text-ink md:px-5">
+      {openToNetwork && (
+        <p>
+          <b>Open to this network:</b> whoever reaches it can read everything and write in anybody’s name.
+          There is no sign-in yet.
+        </p>
+      )}
+      {doubts > 0 && (
+        <p role="status">
+          <b>
+            {doubts === 1 ? "One record is" : `${doubts} records are`} not as{" "}
+            {doubts === 1 ? "it was" : "they were"} stored.
+          </b>{" "}
+          <Link href="/loft#proof" className="underline underline-offset-4">
+            See which
+          </Link>
+        </p>
+      )}
+    </div>
+  );
+}
