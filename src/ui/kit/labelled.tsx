@@ -66,7 +66,7 @@ export function Says({
     <span
       {...(id !== undefined && { id })}
       role={error === undefined ? undefined : "alert"}
-      className={clsx("block text-note leading-snug", error === undefined ? "text-soft" : "text-stop")}
+      className={clsx("mt-0.5 block text-note leading-snug", error === undefined ? "text-soft" : "text-stop")}
     >
       {error ?? hint}
     </span>
