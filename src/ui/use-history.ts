@@ -1,55 +1,17 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
+import { begun, changed, marked, redone, slid, undone } from "./history";
 import { typing } from "./keys";
 
-interface History<T> {
-  readonly past: readonly T[];
-  readonly now: T;
-  readonly future: readonly T[];
-}
-
-const MOST_KEPT = 200;
-
-/**
- * A value with undo and redo. Changes of one field after another are one step, so that letters are not undone singly;
- * `slide` changes it without a step of its own, for what moves under the finger.
- */
+/** A value with undo and redo; letters typed into one field are one step. */
 export function useHistory<T>(first: T) {
-  const [history, setHistory] = useState<History<T>>({ past: [], now: first, future: [] });
-  const field = useRef<string>(undefined);
-  const change = useCallback((to: T, typedAt?: string) => {
-    const typesOn = typedAt !== undefined && typedAt === field.current;
-    field.current = typedAt;
-    setHistory(({ past, now }) => ({
-      past: typesOn ? past : [...past, now].slice(-MOST_KEPT),
-      now: to,
-      future: [],
-    }));
-  }, []);
-  const slide = useCallback((to: (now: T) => T) => {
-    setHistory((history) => ({ ...history, now: to(history.now) }));
-  }, []);
-  const mark = useCallback(() => {
-    field.current = undefined;
-    setHistory(({ past, now }) => ({ past: [...past, now].slice(-MOST_KEPT), now, future: [] }));
-  }, []);
-  const undo = useCallback(() => {
-    field.current = undefined;
-    setHistory((history) => {
-      const before = history.past.at(-1);
-      return before === undefined
-        ? history
-        : { past: history.past.slice(0, -1), now: before, future: [history.now, ...history.future] };
-    });
-  }, []);
-  const redo = useCallback(() => {
-    field.current = undefined;
-    setHistory((history) => {
-      const [next, ...future] = history.future;
-      return next === undefined ? history : { past: [...history.past, history.now], now: next, future };
-    });
-  }, []);
+  const [history, setHistory] = useState(() => begun(first));
+  const change = useCallback((to: T, typedAt?: string) => setHistory((was) => changed(was, to, typedAt)), []);
+  const slide = useCallback((to: (now: T) => T) => setHistory((was) => slid(was, to(was.now))), []);
+  const mark = useCallback(() => setHistory(marked), []);
+  const undo = useCallback(() => setHistory(undone), []);
+  const redo = useCallback(() => setHistory(redone), []);
   return {
     now: history.now,
     change,
