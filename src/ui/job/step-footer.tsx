@@ -124,7 +124,7 @@ export function StepFooter({
       <button
         type="button"
         onClick={onStop}
-        className="btn btn-stop min-h-16 w-[4.75em] grow px-1 lg:w-[5.25em]"
+        className="btn btn-stop min-h-16 w-[4.75em] grow px-2.5 lg:w-[5.25em]"
       >
         Stop work
       </button>
