@@ -1,5 +1,6 @@
 import { chromium } from "@playwright/test";
-import { CHROMIUM } from "../e2e/browser";
+import { CHROMIUM, heldBy } from "../e2e/browser";
+import loadOnce from "../e2e/global-setup";
 import { TestServer } from "../e2e/server";
 import { Technician } from "../e2e/technician";
 import { row } from "./table";
@@ -8,8 +9,11 @@ import { row } from "./table";
 const server = new TestServer("demo");
 const browser = await chromium.launch(CHROMIUM);
 try {
+  await loadOnce();
   await server.start();
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  const page = await (
+    await browser.newContext({ viewport: { width: 1280, height: 800 }, storageState: heldBy("Tam Arkle") })
+  ).newPage();
   await page.goto(`${server.url}/valves/NQ-H07/start`);
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Store } from "../formats";
 import { librarySheet } from "../job/job.fixtures";
-import { checkStore, stockFor } from ".";
+import { checkStore, chooseKits, stockFor } from ".";
 import { lyingFor } from "./stock";
 
 const sheet = librarySheet("brae-quaywall-4");
@@ -151,5 +151,44 @@ describe("several stores as one", () => {
       ]),
     ])!;
     expect(made.stock.map(({ name }) => name)).toEqual(["grease", "grease of another", "ring"]);
+  });
+});
+
+describe("what a job on such a valve would be offered", () => {
+  const needs = new Map([["gland-gasket", 1]]);
+  const from = (stock: readonly Item[]) => chooseKits(sheet, needs, storeOf(stock), "C");
+
+  it("is what lies soonest in hand, though it costs more", () => {
+    const picked = from([
+      lies("gland-gasket", "supplier", { price: 1 }),
+      lies("gland-gasket", "loft", { price: 9 }),
+    ]);
+    expect(picked.picks.map(({ place, price }) => [place, price])).toEqual([["Loft", 9]]);
+    expect(picked).toMatchObject({ price: 9, days: 0, missing: [], exact: true, currency: "SHP" });
+  });
+
+  it("is waited for where nothing nearer has it", () => {
+    const picked = from([lies("gland-gasket", "supplier", { price: 1 })]);
+    expect(picked).toMatchObject({ price: 1, days: 3, missing: [] });
+  });
+
+  it("is nothing from an empty store, and says what is missing", () => {
+    expect(from([])).toMatchObject({
+      picks: [],
+      price: 0,
+      days: 0,
+      missing: [{ part: "gland-gasket", pieces: 1 }],
+    });
+    expect(chooseKits(sheet, needs, undefined, "C")).toMatchObject({ picks: [], currency: "" });
+  });
+
+  it("warns of no kit where nothing is needed, and of those that do not fit where something is", () => {
+    expect(chooseKits(sheet, new Map(), storeOf([]), "C").doNotTake).toEqual([]);
+    const warned = from([]).doNotTake;
+    expect(warned.length).toBeGreaterThan(0);
+    for (const { id, why } of warned) {
+      expect(sheet.kits.some((kit) => kit.id === id)).toBe(true);
+      expect(why.length).toBeGreaterThan(10);
+    }
   });
 });
