@@ -30,3 +30,5 @@ export function useDraft<Document>(id: string, stored: Document, now: Document) 
     },
   };
 }
+
+export type Draft<Document> = ReturnType<typeof useDraft<Document>>;

@@ -2,7 +2,7 @@ import { solve } from "yalps";
 import type { IntegerAnswer, IntegerProgram, IntegerSolver } from "./integer-program";
 
 /** Branches that are looked at before it gives up proving: some tens of milliseconds on a phone. */
-const MOST_BRANCHES = 1500;
+const MOST_BRANCHES = 1000;
 
 /**
  * Branch and cut for a device: it answers at once and without signal what a sheet's kits ask. What it cannot prove

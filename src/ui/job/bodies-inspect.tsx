@@ -4,9 +4,9 @@ import clsx from "clsx";
 import { useEffect } from "react";
 import type { StepOf } from "@/core/job";
 import { Asked, needed, useAsked } from "../kit/asked";
+import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
-import { blankFigure, readFigure, refuseFigure } from "../kit/figure";
-import { FigureField } from "../kit/figure-field";
+import { blankFigure, readFigure } from "../kit/figure";
 import { limitWords, unitOfCheck } from "../limit-words";
 import { useSettings } from "../settings";
 import { PhotoStrip } from "./photo-strip";
@@ -102,20 +102,15 @@ function MeasureForm({ step, check, log }: { step: string; check: Measure; log: 
         if (log.add({ kind: "check-measured", step, check: check.id, si, typed })) form.reset();
       })}
     >
-      <Asked form={form} name="reading" refuse={refuseFigure(check.dimension)}>
-        {({ value, onChange, ...field }) => (
-          <FigureField
-            large
-            measure
-            label={check.ask}
-            hint={`Allowed: ${limitWords(check, system)}. In ${shown.label || "plain numbers"} unless you type a unit.`}
-            dimension={check.dimension}
-            figure={value}
-            onFigure={onChange}
-            {...field}
-          />
-        )}
-      </Asked>
+      <AskedFigure
+        form={form}
+        name="reading"
+        large
+        measure
+        label={check.ask}
+        hint={`Allowed: ${limitWords(check, system)}. In ${shown.label || "plain numbers"} unless you type a unit.`}
+        dimension={check.dimension}
+      />
     </StepForm>
   );
 }

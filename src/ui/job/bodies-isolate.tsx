@@ -3,8 +3,8 @@
 import { BAR, judgeStill, standingWords } from "@/core/job";
 import { preferredUnit } from "@/core/quantity";
 import { Asked, needed, useAsked } from "../kit/asked";
-import { blankFigure, readFigure, refuseFigure } from "../kit/figure";
-import { FigureField } from "../kit/figure-field";
+import { AskedFigure } from "../kit/asked-figure";
+import { blankFigure, readFigure } from "../kit/figure";
 import { TextField } from "../kit/text-field";
 import { useSettings } from "../settings";
 import { useNow } from "../when";
@@ -79,34 +79,24 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
       })}
     >
       <NotZero step={step} log={log} />
-      <Asked form={form} name="reading" refuse={refuseFigure("gauge pressure")}>
-        {({ value, onChange, ...field }) => (
-          <FigureField
-            large
-            measure
-            label="Gauge reading"
-            hint={`In ${bars.label} unless you type a unit: 0, 0.4 bar, 6 psi.`}
-            dimension="gauge pressure"
-            figure={value}
-            onFigure={onChange}
-            {...field}
-          />
-        )}
-      </Asked>
+      <AskedFigure
+        form={form}
+        name="reading"
+        large
+        measure
+        label="Gauge reading"
+        hint={`In ${bars.label} unless you type a unit: 0, 0.4 bar, 6 psi.`}
+        dimension="gauge pressure"
+      />
       {step.temperature && (
-        <Asked form={form} name="warmth" refuse={refuseFigure("temperature")}>
-          {({ value, onChange, ...field }) => (
-            <FigureField
-              large
-              label="Temperature of the pipe"
-              hint={`In ${degrees.label} unless you type a unit. What is shut in rises with warming alone: with this it can be told apart.`}
-              dimension="temperature"
-              figure={value}
-              onFigure={onChange}
-              {...field}
-            />
-          )}
-        </Asked>
+        <AskedFigure
+          form={form}
+          name="warmth"
+          large
+          label="Temperature of the pipe"
+          hint={`In ${degrees.label} unless you type a unit. What is shut in rises with warming alone: with this it can be told apart.`}
+          dimension="temperature"
+        />
       )}
     </StepForm>
   );

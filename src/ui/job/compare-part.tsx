@@ -5,9 +5,9 @@ import type { Feature, Part } from "@/core/formats";
 import { preferredUnit } from "@/core/quantity";
 import { PartIcon } from "../draw/part";
 import { Asked, needed, useAsked } from "../kit/asked";
+import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
-import { blankFigure, readFigure, refuseFigure } from "../kit/figure";
-import { FigureField } from "../kit/figure-field";
+import { blankFigure, readFigure } from "../kit/figure";
 import { Notice } from "../notice";
 import type { JobLog } from "./use-job-log";
 
@@ -74,21 +74,17 @@ export function ComparePart({
               )}
             </Asked>
           ) : (
-            <Asked key={feature.name} form={form} name={`figures.${place}`} refuse={refuseFigure("length")}>
-              {({ value, onChange, ...field }) => (
-                <FigureField
-                  large
-                  measure
-                  label={`Its ${feature.name}, measured`}
-                  hint={`In ${comparison.length.label} unless you type a unit.`}
-                  dimension="length"
-                  figure={value}
-                  onFigure={onChange}
-                  inputMode="decimal"
-                  {...field}
-                />
-              )}
-            </Asked>
+            <AskedFigure
+              key={feature.name}
+              form={form}
+              name={`figures.${place}`}
+              large
+              measure
+              label={`Its ${feature.name}, measured`}
+              hint={`In ${comparison.length.label} unless you type a unit.`}
+              dimension="length"
+              inputMode="decimal"
+            />
           ),
         )}
       {verdict !== undefined && verdict.kind !== "not-compared" && (

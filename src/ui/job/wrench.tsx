@@ -4,9 +4,9 @@ import { useState } from "react";
 import { wrenchSetting } from "@/core/fastening";
 import { WRENCH_BAND } from "@/core/job";
 import { formatQuantity, type Length, preferredUnit, type Torque } from "@/core/quantity";
-import { Asked, useAsked } from "../kit/asked";
+import { useAsked } from "../kit/asked";
+import { AskedFigure } from "../kit/asked-figure";
 import { blankFigure, type Figure, isEmpty, readFigure, refuseFigure } from "../kit/figure";
-import { FigureField } from "../kit/figure-field";
 import { useSettings } from "../settings";
 
 /** What may be left out is only refused when it cannot be read. */
@@ -78,37 +78,30 @@ export function WrenchPanel({
         )}
       </summary>
       <div className="grid gap-3 pb-3 sm:grid-cols-3">
-        <Asked form={form} name="read" refuse={ifGiven("torque")}>
-          {({ value, onChange, ...field }) => (
-            <FigureField
-              measure
-              label="Wrench read"
-              hint={
-                setting_Nm === undefined
-                  ? ""
-                  : `${shown(setting_Nm * (1 - WRENCH_BAND))} to ${shown(setting_Nm * (1 + WRENCH_BAND))}`
-              }
-              dimension="torque"
-              figure={value}
-              onFigure={onChange}
-              inputMode="decimal"
-              {...field}
-            />
-          )}
-        </Asked>
+        <AskedFigure
+          form={form}
+          name="read"
+          refuse={ifGiven("torque")}
+          measure
+          label="Wrench read"
+          hint={
+            setting_Nm === undefined
+              ? ""
+              : `${shown(setting_Nm * (1 - WRENCH_BAND))} to ${shown(setting_Nm * (1 + WRENCH_BAND))}`
+          }
+          dimension="torque"
+          inputMode="decimal"
+        />
         {FIELDS.map(({ name, label }) => (
-          <Asked key={name} form={form} name={name} refuse={ifGiven("length")}>
-            {({ value, onChange, ...field }) => (
-              <FigureField
-                label={label}
-                dimension="length"
-                figure={value}
-                onFigure={onChange}
-                inputMode="decimal"
-                {...field}
-              />
-            )}
-          </Asked>
+          <AskedFigure
+            key={name}
+            form={form}
+            name={name}
+            refuse={ifGiven("length")}
+            label={label}
+            dimension="length"
+            inputMode="decimal"
+          />
         ))}
       </div>
       {wrench.extended && setting_Nm !== undefined && (

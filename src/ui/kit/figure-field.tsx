@@ -9,6 +9,20 @@ import { Labelled, type Labels } from "./labelled";
 const TURNED = (dimension: Dimension) =>
   dimension !== "number" && dimension !== "temperature difference" && unitsOf(dimension).length > 1;
 
+export interface FigureFieldProps extends Labels {
+  readonly dimension: Dimension;
+  readonly figure: Figure;
+  readonly onFigure: (to: Figure) => void;
+  /** Given where the unit may be turned. */
+  readonly onUnit?: ((to: string) => void) | undefined;
+  /** What counts while the field is empty. */
+  readonly usual?: string;
+  readonly measure?: boolean;
+  readonly inputMode?: "text" | "decimal";
+  readonly inputRef?: Ref<HTMLInputElement>;
+  readonly onBlur?: () => void;
+}
+
 /**
  * A figure, in any unit one types. It is the one place where figures come in: whatever hands one over puts it here,
  * with where it came from.
@@ -24,19 +38,7 @@ export function FigureField({
   inputRef,
   onBlur,
   ...labels
-}: Labels & {
-  dimension: Dimension;
-  figure: Figure;
-  onFigure: (to: Figure) => void;
-  /** Given where the unit may be turned. */
-  onUnit?: ((to: string) => void) | undefined;
-  /** What counts while the field is empty. */
-  usual?: string;
-  measure?: boolean;
-  inputMode?: "text" | "decimal";
-  inputRef?: Ref<HTMLInputElement>;
-  onBlur?: () => void;
-}) {
+}: FigureFieldProps) {
   const { source } = figure;
   const mark = source.kind === "usual" ? "usual figure" : labels.mark;
   return (

@@ -79,13 +79,35 @@ export function TextField({
 
 /**
  * Words that are handed over when the field is left or Enter is pressed: for a name that others go by, which must not
- * pass through every shorter one on its way.
+ * pass through every shorter one on its way. What is refused stays in the box with the reason, and nothing changes.
  */
-export function LateTextField({ value, onChange, ...rest }: Omit<TextFieldProps, "long" | "inputRef">) {
+export function LateTextField({
+  value,
+  onChange,
+  refuse,
+  ...rest
+}: Omit<TextFieldProps, "long" | "inputRef"> & { refuse?: (text: string) => string | undefined }) {
   const [typed, setTyped] = useState<string>();
-  const hand = () => {
-    if (typed !== undefined && typed.trim() !== value) onChange(typed.trim());
-    setTyped(undefined);
+  const [refused, setRefused] = useState<string>();
+  const type = (text: string | undefined) => {
+    setTyped(text);
+    setRefused(undefined);
   };
-  return <TextField {...rest} value={typed ?? value} onChange={setTyped} onBlur={hand} onEnter={hand} />;
+  const hand = () => {
+    const text = typed?.trim() ?? value;
+    const why = text === value ? undefined : refuse?.(text);
+    if (why !== undefined) return setRefused(why);
+    type(undefined);
+    if (text !== value) onChange(text);
+  };
+  return (
+    <TextField
+      {...rest}
+      {...(refused !== undefined && { error: refused })}
+      value={typed ?? value}
+      onChange={type}
+      onBlur={hand}
+      onEnter={hand}
+    />
+  );
 }

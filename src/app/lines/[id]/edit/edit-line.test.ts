@@ -11,6 +11,7 @@ import {
   itemAt,
   linkOfKind,
   moveNode,
+  refuseId,
   remove,
 } from "./edit-line";
 
@@ -32,6 +33,14 @@ describe("editing a line", () => {
     const renamed = changeNode(store, "S1E", { ...node(store, "S1E"), id: "COIL" });
     expect(node(renamed, "A4").with).toEqual(["COIL"]);
     expect(checkDocument(renamed)).toEqual([]);
+  });
+
+  it("an id that another place or link bears is refused with one that is free, and so is none", () => {
+    expect(refuseId(BLANK_LINE, "S1")).toBe("S1 is taken by Supply. Choose another, such as S2.");
+    expect(refuseId(BLANK_LINE, "V-1")).toBe("V-1 is taken. Choose another, such as V-2.");
+    expect(refuseId(BLANK_LINE, "")).toContain("Give it an id");
+    expect(refuseId(BLANK_LINE, "V-2")).toBeUndefined();
+    for (const { id } of [...store.nodes, ...store.links]) expect(refuseId(store, id)).toContain("is taken");
   });
 
   it("renaming a link renames it in the positions of its three-way valve", () => {

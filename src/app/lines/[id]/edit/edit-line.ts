@@ -34,6 +34,15 @@ export function freeId(line: Line, letter: string): string {
   return `${letter}${number}`;
 }
 
+/** Why a place or link may not go by this id: two of one id would join what hangs on either. */
+export function refuseId(line: Line, id: string): string | undefined {
+  if (id === "") return "Give it an id, such as V-12: others name it by that.";
+  const taken = line.nodes.find((node) => node.id === id) ?? line.links.find((link) => link.id === id);
+  return taken === undefined
+    ? undefined
+    : `${id} is taken${taken.name === undefined ? "" : ` by ${taken.name}`}. Choose another, such as ${freeId(line, id.replace(/\d+$/, ""))}.`;
+}
+
 export function addNode(line: Line): { line: Line; id: string } {
   const id = freeId(line, "J");
   const xs = line.nodes.map((node) => node.at?.[0] ?? 0);

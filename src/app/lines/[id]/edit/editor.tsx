@@ -32,15 +32,7 @@ export function LineEditor({ first, known }: { first: Line; known: string | unde
             Leave
           </a>
         </div>
-        {draft.found !== undefined && (
-          <DraftFound
-            onTake={() => {
-              editing.change(draft.found!);
-              draft.dismiss();
-            }}
-            onForget={draft.forget}
-          />
-        )}
+        <DraftFound draft={draft} onTake={editing.change} />
         <LineProblems editing={editing} />
         <ItemForm editing={editing} />
         <LineForm editing={editing} />

@@ -5,7 +5,7 @@ import type { Line, LineLink, LineNode } from "@/core/formats";
 import { LateTextField } from "@/ui/kit/text-field";
 import { Panel } from "@/ui/page";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
-import { changeLink, changeNode, linkOfKind, remove, threeWayOf } from "./edit-line";
+import { changeLink, changeNode, linkOfKind, refuseId, remove, threeWayOf } from "./edit-line";
 import { LINK, nodeSchema, OF_LINE, referencesOf } from "./item-fields";
 import type { LineEditing } from "./use-line-editor";
 
@@ -44,7 +44,7 @@ function NodeForm({ editing, index }: { editing: LineEditing; index: number }) {
   return (
     <Panel title={`Place ${node.id}`}>
       <div className="flex flex-col gap-3">
-        <LateTextField label="Id" value={node.id} onChange={(id) => put({ ...node, id })} />
+        <IdField id={node.id} line={line} onRename={(id) => put({ ...node, id })} />
         <SchemaForm
           {...given}
           references={referencesOf(line, node)}
@@ -75,7 +75,7 @@ function LinkForm({ editing, index }: { editing: LineEditing; index: number }) {
   return (
     <Panel title={`Link ${link.id}`}>
       <div className="flex flex-col gap-3">
-        <LateTextField label="Id" value={link.id} onChange={(id) => put({ ...link, id })} />
+        <IdField id={link.id} line={line} onRename={(id) => put({ ...link, id })} />
         <SchemaForm
           {...given}
           references={referencesOf(line, undefined)}
@@ -91,6 +91,10 @@ function LinkForm({ editing, index }: { editing: LineEditing; index: number }) {
       </div>
     </Panel>
   );
+}
+
+function IdField({ id, line, onRename }: { id: string; line: Line; onRename: (to: string) => void }) {
+  return <LateTextField label="Id" value={id} refuse={(text) => refuseId(line, text)} onChange={onRename} />;
 }
 
 function Remove({ id, with: also = "", editing }: { id: string; with?: string; editing: LineEditing }) {

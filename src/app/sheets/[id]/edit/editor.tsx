@@ -34,15 +34,7 @@ export function SheetEditor({
           ? `A copy of ${copied}, to be adapted; stored under ${sheet.id}.`
           : `Revision ${first.revision} is edited; saving makes revision ${first.revision + 1}. Nothing is stored before.`}
       </Head>
-      {draft.found !== undefined && (
-        <DraftFound
-          onTake={() => {
-            editing.change(draft.found!);
-            draft.dismiss();
-          }}
-          onForget={draft.forget}
-        />
-      )}
+      <DraftFound draft={draft} onTake={editing.change} />
       {shown.length > 0 && <Problems problems={shown} sheet={sheet} />}
       <div
         className={clsx(
