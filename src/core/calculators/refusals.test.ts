@@ -1,28 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { calculate, calculatorNamed, readTyped, type SentInput } from ".";
-
-type Typed = Readonly<Record<string, string>>;
-
-/** Readings that have no usual figure, of something sound. */
-const SOUND: Readonly<Record<string, Typed>> = {
-  coil: { reading: "33.5", temperature: "6 °C" },
-  "decay-test": { first: "6 bar g", last: "5.9 bar g", firstTemperature: "15 °C", lastTemperature: "15 °C" },
-  "gauge-fitness": { reading: "6 bar g" },
-  mixing: { found: "38 °C" },
-  "sensor-check": { reading: "10000", truth: "25 °C" },
-};
-
-function refusal(id: string, typed: Typed): string {
-  const calculator = calculatorNamed(id)!;
-  const sent: Record<string, SentInput> = {};
-  for (const [name, text] of Object.entries({ ...SOUND[id], ...typed })) {
-    const read = readTyped(calculator.inputs.find((each) => each.name === name)!, text);
-    if (!read.ok) throw new Error(`${name}: ${read.error}`);
-    sent[name] = read.value;
-  }
-  const answer = calculate(calculator, sent);
-  return answer.ok ? "answered" : answer.error.map((each) => `${each.path} ${each.message}`).join("; ");
-}
+import { calculate, calculatorNamed } from ".";
+import { refusalOf, type Typed } from "./calculators.fixtures";
 
 /** What cannot be answered is told at its field, with what to do. */
 const REFUSED: readonly (readonly [id: string, typed: Typed, path: string, says: RegExp])[] = [
@@ -145,7 +123,7 @@ const REFUSED: readonly (readonly [id: string, typed: Typed, path: string, says:
 
 describe("refusals", () => {
   it.each(REFUSED)("%s %j", (id, typed, path, says) => {
-    const told = refusal(id, typed);
+    const told = refusalOf(id, typed);
     expect(told.startsWith(`/inputs/${path} `), told).toBe(true);
     expect(told).toMatch(says);
   });
@@ -165,11 +143,11 @@ describe("refusals", () => {
   });
 
   it("a reading that a life hangs on has no usual figure: it is asked for", () => {
-    expect(refusal("exposure", {})).toMatch(/^\/inputs\/reading Missing/);
-    expect(refusal("co2-charge", {})).toMatch(/^\/inputs\/pressure Missing/);
+    expect(refusalOf("exposure", {})).toMatch(/^\/inputs\/reading Missing/);
+    expect(refusalOf("co2-charge", {})).toMatch(/^\/inputs\/pressure Missing/);
   });
 
   it("a required day that is missing is asked for by its help", () => {
-    expect(refusal("interval", {})).toBe("/inputs/last Missing: The day it was done.");
+    expect(refusalOf("interval", {})).toBe("/inputs/last Missing: The day it was done.");
   });
 });

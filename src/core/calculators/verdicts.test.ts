@@ -1,30 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { type Answer, calculate, calculatorNamed, readTyped, type SentInput, siOf, wordsOf } from ".";
-
-type Typed = Readonly<Record<string, string>>;
-
-/** Readings that have no usual figure, of something sound. */
-const SOUND: Readonly<Record<string, Typed>> = {
-  coil: { reading: "33.5", temperature: "6 °C" },
-  "decay-test": { first: "6 bar g", last: "5.9 bar g", firstTemperature: "15 °C", lastTemperature: "15 °C" },
-  "gauge-fitness": { reading: "6 bar g" },
-  mixing: { found: "38 °C" },
-  "sensor-check": { reading: "10000", truth: "25 °C" },
-};
-
-function answerTo(id: string, typed: Typed, system: "metric" | "us" = "metric"): Answer {
-  const calculator = calculatorNamed(id)!;
-  const sent: Record<string, SentInput> = {};
-  for (const [name, text] of Object.entries({ ...SOUND[id], ...typed })) {
-    if (text === "") continue;
-    const read = readTyped(calculator.inputs.find((each) => each.name === name)!, text);
-    if (!read.ok) throw new Error(`${name}: ${read.error}`);
-    sent[name] = read.value;
-  }
-  const answer = calculate(calculator, sent, system);
-  if (!answer.ok) throw new Error(JSON.stringify(answer.error));
-  return answer.value;
-}
+import { siOf, wordsOf } from ".";
+import { answerTo, type Typed } from "./calculators.fixtures";
 
 /** Where a decision hangs on a figure, it turns where it should, and says what to do. */
 const TURNS: readonly (readonly [id: string, typed: Typed, verdict: string, says: RegExp])[] = [

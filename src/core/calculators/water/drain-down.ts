@@ -141,7 +141,7 @@ export const drainDown = calculator({
       cautions: [
         ...(wide ? ["The opening is large beside the pipe: the true time is longer than this."] : []),
         ...(vented
-          ? [`${say(down, MINUTES)} to run out. Without a limit there is no verdict.`]
+          ? []
           : ["Without a vent the flow glugs; three times the vented time is taken. Open a vent."]),
         "Lead the water where it cannot ice a walkway or wash out the ground.",
       ],
