@@ -236,10 +236,10 @@ describe("decay test", () => {
     let seen = 0;
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 20 }), fc.integer({ min: -15, max: 30 }), (bar, celsius) => {
-        const later = ((bar + AIR) * (celsius + 273.15)) / 288.15 - AIR;
+        const risen = ((bar + AIR) * (celsius + 273.15)) / 288.15 - AIR;
         const answer = decay({
           first: `${bar} bar g`,
-          last: `${after} bar g`,
+          last: `${risen} bar g`,
           lastTemperature: `${celsius} °C`,
           allowed: "1 L/min",
         });
