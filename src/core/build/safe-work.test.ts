@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Sheet } from "../formats";
 import { librarySheet } from "../job/job.fixtures";
 import { releaseOf, stuckLadder, withSafeWork } from ".";
-import { wet } from "./build.fixtures";
+import { trialSheet, wet } from "./build.fixtures";
 
 const sheet = (id: string) => librarySheet(id);
 const safe = (id: string) => withSafeWork(sheet(id));
@@ -62,6 +62,127 @@ describe("what a step must keep to", () => {
     expect(tools(once, "ring-nut").filter((tool) => tool === "Pipe wrench")).toHaveLength(1);
     expect(wayOf(once, "ring-nut").forbidden![0]!.why).toContain("shears the spindle");
     expect(withSafeWork(once)).toBe(once);
+  });
+});
+
+/** One part that holds another, as little of a sheet as the rules read. */
+function pair(first: object, second: object = {}, more: Partial<Sheet> = {}): Sheet {
+  const trial = trialSheet({
+    first: [{ heldBy: [], minutes: 1 }],
+    second: [{ heldBy: ["first"], minutes: 1 }],
+  });
+  Object.assign(trial.parts[0]!, first);
+  Object.assign(trial.parts[1]!, second);
+  return withSafeWork({ ...trial, ...more });
+}
+const RING = { shape: { kind: "ring", diameter_mm: 20, height_mm: 3 } };
+const BOLTS = {
+  fastener: { across_mm: 17 },
+  shape: { kind: "screws", diameter_mm: 10, height_mm: 20 },
+  quantity: 6,
+};
+const COVER = { name: "Top Cover", role: "cover" };
+
+describe("each rule by itself", () => {
+  it.each([
+    ["plastic", { material: "plastic" }, ["Hammer", "Power driver"]],
+    ["brittle iron", { material: "iron", brittle: true }, ["Hammer"]],
+    ["brass", { material: "brass" }, ["Pipe wrench"]],
+    ["bronze", { material: "bronze" }, ["Pipe wrench"]],
+    ["steel", { material: "steel" }, []],
+    [
+      "a stem of brass",
+      { material: "brass", shape: { kind: "stem", diameter_mm: 8, height_mm: 60 } },
+      ["Pipe wrench"],
+    ],
+    [
+      "a stem of steel",
+      { material: "steel", shape: { kind: "stem", diameter_mm: 8, height_mm: 60 } },
+      ["Pipe wrench"],
+    ],
+    [
+      "a brass nut",
+      { material: "brass", fastener: { across_mm: 17 } },
+      ["Pipe wrench", "Adjustable spanner"],
+    ],
+    [
+      "a plastic nut",
+      { material: "plastic", fastener: { across_mm: 17 } },
+      ["Hammer", "Power driver", "Adjustable spanner"],
+    ],
+    ["a rubber ring", { material: "nitrile", ...RING }, ["Steel pick"]],
+    ["a steel ring", { material: "steel", ...RING }, []],
+    ["a seat", { shape: { kind: "seat", diameter_mm: 20, height_mm: 3 } }, ["Steel scraper"]],
+    [
+      "a rubber washer",
+      { material: "epdm", shape: { kind: "washer", diameter_mm: 20, height_mm: 3 } },
+      ["Steel pick", "Steel scraper"],
+    ],
+  ])("%s", (_, part, forbidden) => {
+    // Nothing that it holds is soft or brittle.
+    expect(tools(pair({ shape: { kind: "body", diameter_mm: 20, height_mm: 9 }, ...part }), "first")).toEqual(
+      forbidden,
+    );
+  });
+
+  it("what clamps plastic is neither driven nor struck; what clamps brittle iron is not struck", () => {
+    expect(tools(pair(BOLTS, { material: "plastic" }), "first")).toEqual(["Impact driver", "Power driver"]);
+    expect(tools(pair(BOLTS, { brittle: true }), "first")).toEqual(["Impact driver"]);
+    expect(tools(pair(BOLTS, {}), "first")).toEqual([]);
+    const plate = { shape: { kind: "body", diameter_mm: 20, height_mm: 9 } };
+    expect(tools(pair(plate, { material: "plastic" }), "first"), "no fastener").toEqual([]);
+  });
+
+  it("bolts of a cover: stand aside, and two stay in where there are more than two", () => {
+    for (const role of ["cover", "bonnet"]) {
+      const covered = pair(BOLTS, { ...COVER, role });
+      expect(wayOf(covered, "first").stayUntilCracked, role).toBe(2);
+      expect(cautions(covered, "first"), role).toContain("face away from the top cover");
+    }
+    expect(wayOf(pair({ ...BOLTS, quantity: 2 }, COVER), "first").stayUntilCracked).toBeUndefined();
+    expect(wayOf(pair(BOLTS, { name: "Plate" }), "first").stayUntilCracked).toBeUndefined();
+    expect(cautions(pair(BOLTS, { name: "Plate" }), "first")).toBe("");
+    expect(cautions(pair({}, COVER), "first"), "no fastener").toBe("");
+  });
+
+  it("the sheet's own count of bolts that stay goes first", () => {
+    const trial = trialSheet({
+      first: [{ heldBy: [], minutes: 1 }],
+      second: [{ heldBy: ["first"], minutes: 1 }],
+    });
+    Object.assign(trial.parts[0]!, BOLTS);
+    Object.assign(trial.parts[1]!, COVER);
+    trial.parts[0]!.ways[0]!.stayUntilCracked = 4;
+    expect(wayOf(withSafeWork(trial), "first").stayUntilCracked).toBe(4);
+  });
+
+  it.each([
+    [7.9, undefined],
+    [8, "Support it first"],
+    [24.9, "Support it first"],
+    [25, "hoist"],
+  ])("%d kg under its fastener: %s", (weight_kg, says) => {
+    const under = cautions(pair(BOLTS, { name: "Spool", weight_kg }), "first");
+    const itself = cautions(pair({ name: "Spool", weight_kg }), "first");
+    for (const said of [under, itself])
+      if (says === undefined) expect(said).not.toContain("weighs");
+      else expect(said).toContain(says);
+  });
+
+  it("a spring under load is held while the last thread lets go", () => {
+    expect(cautions(pair({ loaded: "The spring jumps." }), "first")).toBe(
+      "The spring jumps. Keep it held while the last thread lets go; stand clear of its line.",
+    );
+  });
+
+  it.each(["water", "steam", "gas", "ammonia", "co2"] as const)("%s behind a cover", (medium) => {
+    const said = cautions(pair(BOLTS, COVER, { isolation: { ...wet.isolation, medium } }), "first");
+    expect(said).toContain("What is left behind it can push it off.");
+    expect(said.includes("never let it out here")).toBe(medium !== "water");
+  });
+
+  it("what stays in the line is left as the sheet has it", () => {
+    expect(wayOf(pair({ material: "plastic", stays: true }), "first").forbidden).toBeUndefined();
   });
 });
 

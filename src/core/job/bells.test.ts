@@ -1,0 +1,108 @@
+import { describe, expect, it } from "vitest";
+import { type Bell, inRingingOrder, jobBells, valveBell, WATCH_AFTER_H } from ".";
+import { dryJob, START, Walk, wetJob } from "./job.fixtures";
+
+const HOUR = 3_600_000;
+const kinds = (bells: readonly Bell[]) => bells.map((bell) => bell.kind);
+const note = (walk: Walk, more: Record<string, unknown>) =>
+  walk.add({ at: new Date(walk.now).toISOString(), ...more });
+
+describe("what a job rings", () => {
+  it("at work, from the newest entry on, with the step in hand", () => {
+    const walk = new Walk(wetJob());
+    expect(jobBells(walk.job)).toEqual([
+      expect.objectContaining({ kind: "at-work", at: START, valve: "NQ-H07", job: "job-1" }),
+    ]);
+    walk.doStep(walk.job.current!);
+    const [bell] = jobBells(walk.job);
+    expect(bell!.at).toBe(walk.now);
+    expect(bell!.says).toContain(walk.job.current!.title);
+  });
+
+  it("a running wait, at its end, and no more once it is read", () => {
+    const walk = new Walk(wetJob()).until((step) => step.kind === "wait");
+    const wait = walk.job.current!;
+    if (wait.kind !== "wait") throw new Error("no wait on the way");
+    note(walk, { kind: "wait-started", step: wait.id, minutes: wait.minutes });
+    const ringing = jobBells(walk.job).filter((bell) => bell.kind === "wait");
+    expect(ringing).toEqual([
+      expect.objectContaining({ at: walk.now + wait.minutes * 60_000, id: `job-1:wait:${wait.id}` }),
+    ]);
+    walk.now += wait.minutes * 60_000;
+    note(walk, { kind: "step-done", step: wait.id });
+    expect(kinds(jobBells(walk.job))).not.toContain("wait");
+  });
+
+  it("a hydrant out of service: a watch, so many hours after the first closure, until it is open again", () => {
+    const walk = new Walk(dryJob()).until((step) => step.kind === "shut");
+    const before = jobBells(walk.job);
+    expect(kinds(before)).not.toContain("impairment");
+    walk.doStep(walk.job.current!);
+    const first = walk.now;
+    walk.until((step) => step.kind === "gauge");
+    const [bell] = jobBells(walk.job).filter((each) => each.kind === "impairment");
+    expect(bell!.at).toBe(first + WATCH_AFTER_H * HOUR);
+    expect(bell!.title).toContain("Out of service");
+    expect(kinds(jobBells(walk.toEnd().job))).toEqual([]);
+  });
+
+  it("stopped work says why, and is not at work as well", () => {
+    const walk = new Walk(wetJob());
+    note(walk, { kind: "stopped", reason: "Too dark" });
+    expect(jobBells(walk.job)).toEqual([
+      expect.objectContaining({ kind: "stopped", at: walk.now, says: "NQ-H07: Too dark" }),
+    ]);
+    note(walk, { kind: "resumed" });
+    expect(kinds(jobBells(walk.job))).toEqual(["at-work"]);
+  });
+
+  it("signed off or given up it rings nothing", () => {
+    expect(jobBells(new Walk(wetJob()).toEnd().job)).toEqual([]);
+    const given = new Walk(wetJob());
+    note(given, { kind: "given-up", reason: "Wrong valve" });
+    expect(jobBells(given.job)).toEqual([]);
+  });
+});
+
+describe("what a valve rings", () => {
+  const { valve, sheet } = wetJob();
+
+  it("its nearest due date, with the complaint where there is one", () => {
+    const served = { ...valve, installed: "2020-01-01", serviced: "2026-01-01" };
+    const bell = valveBell(served, sheet, START)!;
+    expect(bell).toMatchObject({ kind: "due", valve: "NQ-H07", id: "NQ-H07:due" });
+    expect(bell.job).toBeUndefined();
+    const reported = valveBell({ ...served, symptom: "Weeps" }, sheet, START)!;
+    expect([reported.at, reported.says]).toEqual([bell.at, "Weeps"]);
+  });
+});
+
+describe("the order of ringing", () => {
+  const bell = (id: string, kind: Bell["kind"], at: number): Bell => ({
+    id,
+    kind,
+    at,
+    title: "",
+    says: "",
+    valve: id,
+  });
+
+  it("what runs comes before what is stopped, at work, and due; each nearest first", () => {
+    const bells = [
+      bell("due", "due", 1),
+      bell("work", "at-work", 2),
+      bell("later", "wait", 9),
+      bell("stopped", "stopped", 3),
+      bell("watch", "impairment", 8),
+      bell("soon", "wait", 4),
+    ];
+    const order = inRingingOrder(bells).map((each) => each.id);
+    expect(order).toEqual(["soon", "watch", "later", "stopped", "work", "due"]);
+    expect(inRingingOrder([...bells].reverse()).map((each) => each.id)).toEqual(order);
+  });
+
+  it("of two at one moment the id decides, so that the rope does not jump", () => {
+    const two = [bell("b", "due", 5), bell("a", "due", 5)];
+    expect(inRingingOrder(two).map((each) => each.id)).toEqual(["a", "b"]);
+  });
+});
