@@ -153,6 +153,13 @@ test("a line is changed by hand: bad input said at its place, undo, drag, save, 
 
   await tables.getByRole("button", { name: /^Links/ }).click();
   await tables.getByRole("button", { name: "LY-V1h", exact: true }).click();
+  // An id that is taken is refused where it is typed, and joins nothing.
+  const id = tables.getByLabel("Id", { exact: true }).first();
+  await id.fill("LY-S1h");
+  await id.press("Enter");
+  await expect(tables).toContainText("LY-S1h is taken");
+  await expect(page.getByRole("button", { name: "Undo" })).toBeDisabled();
+  await id.fill("LY-V1h");
   await tables.getByLabel("Minutes to shut").fill("soon");
   await expect(tables.getByRole("alert").first()).toContainText('"soon" is not a figure');
   await expect(save).toBeDisabled();
