@@ -71,7 +71,12 @@ export function AddPerson({ onAdded, first = false }: { onAdded?: (name: string)
       </Asked>
       <Asked form={form} name="may">
         {(field) => (
-          <TextField label="What this person may do" maxLength={200} placeholder="e.g. hydrants; gas" {...field} />
+          <TextField
+            label="What this person may do"
+            maxLength={200}
+            placeholder="e.g. hydrants; gas"
+            {...field}
+          />
         )}
       </Asked>
       <button type="submit" className="btn btn-go" disabled={isSubmitting}>

@@ -524,6 +524,19 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     ],
   ],
   [
+    "a torque wrench that pulls up to less than from",
+    (sheet) => {
+      const wrench = sheet.tools.find((each) => each.id === "torque")!;
+      Object.assign(wrench, { least_Nm: 100, most_Nm: 10 });
+    },
+    [
+      [
+        "/tools/8/most_Nm",
+        "Torque wrench pulls from 100 N·m and not up to more. Give the most it pulls to, above that.",
+      ],
+    ],
+  ],
+  [
     "a look-alike of the same size",
     (sheet) => {
       part(sheet, "disc").lookAlikes![0]!.features = [

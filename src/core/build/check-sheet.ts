@@ -37,6 +37,14 @@ export function checkSheet(sheet: Sheet): Problem[] {
         say(`${path}/${index}/id`, `"${id}" is used twice. Give each its own id.`);
     });
 
+  sheet.tools.forEach(({ name, least_Nm, most_Nm }, index) => {
+    if (least_Nm !== undefined && (most_Nm === undefined || least_Nm >= most_Nm))
+      say(
+        `/tools/${index}/most_Nm`,
+        `${name} pulls from ${least_Nm} N·m and not up to more. Give the most it pulls to, above that.`,
+      );
+  });
+
   for (const list of ["parts", "tools", "supplies", "checks", "kits", "restore", "symptoms"] as const)
     unique(
       sheet[list].map((each) => each.id),

@@ -7,4 +7,5 @@ export { planRebuild, type RebuildMove } from "./rebuild-plan";
 export { withSafeWork } from "./safe-work";
 export { spoiledBy } from "./spoiled";
 export { planStrip, type StripDemand, type StripPlan } from "./strip-plan";
+export { toolName } from "./tool-name";
 export { type TrayAccount, trayAccount } from "./tray";

@@ -1,6 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { Medium } from "./line";
-import { closed, Id, Minutes, oneKindOf, oneOf, UNITS_BY_NAME, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
 import { CautionSchema, type EndCondition, type Feature, PartSchema } from "./sheet-part";
 
 export type { EndCondition, Feature };
@@ -109,7 +109,14 @@ const Tool = Type.Object(
   {
     id: Id,
     name: Words,
-    size: Type.Optional(Words),
+    size: Type.Optional(
+      titled("Size it goes by", { ...Words, description: "As it is called: 17 mm, no. 2, size 25." }),
+    ),
+    least_Nm: Type.Optional(titled("Pulls from", Type.Number({ exclusiveMinimum: 0 }))),
+    most_Nm: Type.Optional(titled("Pulls up to", Type.Number({ exclusiveMinimum: 0 }))),
+    most_bar: Type.Optional(titled("Reads up to", Type.Number({ exclusiveMinimum: 0 }))),
+    bears_kg: Type.Optional(titled("Bears", Type.Number({ exclusiveMinimum: 0 }))),
+    reach_m: Type.Optional(titled("Reaches", Type.Number({ exclusiveMinimum: 0 }))),
     substitutes: Type.Optional(Type.Array(Type.Object({ name: Words, allowedWhen: Words }, closed))),
   },
   closed,

@@ -11,7 +11,7 @@ export function checkStep(context: Context, check: Check): Step {
       title: check.do,
       why: check.why,
       minutes: check.minutes,
-      tools: toolsOf(context.sheet, check.tools),
+      tools: toolsOf(context, check.tools),
       cues: check.how,
       ...(check.part !== undefined && { part: check.part }),
       // A look that cannot be had may be skipped with a reason; a test after the water is back may not.

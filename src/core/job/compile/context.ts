@@ -6,6 +6,7 @@ import {
   type StripPlan,
   spoiledBy,
   stripMessage,
+  toolName,
   withSafeWork,
 } from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
@@ -165,14 +166,16 @@ function findingsOf(sheet: Sheet, progress: Progress): Finding[] {
   });
 }
 
-/** Tools by id as a step shows them, in the sheet's words. */
-export function toolsOf(sheet: Sheet, ids: readonly string[]): ToolUse[] {
+/** Tools by id as a step shows them, in the sheet's words and the reader's units. */
+export function toolsOf(
+  { sheet, system }: Pick<Context, "sheet" | "system">,
+  ids: readonly string[],
+): ToolUse[] {
   return ids.map((id) => {
     const tool = sheet.tools.find((each) => each.id === id);
-    const name = tool === undefined ? id : tool.size === undefined ? tool.name : `${tool.name}, ${tool.size}`;
     return {
       id,
-      name,
+      name: tool === undefined ? id : toolName(tool, system),
       substitutes: tool?.substitutes?.map((each) => `${each.name} (${each.allowedWhen})`) ?? [],
     };
   });

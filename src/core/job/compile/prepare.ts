@@ -100,7 +100,7 @@ function toolLines(context: Context): ListLine[] {
     ...sheet.checks.flatMap((check) => check.tools),
     ...(sheet.tasks ?? []).flatMap((task) => task.tools),
   ];
-  return toolsOf(sheet, [...new Set(order)]).map((tool) => ({
+  return toolsOf(context, [...new Set(order)]).map((tool) => ({
     name: tool.name,
     note: tool.substitutes.length > 0 ? `stand-in: ${tool.substitutes.join("; ")}` : "",
   }));

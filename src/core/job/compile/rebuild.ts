@@ -95,7 +95,7 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
           ? (fit.why ?? "It goes back where it came from.")
           : `A NEW one goes in: ${renewal.why}`,
       minutes: fit.minutes / (later ? 2 : 1),
-      tools: toolsOf(context.sheet, fit.tools),
+      tools: toolsOf(context, fit.tools),
       cautions: fit.cautions ?? [],
       part: part.id,
       cues: [...(part.quantity > 1 ? [`count ${part.quantity}`] : [])],
@@ -161,7 +161,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
           title: `Now tighten ${part.name.toLowerCase()}.`,
           why: `It was left loose until ${waitedFor} was in.`,
           minutes: fit.minutes / 2,
-          tools: toolsOf(context.sheet, fit.tools),
+          tools: toolsOf(context, fit.tools),
           part: part.id,
         },
         {
@@ -202,7 +202,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
             ? "Evenly, or the joint cocks and leaks."
             : `They were left loose until the ${waitedFor.toLowerCase()} was in. Evenly, or the joint cocks.`,
         minutes: fit.minutes / 2,
-        tools: toolsOf(context.sheet, fit.tools),
+        tools: toolsOf(context, fit.tools),
         part: part.id,
         cues: [size],
       },

@@ -42,7 +42,8 @@ export function strip(context: Context): Step[] {
 }
 
 /** The joint is opened by a crack while some of its bolts still hold it, in case pressure is left. */
-function crack({ sheet, parts, removed }: Context, part: Part, way: Way): Step[] {
+function crack(context: Context, part: Part, way: Way): Step[] {
+  const { parts, removed } = context;
   const stay = way.stayUntilCracked;
   if (stay === undefined) return [];
   const cover = removed
@@ -57,7 +58,7 @@ function crack({ sheet, parts, removed }: Context, part: Part, way: Way): Step[]
         title: `Slacken all ${part.quantity} ${part.name.toLowerCase()} and take ${part.quantity - stay} out. Crack the ${joint} while ${stay} opposite ones stay in.`,
         why: "If a closure passes after all, it shows here, and the joint still holds.",
         minutes: 1.5,
-        tools: toolsOf(sheet, way.tools),
+        tools: toolsOf(context, way.tools),
         forbidden: way.forbidden ?? [],
         cautions: way.cautions ?? [],
         part: part.id,
@@ -81,7 +82,7 @@ function holds({ sheet, removed, parts, inputs }: Context, part: Part): string {
 }
 
 function stripStep(context: Context, part: Part, way: Way): Step {
-  const { sheet, renewals } = context;
+  const { renewals } = context;
   const renewal = renewals.find((each) => each.part === part.id);
   const reasons = [
     way.why ?? holds(context, part),
@@ -96,7 +97,7 @@ function stripStep(context: Context, part: Part, way: Way): Step {
       title: cracked ? `Take the last ${way.stayUntilCracked} ${part.name.toLowerCase()} out.` : way.do,
       why: reasons.join(" "),
       minutes: way.minutes,
-      tools: toolsOf(sheet, way.tools),
+      tools: toolsOf(context, way.tools),
       forbidden: cracked ? [] : (way.forbidden ?? []),
       cautions: cracked ? [] : (way.cautions ?? []),
       part: part.id,

@@ -12,7 +12,8 @@ export function tasks(context: Context, when: Task["when"]): Step[] {
     .flatMap((task) => taskSteps(context, task));
 }
 
-function taskSteps({ sheet }: Context, task: Task): Step[] {
+function taskSteps(context: Context, task: Task): Step[] {
+  const { sheet } = context;
   const phase = PHASE[task.when];
   const work = step(
     {
@@ -21,7 +22,7 @@ function taskSteps({ sheet }: Context, task: Task): Step[] {
       title: task.do,
       why: task.why,
       minutes: task.minutes,
-      tools: toolsOf(sheet, task.tools),
+      tools: toolsOf(context, task.tools),
       forbidden: task.forbidden ?? [],
       cautions: task.cautions ?? [],
       ...(task.part !== undefined && { part: task.part }),

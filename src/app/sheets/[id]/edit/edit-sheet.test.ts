@@ -34,7 +34,7 @@ describe("editing a sheet", () => {
   });
 
   it("offers what a field may name, and nothing where any text goes", () => {
-    const references = referencesOf(sheet);
+    const references = referencesOf(sheet, "metric");
     expect(references("heldBy")).toHaveLength(sheet.parts.length);
     expect(references("tools")?.some((tool) => tool.name.startsWith("Stack hook"))).toBe(true);
     expect(references("do")).toBeUndefined();

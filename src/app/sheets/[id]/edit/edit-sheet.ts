@@ -1,16 +1,15 @@
+import { toolName } from "@/core/build";
 import type { Sheet } from "@/core/formats";
+import type { UnitSystem } from "@/core/quantity";
 import type { References } from "@/ui/schema-form/schema-form";
 
 /** Fields that name something of the sheet, and what they may name. */
-export function referencesOf(sheet: Sheet): References {
+export function referencesOf(sheet: Sheet, system: UnitSystem): References {
   const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
     list.map(({ id, name }) => ({ id, name: name === "" ? id : name }));
   const parts = named(sheet.parts);
   const positions = named(sheet.position?.names ?? []);
-  const tools = sheet.tools.map(({ id, name, size }) => ({
-    id,
-    name: size === undefined ? name : `${name}, ${size}`,
-  }));
+  const tools = sheet.tools.map((tool) => ({ id: tool.id, name: toolName(tool, system) }));
   const by: Readonly<Record<string, readonly { id: string; name: string }[]>> = {
     heldBy: parts,
     spoils: parts,
