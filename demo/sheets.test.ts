@@ -40,7 +40,7 @@ it("there is a sheet for each of the twenty-two kinds of work, and a valve under
 });
 
 describe.each(sheets.map((sheet) => [sheet.title, sheet] as const))("%s", (_, raw) => {
-  const sheet = withSafeWork(raw);
+  const sheet = withSafeWork(raw, "metric");
   const moving = sheet.parts.filter((part) => part.stays !== true);
   const reachable = (build: string | undefined) =>
     moving.filter((part) => assembly(sheet, build).ways(part.id).length > 0).map((part) => part.id);

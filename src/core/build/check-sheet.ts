@@ -13,7 +13,7 @@ export function checkSheet(sheet: Sheet): Problem[] {
   const parts = new Map(sheet.parts.map((part) => [part.id, part]));
   const tools = new Map(sheet.tools.map((tool) => [tool.id, tool]));
   const supplies = new Map(sheet.supplies.map((supply) => [supply.id, supply]));
-  const safe = withSafeWork(sheet);
+  const safe = withSafeWork(sheet, "metric");
   const positions = new Set(sheet.position?.names.map((each) => each.id));
 
   const known = (id: string, path: string) => {

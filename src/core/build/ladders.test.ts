@@ -17,6 +17,7 @@ function ladder(
       isolation: { ...sheet.isolation, medium: more.medium ?? "water" },
       parts: [plug!, { ...seat!, material: more.behind ?? "steel" }],
     },
+    "metric",
   );
 }
 const PULL = { name: "Steady pull", do: "The right size, square on, both hands, no jerk.", stop: false };

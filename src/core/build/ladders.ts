@@ -1,5 +1,6 @@
 import type { Part, ReleaseRung, Sheet } from "../formats";
 import { MEDIA_RULES } from "../line";
+import { formatKept, type UnitSystem } from "../quantity";
 
 /** How pressure that is left gets out: the gentlest rung the valve has, or why none of them may be used. */
 export type Release =
@@ -43,7 +44,7 @@ const MELTS: ReadonlySet<Part["material"]> = new Set([
 ]);
 
 /** Right size and steady pull, oil and time, heat, shock, cut: with the rung at which this part says stop. */
-export function stuckLadder(part: Part, sheet: Sheet): StuckRung[] {
+export function stuckLadder(part: Part, sheet: Sheet, system: UnitSystem): StuckRung[] {
   const near = sheet.parts.some(
     (each) => MELTS.has(each.material) && each.ways.some((way) => way.heldBy.includes(part.id)),
   );
@@ -67,7 +68,11 @@ export function stuckLadder(part: Part, sheet: Sheet): StuckRung[] {
   if (gas)
     return [...rungs, { name: "Heat", do: "Never near what burns. Stop here: hand it over.", stop: true }];
   if (soft || near)
-    rungs.push({ name: "Heat", do: "Hot water only, under 80 °C: seals lie behind it.", stop: false });
+    rungs.push({
+      name: "Heat",
+      do: `Hot water only, under ${formatKept(80, "°C", system)}: seals lie behind it.`,
+      stop: false,
+    });
   else rungs.push({ name: "Heat", do: "Warm air round it, evenly, to hand-hot; then pull.", stop: false });
   if (brittle)
     return [

@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
 import type { Sheet } from "../formats";
 import { librarySheet } from "../job/job.fixtures";
+import { releaseCaution } from "../line";
 import { releaseOf, stuckLadder, withSafeWork } from ".";
 import { trialSheet, wet } from "./build.fixtures";
 
 const sheet = (id: string) => librarySheet(id);
-const safe = (id: string) => withSafeWork(sheet(id));
+const safe = (id: string) => withSafeWork(sheet(id), "metric");
 const wayOf = (each: Sheet, part: string) => each.parts.find((one) => one.id === part)!.ways[0]!;
 const tools = (each: Sheet, part: string) => (wayOf(each, part).forbidden ?? []).map((one) => one.tool);
 const cautions = (each: Sheet, part: string) =>
@@ -35,7 +36,7 @@ describe("what a step must keep to", () => {
     expect(cautions(safe("sedgeway-ditchmaster-80"), "cover-bolts")).toContain("Support it first");
     const heavy = structuredClone(sheet("brae-skerrycheck-100"));
     heavy.parts.find((part) => part.id === "spool")!.weight_kg = 31;
-    expect(cautions(withSafeWork(heavy), "spool-bolts")).toContain("hoist");
+    expect(cautions(withSafeWork(heavy, "metric"), "spool-bolts")).toContain("hoist");
   });
 
   it("says to stand clear of a cover, and for what is never let out there, to tighten and prove anew", () => {
@@ -54,14 +55,14 @@ describe("what a step must keep to", () => {
   it("follows the facts, not the text: the same sheet on another medium", () => {
     const steam = structuredClone(sheet("sedgeway-cloud-50"));
     steam.isolation.medium = "steam";
-    expect(cautions(withSafeWork(steam), "cover-bolts")).toContain("scalds");
+    expect(cautions(withSafeWork(steam, "metric"), "cover-bolts")).toContain("scalds");
   });
 
   it("keeps what the sheet says itself, once, and is the same when done again", () => {
     const once = safe("lantern-parlour-1");
     expect(tools(once, "ring-nut").filter((tool) => tool === "Pipe wrench")).toHaveLength(1);
     expect(wayOf(once, "ring-nut").forbidden![0]!.why).toContain("shears the spindle");
-    expect(withSafeWork(once)).toBe(once);
+    expect(withSafeWork(once, "metric")).toBe(once);
   });
 });
 
@@ -73,7 +74,7 @@ function pair(first: object, second: object = {}, more: Partial<Sheet> = {}): Sh
   });
   Object.assign(trial.parts[0]!, first);
   Object.assign(trial.parts[1]!, second);
-  return withSafeWork({ ...trial, ...more });
+  return withSafeWork({ ...trial, ...more }, "metric");
 }
 const RING = { shape: { kind: "ring", diameter_mm: 20, height_mm: 3 } };
 const BOLTS = {
@@ -153,7 +154,7 @@ describe("each rule by itself", () => {
     Object.assign(trial.parts[0]!, BOLTS);
     Object.assign(trial.parts[1]!, COVER);
     trial.parts[0]!.ways[0]!.stayUntilCracked = 4;
-    expect(wayOf(withSafeWork(trial), "first").stayUntilCracked).toBe(4);
+    expect(wayOf(withSafeWork(trial, "metric"), "first").stayUntilCracked).toBe(4);
   });
 
   it.each([
@@ -167,6 +168,21 @@ describe("each rule by itself", () => {
     for (const said of [under, itself])
       if (says === undefined) expect(said).not.toContain("weighs");
       else expect(said).toContain(says);
+  });
+
+  it("says weights and what comes out in the reader's units", () => {
+    const heavy = {
+      ...trialSheet({ a: [{ heldBy: [], minutes: 1 }] }),
+      isolation: { ...wet.isolation, medium: "co2" },
+    } as Sheet;
+    Object.assign(heavy.parts[0]!, { name: "Spool", weight_kg: 31 });
+    const said = (system: "metric" | "us") => wayOf(withSafeWork(heavy, system), "a").cautions![0]!.can;
+    expect(said("metric")).toBe("The spool weighs 31 kg and drops when the last one is out.");
+    expect(said("us")).toBe("The spool weighs 68.3 lb and drops when the last one is out.");
+    expect(releaseCaution("co2", "metric").can).toContain("Below 5.2 bar a");
+    expect(releaseCaution("co2", "us").can).toContain("Below 75.4 psi a");
+    expect(releaseCaution("co2", "us").do).toContain("above 102 psi g");
+    expect(releaseCaution("condensate", "us").do).toContain("below 113 °F");
   });
 
   it("a spring under load is held while the last thread lets go", () => {
@@ -214,7 +230,7 @@ describe("the ladder of letting pressure out", () => {
 describe("the ladder for what will not move", () => {
   const ladder = (id: string, part: string) => {
     const each = sheet(id);
-    return stuckLadder(each.parts.find((one) => one.id === part)!, each);
+    return stuckLadder(each.parts.find((one) => one.id === part)!, each, "metric");
   };
   it("ends where the material says stop", () => {
     expect(ladder("brae-quaywall-4", "gland-plate").at(-1)).toMatchObject({ name: "Shock", stop: true });

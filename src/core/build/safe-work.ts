@@ -1,5 +1,6 @@
 import type { Caution, Part, Sheet, Way } from "../formats";
-import { MEDIA_RULES, type MediumRule } from "../line";
+import { MEDIA_RULES, type MediumRule, releaseCaution } from "../line";
+import { formatKept, type UnitSystem } from "../quantity";
 
 /**
  * What a step must keep to, worked out from what the part is made of, what it does and what stands behind it, so that
@@ -18,6 +19,9 @@ interface Facts {
   /** Parts that this one holds. */
   readonly holds: readonly Part[];
   readonly medium: MediumRule;
+  /** What can happen where the medium comes out. */
+  readonly release: Caution;
+  readonly system: UnitSystem;
 }
 
 type Forbidden = NonNullable<Way["forbidden"]>[number];
@@ -74,12 +78,12 @@ const FORBIDDEN: readonly (Forbidden & { readonly when: (facts: Facts) => boolea
 
 const SPILLS = "What is left behind it can push it off.";
 
-function cautionsOf({ part, holds, medium }: Facts): Caution[] {
+function cautionsOf({ part, holds, medium, release, system }: Facts): Caution[] {
   const cautions: Caution[] = [];
   const cover = holds.find(closes);
   if (isFastener(part) && cover !== undefined)
     cautions.push({
-      can: `${SPILLS} ${medium.crackCover ? "" : medium.release.can}`.trim(),
+      can: `${SPILLS} ${medium.crackCover ? "" : release.can}`.trim(),
       do: `Stand to the side, face away from the ${cover.name.toLowerCase()}.${
         medium.crackCover
           ? ""
@@ -98,7 +102,7 @@ function cautionsOf({ part, holds, medium }: Facts): Caution[] {
       : undefined;
   if (heavy?.weight_kg !== undefined)
     cautions.push({
-      can: `The ${heavy.name.toLowerCase()} weighs ${heavy.weight_kg} kg and drops when the last one is out.`,
+      can: `The ${heavy.name.toLowerCase()} weighs ${formatKept(heavy.weight_kg, "kg", system)} and drops when the last one is out.`,
       do:
         heavy.weight_kg >= HOIST_KG
           ? "Carry it on a hoist or jack, or lift with two. Feet clear, no finger in a bolt hole."
@@ -129,14 +133,15 @@ function positionFor(sheet: Sheet, part: Part): { off?: string; on?: string } {
   return {};
 }
 
-function complete(sheet: Sheet): Sheet {
+function complete(sheet: Sheet, system: UnitSystem): Sheet {
   const medium = MEDIA_RULES[sheet.isolation.medium];
+  const release = releaseCaution(sheet.isolation.medium, system);
   return {
     ...sheet,
     parts: sheet.parts.map((part) => {
       if (part.stays === true) return part;
       const holds = sheet.parts.filter((each) => each.ways.some((way) => way.heldBy.includes(part.id)));
-      const facts: Facts = { part, holds, medium };
+      const facts: Facts = { part, holds, medium, release, system };
       const forbidden = FORBIDDEN.filter((rule) => rule.when(facts)).map(({ tool, why }) => ({ tool, why }));
       const cautions = cautionsOf(facts);
       const stay = stayIn(facts);
@@ -167,14 +172,16 @@ function unlessSaid<T>(said: readonly T[], derived: readonly T[], key: (each: T)
   });
 }
 
-const completed = new WeakMap<Sheet, Sheet>();
+const completed: Readonly<Record<UnitSystem, WeakMap<Sheet, Sheet>>> = {
+  metric: new WeakMap(),
+  us: new WeakMap(),
+};
 
 /** The sheet with everything that follows from its own facts; the same sheet gives the same object. */
-export function withSafeWork(sheet: Sheet): Sheet {
-  const known = completed.get(sheet);
+export function withSafeWork(sheet: Sheet, system: UnitSystem): Sheet {
+  const known = completed[system].get(sheet);
   if (known !== undefined) return known;
-  const made = complete(sheet);
-  completed.set(sheet, made);
-  completed.set(made, made);
+  const made = complete(sheet, system);
+  completed[system].set(sheet, made).set(made, made);
   return made;
 }

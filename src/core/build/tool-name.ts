@@ -1,11 +1,5 @@
 import type { Tool } from "../formats";
-import { formatIn, toSI, type UnitSystem, unit } from "../quantity";
-
-/** The unit a sheet has it in, which metric readers see, and the one of the others. */
-const TORQUE = { metric: "N·m", us: "ft·lbf" } as const;
-const PRESSURE = { metric: "bar g", us: "psi g" } as const;
-const MASS = { metric: "kg", us: "lb" } as const;
-const LENGTH = { metric: "m", us: "ft" } as const;
+import { formatIn, formatKept, type UnitSystem, unit } from "../quantity";
 
 /**
  * A tool as one looks for it in the bag: its name, the size it goes by (a 17 mm spanner is one everywhere), and what it
@@ -13,19 +7,15 @@ const LENGTH = { metric: "m", us: "ft" } as const;
  */
 export function toolName(tool: Tool, system: UnitSystem): string {
   const { name, size, least_Nm, most_Nm, most_bar, bears_kg, reach_m } = tool;
-  const say = (value: number, units: Readonly<Record<UnitSystem, string>>) =>
-    formatIn(toSI(value, unit(units.metric)), unit(units[system]));
-  const torque =
-    most_Nm === undefined
-      ? undefined
-      : `${least_Nm === undefined ? "up" : say(least_Nm, TORQUE)} to ${say(most_Nm, TORQUE)}`;
+  const say = (value: number, unitId: string) => formatKept(value, unitId, system);
+  const least = least_Nm === undefined ? "up" : say(least_Nm, "N·m");
   return [
     name,
     size,
-    torque,
-    most_bar && `up to ${say(most_bar, PRESSURE)}`,
-    bears_kg && `bears ${say(bears_kg, MASS)}`,
-    reach_m && `reaches ${say(reach_m, LENGTH)}`,
+    most_Nm && `${least} to ${say(most_Nm, "N·m")}`,
+    most_bar && `up to ${say(most_bar, "bar g")}`,
+    bears_kg && `bears ${say(bears_kg, "kg")}`,
+    reach_m && `reaches ${formatIn(reach_m, unit(system === "us" ? "ft" : "m"))}`,
   ]
     .filter((each) => each !== undefined)
     .join(", ");

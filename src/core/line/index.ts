@@ -1,5 +1,5 @@
 export { checkLine } from "./check-line";
-export { MEDIA_RULES, type MediumRule, mediumOf, underLineRule } from "./media";
+export { MEDIA_RULES, type MediumRule, mediumOf, releaseCaution, underLineRule } from "./media";
 export { neighbourhood } from "./neighbourhood";
 export { fed, isEnergy, type Network, network, reachable, standsShut, usuallyFed } from "./network";
 export { pointNames } from "./point-names";

@@ -11,6 +11,7 @@ import {
   originOf,
   pointNames,
   reachable,
+  releaseCaution,
   standing,
   streetGrid,
   threeWays,
@@ -87,9 +88,11 @@ describe("a line with its stems in a position", () => {
 describe("media", () => {
   it("all have a rule, a caution with what to do, and none that scalds, poisons or burns is let out at a cover", () => {
     for (const medium of MEDIA) {
-      const rule = MEDIA_RULES[medium];
-      expect(rule.release.can.length).toBeGreaterThan(10);
-      expect(rule.release.do.length).toBeGreaterThan(10);
+      for (const system of ["metric", "us"] as const) {
+        const caution = releaseCaution(medium, system);
+        expect(caution.can.length).toBeGreaterThan(10);
+        expect(caution.do.length).toBeGreaterThan(10);
+      }
     }
     for (const medium of ["steam", "condensate", "ammonia", "co2", "gas", "electricity"] as const)
       expect(MEDIA_RULES[medium].crackCover, medium).toBe(false);

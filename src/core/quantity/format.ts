@@ -1,5 +1,5 @@
 import type { Dimension, UnitSystem } from "./dimension";
-import { fromSI, preferredUnit, type Unit } from "./units";
+import { fromSI, preferredUnit, toSI, type Unit, unit } from "./units";
 
 /**
  * A figure with as many digits as a technician can use: three significant, none behind the point from 100 up,
@@ -19,15 +19,21 @@ export function sensibleDigits(value: number): string {
 }
 
 /** An SI value as text in one unit: "4.1 bar g". */
-export function formatIn(si: number, unit: Unit): string {
-  const figure = sensibleDigits(fromSI(si, unit));
-  if (unit.label === "") return figure;
-  return unit.label === "°" || unit.label === "%" ? `${figure}${unit.label}` : `${figure} ${unit.label}`;
+export function formatIn(si: number, shown: Unit): string {
+  const figure = sensibleDigits(fromSI(si, shown));
+  if (shown.label === "") return figure;
+  return shown.label === "°" || shown.label === "%" ? `${figure}${shown.label}` : `${figure} ${shown.label}`;
 }
 
 /** An SI value as text in the unit the reader's system prefers. */
 export function formatQuantity(si: number, dimension: Dimension, system: UnitSystem): string {
   return formatIn(si, preferredUnit(dimension, system));
+}
+
+/** A figure that is kept in some unit, by its id, as text in the unit the reader's system prefers. */
+export function formatKept(value: number, unitId: string, system: UnitSystem): string {
+  const kept = unit(unitId);
+  return formatQuantity(toSI(value, kept), kept.dimension, system);
 }
 
 /** Minutes as people say them: "45 s", "12 min", "2 h 05", "3 d". */

@@ -1,16 +1,18 @@
 import clsx from "clsx";
 import { stuckLadder } from "@/core/build";
 import type { Part, Sheet } from "@/core/formats";
+import { useSettings } from "../settings";
 
 /** What to try when it will not move, rung by rung, and where this material says stop. */
 export function StuckLadder({ part, sheet }: { part: Part; sheet: Sheet }) {
+  const { system } = useSettings();
   return (
     <details className="group">
       <summary className="min-h-11 cursor-pointer content-center px-1 text-soft underline underline-offset-4">
         It will not move
       </summary>
       <ol className="card mt-1 overflow-hidden">
-        {stuckLadder(part, sheet).map((rung, index) => (
+        {stuckLadder(part, sheet, system).map((rung, index) => (
           <li
             key={rung.name}
             className={clsx(

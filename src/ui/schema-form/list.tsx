@@ -1,5 +1,6 @@
 "use client";
 
+import clsx from "clsx";
 import { ChevronDown, ChevronUp, Plus, X } from "lucide-react";
 import type { ReactNode } from "react";
 import { Says } from "../kit/labelled";
@@ -38,7 +39,16 @@ export function List({
       <Says hint={hint} error={messages.length > 0 ? messages.join(" ") : undefined} />
       <ol className="mt-1 flex flex-col gap-2">
         {items.map((each, index) => (
-          <li key={index} className={`flex gap-1 ${folded ? "items-start" : "items-end"}`}>
+          // An open entry has the whole width for its fields; what moves it stands at its foot then.
+          <li
+            key={index}
+            className={clsx(
+              "flex gap-1",
+              folded
+                ? "items-start has-[>details[open]]:flex-col has-[>details[open]]:items-stretch"
+                : "items-end",
+            )}
+          >
             {folded ? (
               <details className="card min-w-0 flex-1 px-3" open={opens(index)}>
                 <summary className="min-h-11 cursor-pointer content-center truncate font-semibold">
@@ -49,7 +59,7 @@ export function List({
             ) : (
               <div className="min-w-0 flex-1">{children(each, index)}</div>
             )}
-            <span className="flex">
+            <span className="flex justify-end">
               <IconButton
                 label={`Move ${label} ${index + 1} up`}
                 disabled={index === 0}

@@ -55,7 +55,7 @@ function Fields({ name: _, schema, value, path, onChange, ...given }: FieldProps
     onChange(rest);
   };
   return (
-    <div className="flex flex-col gap-3">
+    <div className="@container flex flex-col gap-3">
       {at(given.problems, path).map((message) => (
         <Says key={message} error={message} />
       ))}
@@ -67,11 +67,11 @@ function Fields({ name: _, schema, value, path, onChange, ...given }: FieldProps
           onChange={(kind) => onChange(keepShared(blankOf(branchOf(schema, { kind })), entry))}
         />
       )}
-      <div className="grid gap-3 sm:grid-cols-2">
+      <div className="grid @xs:grid-cols-2 gap-3">
         {properties
           .filter(([name, each]) => entry[name] !== undefined && each.const === undefined)
           .map(([name, each]) => (
-            <div key={name} className={`relative min-w-0 ${wide(name, each) ? "sm:col-span-2" : ""}`}>
+            <div key={name} className={`relative min-w-0 ${wide(name, each) ? "@xs:col-span-2" : ""}`}>
               <Field
                 {...given}
                 name={name}

@@ -73,6 +73,7 @@ describe("a form made from a schema", () => {
 
   it("calls an entry by what says most of it", () => {
     expect(titleOf({ id: "x", name: "Stem nut" }, 0)).toBe("Stem nut");
+    expect(titleOf({ id: "y", name: "Ring spanner", size: "17 mm" }, 0)).toBe("Ring spanner, 17 mm");
     expect(titleOf({ part: "stem", quantity: 2 }, 0)).toBe("stem");
     expect(titleOf({}, 2)).toBe("Entry 3");
   });

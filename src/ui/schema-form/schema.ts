@@ -119,6 +119,7 @@ export function titleOf(value: unknown, index: number): string {
   if (typeof value !== "object" || value === null) return String(value);
   const entry = value as Record<string, unknown>;
   for (const name of ["name", "label", "says", "do", "ask", "can", "tool", "part", "what", "id", "kind"])
-    if (typeof entry[name] === "string" && entry[name] !== "") return entry[name] as string;
+    if (typeof entry[name] === "string" && entry[name] !== "")
+      return typeof entry.size === "string" ? `${entry[name]}, ${entry.size}` : (entry[name] as string);
   return `Entry ${index + 1}`;
 }

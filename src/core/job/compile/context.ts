@@ -52,7 +52,7 @@ export function contextOf(
   system: UnitSystem,
 ): Result<Context, string> {
   const { valve } = inputs;
-  const sheet = workSheet(inputs, "");
+  const sheet = workSheet(inputs, system);
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
@@ -120,7 +120,9 @@ const strippedSoFar = (progress: Progress) =>
   [...progress.done.keys()].flatMap((id) => (id.startsWith("strip:") ? [id.slice("strip:".length)] : []));
 
 /** The sheet as work on this valve takes it. */
-const workSheet = remembered((inputs: JobInputs) => withSafeWork(sheetOnLine(inputs)));
+const workSheet = remembered((inputs: JobInputs, system) =>
+  withSafeWork(sheetOnLine(inputs), system as UnitSystem),
+);
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
 

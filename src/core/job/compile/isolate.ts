@@ -8,7 +8,7 @@ import {
   type Turned,
   unfitness,
 } from "../../isolation";
-import { MEDIA_RULES } from "../../line";
+import { MEDIA_RULES, releaseCaution } from "../../line";
 import { formatDuration, formatQuantity } from "../../quantity";
 import { PROVE_STEPS } from "../progress";
 import { type Step, step } from "../step";
@@ -29,7 +29,7 @@ export function isolate(context: Context): Step[] {
           title: `Nothing is shut: ${MEDIA_RULES[sheet.isolation.medium].name} stays in the pipe. Is that right, here and now?`,
           why: sheet.isolation.noLine,
           minutes: 1,
-          cautions: [MEDIA_RULES[sheet.isolation.medium].release],
+          cautions: [releaseCaution(sheet.isolation.medium, context.system)],
         },
         { kind: "ask-twice", allowed: live },
       ),
@@ -80,7 +80,7 @@ export function isolate(context: Context): Step[] {
             title: `Open drain ${nodeName(context, drain.node)} and let ${litres(volume_L - drain.staysBelow_L)} run out.`,
             why: `It is the lowest drain of the shut-in section; about ${formatDuration(drain.minutes * 60)} through its bore.${ventName === undefined ? "" : ` Open ${ventName} to let air in.`}${drain.staysBelow_L > 5 ? ` About ${litres(drain.staysBelow_L)} lies lower and stays.` : ""}`,
             minutes: Math.max(1, Math.round(drain.minutes)),
-            cautions: [MEDIA_RULES[sheet.isolation.medium].release],
+            cautions: [releaseCaution(sheet.isolation.medium, context.system)],
           },
           { kind: "do" },
         ),
@@ -147,11 +147,12 @@ export function isolate(context: Context): Step[] {
 }
 
 /** Pressure that is left is let out on the gentlest rung the valve has; where none may be used, nothing is opened. */
-function letOut({ sheet }: Context): Step[] {
+function letOut({ sheet, system }: Context): Step[] {
   const release = releaseOf(sheet);
   // On the last rung, the cover, nothing is done here: the strip cracks it with bolts left in.
   if (release === undefined || (release.kind === "rung" && release.rung.rung === "cover")) return [];
-  const { name, release: caution } = MEDIA_RULES[sheet.isolation.medium];
+  const { name } = MEDIA_RULES[sheet.isolation.medium];
+  const caution = releaseCaution(sheet.isolation.medium, system);
   if (release.kind === "barred")
     return [
       step(
@@ -235,7 +236,7 @@ function acts(context: Context): Step[] {
             title: `Pump ${act.name} down until it holds at zero gauge.`,
             why: `${act.why} It has one relief valve: while that is off, nothing may be in it that could boil.`,
             minutes: 60,
-            cautions: [MEDIA_RULES[context.sheet.isolation.medium].release],
+            cautions: [releaseCaution(context.sheet.isolation.medium, context.system)],
           },
           { kind: "write-down", ask: "Pressure it was pumped down to, and when?" },
         );
@@ -247,7 +248,7 @@ function acts(context: Context): Step[] {
             title: `Open ${act.name} and leave it open.`,
             why: act.why,
             minutes: 2,
-            cautions: [MEDIA_RULES[context.sheet.isolation.medium].release],
+            cautions: [releaseCaution(context.sheet.isolation.medium, context.system)],
           },
           { kind: "do" },
         );
@@ -350,7 +351,7 @@ function electricallyDead(context: Context): Step[] {
         title: `Prove ${nodeName(context, point.node)} electrically dead.`,
         why: point.says,
         minutes: 3,
-        cautions: [MEDIA_RULES.electricity.release],
+        cautions: [releaseCaution("electricity", context.system)],
       },
       { kind: "write-down", ask: "Which tester, and what did it show: live point, here, live point?" },
     ),

@@ -22,7 +22,7 @@ export function Preview({ sheet }: { sheet: Sheet }) {
     const inputs = trial(sheet, reach, build);
     return compile(inputs, replay(inputs, []), system);
   }, [sheet, reach, build, system]);
-  const held = useMemo(() => withSafeWork(sheet), [sheet]);
+  const held = useMemo(() => withSafeWork(sheet, system), [sheet, system]);
   return (
     <div className="flex flex-col gap-3">
       <div className="grid gap-2 sm:grid-cols-2">
