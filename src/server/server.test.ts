@@ -1,13 +1,14 @@
 import { sql } from "drizzle-orm";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { JobEvent, Line } from "@/core/formats";
-import { verifyChain } from "@/core/job";
+import { jobRecord, verifyChain } from "@/core/job";
 import { Walk } from "@/core/job/job.fixtures";
 import { openDatabase } from "@/data";
 import { importFiles, previewImport } from "./importing/import-files";
 import { loadDemo } from "./importing/load-demo";
 import { appendEvents, jobAt } from "./jobs/append-events";
 import { heldShut, openJob } from "./jobs/open-job";
+import { readJob } from "./jobs/read-job";
 import { saveLine } from "./lines/save-line";
 import { allDoubts } from "./proof/verify";
 import { type Services, servicesOn } from "./services";
@@ -72,6 +73,17 @@ describe("the demo", () => {
     const before = everyJob();
     loadDemo(services);
     expect(everyJob()).toEqual(before);
+  });
+
+  it("a record is read in the units of its reader, and what was typed stays as it was typed", () => {
+    const texts = (system: "metric" | "us") => {
+      const { run, events } = readJob(services, "demo-h02-stopped", system)!;
+      if (!run.ok) throw new Error(run.error);
+      return jobRecord(run.value, events).lines.map((each) => `${each.what} ${each.entry}`);
+    };
+    expect(texts("metric").join(" ")).toMatch(/let \d+ L run out/);
+    expect(texts("us").join(" ")).toMatch(/let \d+ US gal run out/);
+    for (const system of ["metric", "us"] as const) expect(texts(system).join(" ")).toContain("0 bar g");
   });
 });
 

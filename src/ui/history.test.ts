@@ -60,7 +60,7 @@ describe("undo", () => {
         fc.record({ to: fc.nat(99), field: fc.constantFrom(undefined, "a", "b") }),
         fc.constantFrom("undo" as const, "redo" as const),
       ),
-      { maxLength: 40 },
+      { minLength: 20, maxLength: 40 },
     );
     fc.assert(
       fc.property(acts, (all) => {

@@ -2,6 +2,7 @@ import { setImmediate } from "node:timers/promises";
 import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
 import { accept, advance, afterService, isClosed, type Run, run, seal } from "@/core/job";
+import type { UnitSystem } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredJob } from "@/data";
 import { strangers } from "../people";
@@ -227,10 +228,14 @@ export function finish(services: Services, ledger: Ledger, job: Run): void {
   if (job.current === undefined && !newer) keepValve(services, afterService(valve, at));
 }
 
-/** A stored job as it stands. */
-export function jobAt(stored: Pick<StoredJob, "inputs" | "events">): Result<Run, string> {
+/** A stored job as it stands, its texts in the units of whoever reads it. */
+export function jobAt(
+  stored: Pick<StoredJob, "inputs" | "events">,
+  system?: UnitSystem,
+): Result<Run, string> {
   return run(
     stored.inputs,
     stored.events.map((each) => each.event),
+    system,
   );
 }

@@ -1,6 +1,7 @@
 import type { JobInputs, SealedEvent } from "@/core/formats";
 import type { Run } from "@/core/job";
-import type { Result } from "@/core/result";
+import type { UnitSystem } from "@/core/quantity";
+import { ok, type Result } from "@/core/result";
 import type { Services } from "../services";
 import { jobAt, jobInHand } from "./append-events";
 
@@ -12,15 +13,20 @@ export interface ReadJob {
   readonly doubt: string | undefined;
 }
 
-/** Reads a job, verified against its anchor; verified once for as long as nobody else writes to the file. */
-export function readJob(services: Services, id: string): ReadJob | undefined {
+/**
+ * Reads a job, verified against its anchor; verified once for as long as nobody else writes to the file.
+ *
+ * @param system the units its texts are wanted in
+ */
+export function readJob(services: Services, id: string, system: UnitSystem = "metric"): ReadJob | undefined {
   const inHand = jobInHand(services, id);
   if (inHand.ok) {
     const { inputs, events, run } = inHand.value;
-    return { inputs, events, run: { ok: true, value: run }, doubt: undefined };
+    const read = run.system === system ? ok(run) : jobAt(inHand.value, system);
+    return { inputs, events, run: read, doubt: undefined };
   }
   const stored = services.jobs.find(id);
   if (stored === undefined) return undefined;
   const doubt = inHand.error.kind === "tampered" ? inHand.error.problems[0]?.message : undefined;
-  return { inputs: stored.inputs, events: stored.events, run: jobAt(stored), doubt };
+  return { inputs: stored.inputs, events: stored.events, run: jobAt(stored, system), doubt };
 }

@@ -26,7 +26,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
   const id = pathId((await params).id);
   const { system } = await readSettings();
   const all = services();
-  const [stored, proof] = atOneMoment(all, () => [readJob(all, id), proofOf(all, id)] as const);
+  const [stored, proof] = atOneMoment(all, () => [readJob(all, id, system), proofOf(all, id)] as const);
   if (stored === undefined) notFound();
   const { inputs, run: job } = stored;
   if (!job.ok) return <Notice tone="stop">{job.error}</Notice>;
