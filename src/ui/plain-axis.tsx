@@ -1,8 +1,9 @@
 "use client";
 
 import type { Sheet } from "@/core/formats";
-import { Axis, untouched } from "./draw/axis";
+import { Axis } from "./draw/axis";
 import type { AxisForm } from "./draw/axis-layout";
+import { untouched } from "./draw/axis-part";
 
 /** The axis of a sheet to be looked at or printed: nothing to tap. */
 export function PlainAxis({ sheet, form }: { sheet: Sheet; form: AxisForm }) {

@@ -2,8 +2,9 @@
 
 import { useEffect, useRef, useState } from "react";
 import type { Sheet } from "@/core/formats";
-import { Axis, untouched } from "./draw/axis";
+import { Axis } from "./draw/axis";
 import { type AxisForm, layAxis } from "./draw/axis-layout";
+import { untouched } from "./draw/axis-part";
 import { PartCard } from "./part-card";
 
 /** The axis of a sheet by itself: tap a part to read what goes on it and how far it is tightened. */

@@ -13,7 +13,7 @@ import {
 } from "../register/keep-documents";
 import { keepValve, removeValve } from "../register/keep-valve";
 import type { Services } from "../services";
-import type { BroughtJob } from "./import-files";
+import type { BroughtJob } from "./plan-job";
 
 /** What a removed job's log is anchored as: nothing is left of it, and that is known. */
 const REMOVED = "removed";

@@ -2,7 +2,8 @@
 
 import { useState } from "react";
 import type { Run } from "@/core/job";
-import { Axis, type AxisPart } from "../draw/axis";
+import { Axis } from "../draw/axis";
+import type { AxisPart } from "../draw/axis-part";
 import { PartCard } from "../part-card";
 
 /** The valve apart along its axis, as far as the job has come; a part that is tapped is read about. */

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { services } from "@/server/services";
-import { AxisKey } from "@/ui/draw/axis";
+import { AxisKey } from "@/ui/draw/axis-marks";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
-import { AxisKey } from "@/ui/draw/axis";
+import { AxisKey } from "@/ui/draw/axis-marks";
 import { endWords } from "@/ui/end-words";
 import { PlainAxis } from "@/ui/plain-axis";
 import { PrintButton } from "@/ui/print-button";
