@@ -13,7 +13,7 @@ import {
 } from "@/core/build";
 import { calculate, calculatorNamed, readTyped, type SentInput } from "@/core/calculators";
 import type { JobInputs, Line, Sheet, Store, Valve } from "@/core/formats";
-import { type BenchLink, benchLinks } from "@/core/job";
+import { type BenchLink, benchLinks, run } from "@/core/job";
 import { demoDocument, librarySheet, START, Walk } from "@/core/job/job.fixtures";
 
 const here = (path: string) => new URL(path, import.meta.url);
@@ -23,6 +23,31 @@ const register = Papa.parse<Valve>(readFileSync(here("register.csv"), "utf8"), {
   header: true,
   skipEmptyLines: true,
 }).data.map((row) => Object.fromEntries(Object.entries(row).filter(([, value]) => value !== "")) as Valve);
+
+const lines = new Map<string, Line>();
+const lineOf = (id: string): Line => {
+  const line = lines.get(id) ?? demoDocument<Line>(`lines/${id}.json`);
+  lines.set(id, line);
+  return line;
+};
+const sheetOf = (valve: Valve): Sheet => sheets.find((each) => each.id === valve.sheet)!;
+/** A job on a valve of the register, for one of its sheet's symptoms. */
+const jobOn = (
+  valve: Valve,
+  { says, reach }: Sheet["symptoms"][number],
+  policy: JobInputs["policy"],
+): JobInputs => ({
+  id: `job-${valve.tag}`,
+  valve,
+  sheet: sheetOf(valve),
+  ...(valve.line !== undefined && { line: lineOf(valve.line) }),
+  store,
+  reason: { kind: "due", says },
+  reach,
+  policy,
+  openedAt: new Date(START).toISOString(),
+  openedBy: "Tam Arkle",
+});
 
 const builds = (sheet: Sheet) =>
   sheet.builds.length > 0 ? sheet.builds.map((build) => build.id) : [undefined];
@@ -137,21 +162,7 @@ function opensFilled(link: BenchLink, where: string): void {
 describe("a whole job", () => {
   const first = sheets.map((sheet) => register.find((valve) => valve.sheet === sheet.id)!);
   it.each(first.map((valve) => [valve.tag, valve] as const))("on %s runs to the signature", (_, valve) => {
-    const sheet = sheets.find((each) => each.id === valve.sheet)!;
-    const symptom = sheet.symptoms.at(-1)!;
-    const inputs: JobInputs = {
-      id: `job-${valve.tag}`,
-      valve,
-      sheet,
-      ...(valve.line !== undefined && { line: demoDocument<Line>(`lines/${valve.line}.json`) }),
-      store,
-      reason: { kind: "due", says: symptom.says },
-      reach: symptom.reach,
-      policy: "what-was-disturbed",
-      openedAt: new Date(START).toISOString(),
-      openedBy: "Tam Arkle",
-    };
-    const walk = new Walk(inputs).toEnd();
+    const walk = new Walk(jobOn(valve, sheetOf(valve).symptoms.at(-1)!, "what-was-disturbed")).toEnd();
     expect(walk.job.status.kind).toBe("signed-off");
     expect(walk.job.tray.balances).toBe(true);
     expect(walk.job.shut).toEqual([]);
@@ -165,4 +176,46 @@ describe("a whole job", () => {
     );
     expect(opened.size).toBeGreaterThan(30);
   });
+});
+
+/** Every text of a value, however deep it lies. */
+const textsOf = (value: unknown): string[] =>
+  typeof value === "string"
+    ? [value]
+    : typeof value === "object" && value !== null
+      ? Object.values(value).flatMap(textsOf)
+      : [];
+
+describe("a plan in US units", () => {
+  const METRIC = /\d[\d.,]*\s?(N·m|bar|°C|kg|L\b|litres|metres|mm\b|m\b|kPa)/;
+  const US = /\d[\d.,]*\s?(ft·lbf|psi|°F|lb\b|US gal|ft\b)/;
+  /** What is said in both systems at once. */
+  const BOTH = /\d+ bar g \(\d+ psi g\)/g;
+  /** A text without what the sheet's author and the store's keeper wrote into it, word for word. */
+  const oursIn = (text: string, written: readonly string[]) =>
+    written.reduce((left, each) => left.replaceAll(each, ""), text).replaceAll(BOTH, "");
+
+  it.each(sheets.map((sheet) => [sheet.title, sheet] as const))(
+    "%s: no figure of ours is metric",
+    (_, sheet) => {
+      const written = [...new Set(textsOf([sheet, store]))]
+        .filter((each) => /\d/.test(each))
+        .sort((a, b) => b.length - a.length);
+      let texts = 0;
+      for (const valve of register.filter((each) => each.sheet === sheet.id))
+        for (const symptom of sheet.symptoms) {
+          const job = run(jobOn(valve, symptom, "on-condition"), [], "us");
+          if (!job.ok) throw new Error(`${valve.tag}: ${job.error}`);
+          for (const step of job.value.plan.steps) {
+            for (const text of textsOf(step)) {
+              texts++;
+              if (METRIC.test(text)) expect(oursIn(text, written), valve.tag).not.toMatch(METRIC);
+            }
+            // Titles are kept with the job and stand in the lists of all its readers.
+            expect(oursIn(step.title, written), valve.tag).not.toMatch(US);
+          }
+        }
+      expect(texts).toBeGreaterThan(100);
+    },
+  );
 });

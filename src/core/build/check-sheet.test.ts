@@ -532,7 +532,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     [
       [
         "/tools/8/most_Nm",
-        "Torque wrench pulls from 100 N·m and not up to more. Give the most it pulls to, above that.",
+        "Torque wrench has to pull up to more than it pulls from. Give the most it pulls to, above the least.",
       ],
     ],
   ],

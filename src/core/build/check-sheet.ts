@@ -41,7 +41,7 @@ export function checkSheet(sheet: Sheet): Problem[] {
     if (least_Nm !== undefined && (most_Nm === undefined || least_Nm >= most_Nm))
       say(
         `/tools/${index}/most_Nm`,
-        `${name} pulls from ${least_Nm} N·m and not up to more. Give the most it pulls to, above that.`,
+        `${name} has to pull up to more than it pulls from. Give the most it pulls to, above the least.`,
       );
   });
 

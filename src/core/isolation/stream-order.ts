@@ -48,7 +48,8 @@ const ORDER: Partial<Record<Medium | Stream, StreamOrder>> = {
   ammonia: { rank: 4 },
   co2: {
     rank: 4,
-    open: "By a crack, with vapour, until the section is above 7 bar: liquid let into less turns to dry ice.",
+    // A plan of a line is made before anybody says in which units it is read: so both.
+    open: "By a crack, with vapour, until the section is above 7 bar g (102 psi g): liquid let into less turns to dry ice.",
   },
   suction: {
     rank: 4,

@@ -1,6 +1,6 @@
 import { judgeNewPart } from "../build";
 import type { JobEvent } from "../formats";
-import { formatQuantity } from "../quantity";
+import { formatKept, formatQuantity, type UnitSystem } from "../quantity";
 import { BAR, boltKey } from "./progress";
 import { boltsLeft, gate, nextBolt, piecesLeft, type Run, WRENCH_BAND } from "./run";
 import type { Step, StepOf } from "./step";
@@ -54,15 +54,18 @@ function refuseKind(job: Run, step: Step, event: StepEvent, at: number): Refusal
       if (event.si < VACUUM_PA)
         return {
           path: "/si",
-          message: "A gauge cannot show less than a full vacuum (−1.01 bar g). Read it again.",
+          message: `A gauge cannot show less than a full vacuum (${formatKept(-1.01, "bar g", job.system)}). Read it again.`,
         };
       if (event.kelvin !== undefined && (event.kelvin < COLDEST_K || event.kelvin > HOTTEST_K))
         return {
           path: "/kelvin",
-          message: "No pipe here is that cold or hot (−120 to 400 °C). Check the unit of the temperature.",
+          message: `No pipe here is that cold or hot (${formatQuantity(COLDEST_K, "temperature", job.system)} to ${formatQuantity(HOTTEST_K, "temperature", job.system)}). Check the unit of the temperature.`,
         };
       if (event.si > HIGHEST_PA)
-        return { path: "/si", message: "No gauge used here reads above 400 bar. Check the unit." };
+        return {
+          path: "/si",
+          message: `No gauge used here reads above ${formatQuantity(HIGHEST_PA, "gauge pressure", job.system)}. Check the unit.`,
+        };
       return undefined;
     case "check-answered": {
       if (step.kind !== "check" || step.check.id !== event.check)
@@ -89,7 +92,7 @@ function refuseKind(job: Run, step: Step, event: StepEvent, at: number): Refusal
           path: "/bolt",
           message: `Next is bolt ${next?.bolt} of pass ${next?.pass}: the order keeps the joint even.`,
         };
-      return refusePull(step, next, event.reading_Nm);
+      return refusePull(step, next, event.reading_Nm, job.system);
     }
     case "piece-set": {
       if (step.kind !== "strip" && step.kind !== "fit") return wrong("No stack is counted in this step.");
@@ -135,10 +138,11 @@ function refusePull(
   step: StepOf<"tighten">,
   next: { readonly pass: number },
   reading_Nm: number | undefined,
+  system: UnitSystem,
 ): Refusal | undefined {
   if (reading_Nm === undefined) return undefined;
   const wanted = step.passes[next.pass - 1]!.torque_Nm;
-  const shown = (value: number) => formatQuantity(value, "torque", "metric");
+  const shown = (value: number) => formatQuantity(value, "torque", system);
   if (step.limit_Nm !== undefined && reading_Nm > step.limit_Nm)
     return {
       path: "/reading_Nm",

@@ -1,8 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { JobInputs, Line } from "../formats";
+import type { JobEvent, JobInputs, Line } from "../formats";
+import { accept } from "./accept";
 import { demoDocument, librarySheet, START, Walk, wetJob } from "./job.fixtures";
 import { effectiveEvents } from "./progress";
+import { run } from "./run";
 import type { Step } from "./step";
 
 /** A job on a sheet by itself, or with its line. */
@@ -241,6 +243,18 @@ describe("a torque that was read", () => {
     expect(() => pull(job, wanted(job) * 0.95)).toThrow("Pull again");
     expect(() => pull(job, wanted(job) * 1.05)).toThrow("Slacken this bolt");
     expect(() => pull(job, 40)).toThrow("over this part's limit");
+    // Who reads a wrench in foot-pounds is told in them.
+    const read = { kind: "bolt-pulled", step: job.job.current!.id, pass: 1, bolt: 1, reading_Nm: 40 };
+    const event = {
+      v: 1,
+      id: "us",
+      at: new Date(job.now).toISOString(),
+      by: "Tam Arkle",
+      ...read,
+    } as JobEvent;
+    const us = run(job.inputs, job.events, "us");
+    const refused = us.ok && accept(us.value, event, { now: job.now });
+    expect(refused && !refused.ok && refused.error.message).toMatch(/^29\.5 ft·lbf is over .* limit of \d/);
     pull(job, wanted(job) * 1.03);
     expect(job.job.progress.pulls.get(job.job.current!.id)?.get("1:1")).toBeCloseTo(wanted(job) * 1.03);
   });

@@ -77,7 +77,9 @@ export function isolate(context: Context): Step[] {
           {
             id: `drain:${drain.node}`,
             phase: "isolate",
-            title: `Open drain ${nodeName(context, drain.node)} and let ${litres(volume_L - drain.staysBelow_L)} run out.`,
+            // The title is kept with the job for everybody's lists, whatever their units: the amount stands beside it.
+            title: `Open drain ${nodeName(context, drain.node)} and let it run out.`,
+            cues: [litres(volume_L - drain.staysBelow_L)],
             why: `It is the lowest drain of the shut-in section; about ${formatDuration(drain.minutes * 60)} through its bore.${ventName === undefined ? "" : ` Open ${ventName} to let air in.`}${drain.staysBelow_L > 5 ? ` About ${litres(drain.staysBelow_L)} lies lower and stays.` : ""}`,
             minutes: Math.max(1, Math.round(drain.minutes)),
             cautions: [releaseCaution(sheet.isolation.medium, context.system)],
