@@ -155,8 +155,9 @@ function readMeasured(input: MeasuredInput, sent: SentInput): Result<number, str
  */
 export function readTyped(input: CalculatorInput, text: string, assumed?: string): Result<SentInput, string> {
   if (input.kind !== "measured") return ok({ value: text });
-  const parsed = parseQuantity(text, input.dimension, unit(assumed ?? input.units.metric));
-  if (!parsed.ok) return err(quantityMessage(parsed.error));
+  const bare = unit(assumed ?? input.units.metric);
+  const parsed = parseQuantity(text, input.dimension, bare);
+  if (!parsed.ok) return err(quantityMessage(parsed.error, bare));
   const { scale, offset, id } = parsed.value.unit;
   return ok({ value: (parsed.value.si - (offset ?? 0)) / scale, unit: id });
 }

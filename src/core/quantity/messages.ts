@@ -1,10 +1,11 @@
 import { unreachable } from "../result";
 import type { Dimension } from "./dimension";
 import type { QuantityFailure } from "./parse";
-import { unitsOf } from "./units";
+import { type Unit, unitsOf } from "./units";
 
-const someUnits = (dimension: Dimension) =>
-  unitsOf(dimension)
+/** Units to type it in, the field's own first. */
+const someUnits = (dimension: Dimension, assumed: Unit) =>
+  [...new Set([assumed, ...unitsOf(dimension)])]
     .slice(0, 4)
     .map((each) => each.label)
     .filter((label) => label !== "")
@@ -12,10 +13,10 @@ const someUnits = (dimension: Dimension) =>
 
 const article = (dimension: Dimension) => (/^[aeiou]/.test(dimension) ? `an ${dimension}` : `a ${dimension}`);
 
-/** What went wrong with a typed figure and what to type instead. */
-export function quantityMessage(failure: QuantityFailure): string {
+/** What went wrong with a typed figure and what to type instead. @param assumed the unit the field stands in */
+export function quantityMessage(failure: QuantityFailure, assumed: Unit): string {
   const wanted = article(failure.wanted);
-  const hint = someUnits(failure.wanted);
+  const hint = someUnits(failure.wanted, assumed);
   switch (failure.kind) {
     case "empty":
       return `Enter ${wanted}${hint ? `, in ${hint}` : ""}.`;

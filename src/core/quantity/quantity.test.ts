@@ -20,7 +20,7 @@ import {
 
 const read = (text: string, wanted: Dimension, assumed: string) => {
   const parsed = parseQuantity(text, wanted, unit(assumed));
-  return parsed.ok ? parsed.value.si : quantityMessage(parsed.error);
+  return parsed.ok ? parsed.value.si : quantityMessage(parsed.error, unit(assumed));
 };
 
 describe("what people type", () => {
@@ -86,6 +86,7 @@ describe("what people type", () => {
 describe("a refusal", () => {
   it.each([
     ["", "length", "mm", "Enter a length, in mm, cm, m, in."],
+    ["", "gauge pressure", "psi g", "Enter a gauge pressure, in psi g, bar g, kPa g, MPa g."],
     ["", "angle", "°", "Enter an angle, in °."],
     ["many", "number", "", '"many" is not a figure. Type a number and a unit such as %, ppm.'],
     ["4 furlong", "angle", "°", '"furlong" is not a unit known here. Use °.'],

@@ -41,7 +41,7 @@ export const isEmpty = (figure: Figure): boolean => figure.text.trim() === "";
 export function readFigure(figure: Figure, dimension: Dimension): Result<FigureRead, string> {
   const assumed = unit(figure.unit);
   const parsed = parseQuantity(figure.text, dimension, assumed);
-  if (!parsed.ok) return err(quantityMessage(parsed.error));
+  if (!parsed.ok) return err(quantityMessage(parsed.error, assumed));
   const text = figure.text.trim();
   const typed = isBare(text, dimension, assumed) ? `${text} ${assumed.label}`.trim() : text;
   return ok({ si: parsed.value.si, typed: typed.slice(0, MOST_TYPED), source: figure.source });

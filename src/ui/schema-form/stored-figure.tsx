@@ -36,7 +36,7 @@ export function StoredFigure({
   const shown = unit(system === "us" ? measured.us : measured.stored);
   const [typed, setTyped] = useState<string>();
   const read = typed === undefined ? undefined : parseQuantity(typed, measured.dimension, shown);
-  const unread = read === undefined || read.ok ? undefined : quantityMessage(read.error);
+  const unread = read === undefined || read.ok ? undefined : quantityMessage(read.error, shown);
   // biome-ignore lint/correctness/useExhaustiveDependencies: told when the message changes and when the field goes
   useEffect(() => {
     if (unread === undefined) return;
