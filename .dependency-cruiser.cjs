@@ -1,6 +1,6 @@
 /**
- * The folders are the architecture: app -> edge -> server -> core, data; app -> ui -> core; data -> core; core -> nothing.
- * Contracts and client of the edge are read by both sides: they know core only.
+ * The folders are the architecture: app -> edge -> server -> words, data; app -> ui -> words; words -> core; data -> core;
+ * core -> nothing. Facts are made in core, sentences in words. Contracts and client of the edge are read by both sides.
  */
 const pureLibraries = "^(node_modules/(@sinclair/typebox|ajv|ajv-formats|@noble/hashes|canonicalize|yalps)/)";
 module.exports = {
@@ -22,7 +22,10 @@ module.exports = {
     {
       name: "outsiders-through-the-door",
       severity: "error",
-      from: { path: "^(src/(data|server|edge|app|ui|workers)|demo|bench|e2e)/", pathNot: "\\.test\\.ts$" },
+      from: {
+        path: "^(src/(words|data|server|edge|app|ui|workers)|demo|bench|e2e)/",
+        pathNot: "\\.test\\.ts$",
+      },
       to: { path: "^src/core/[^/]+/", pathNot: "(^src/core/[^/]+/index|\\.fixtures)\\.ts$" },
     },
     {
@@ -30,6 +33,26 @@ module.exports = {
       severity: "error",
       from: { pathNot: "(\\.(test|fixtures)\\.ts$|^bench/)" },
       to: { path: "\\.fixtures\\.ts$" },
+    },
+    {
+      name: "words-know-core-only",
+      comment: "A sentence is made of facts, for a language and a system of units; nothing reads one back.",
+      severity: "error",
+      from: { path: "^src/words/", pathNot: "\\.(test|fixtures)\\.ts$" },
+      to: { pathNot: ["^src/words/", "^src/core/"] },
+    },
+    {
+      name: "data-keeps-facts",
+      severity: "error",
+      from: { path: "^src/data/" },
+      to: { path: "^src/words/" },
+    },
+    {
+      name: "one-language-one-folder",
+      comment: "A second language is one more folder beside this one: only the speaker chooses.",
+      severity: "error",
+      from: { pathNot: "^src/words/(english/|speaker\\.ts)" },
+      to: { path: "^src/words/english/" },
     },
     {
       name: "data-knows-core-only",

@@ -7,7 +7,6 @@ import {
   planRebuild,
   planStrip,
   spoiledBy,
-  stripMessage,
   trayAccount,
   withSafeWork,
 } from "@/core/build";
@@ -15,6 +14,8 @@ import { calculate, calculatorNamed, readTyped, type SentInput } from "@/core/ca
 import type { JobInputs, Line, Sheet, Store, Valve } from "@/core/formats";
 import { type BenchLink, benchLinks, run } from "@/core/job";
 import { demoDocument, librarySheet, START, Walk } from "@/core/job/job.fixtures";
+import { speaker, stepTitle, stripMessage } from "@/words";
+import { cardTexts, textsOf } from "@/words/whole-job.fixtures";
 
 const here = (path: string) => new URL(path, import.meta.url);
 const sheets = readdirSync(here("../library")).map((name) => librarySheet(name.replace(".json", "")));
@@ -53,7 +54,7 @@ const builds = (sheet: Sheet) =>
   sheet.builds.length > 0 ? sheet.builds.map((build) => build.id) : [undefined];
 const planOf = (sheet: Sheet, reach: readonly string[], build: string | undefined) => {
   const plan = planStrip(sheet, { reach, ...(build !== undefined && { build }) });
-  if (!plan.ok) throw new Error(`${sheet.id} ${build}: ${stripMessage(plan.error, sheet)}`);
+  if (!plan.ok) throw new Error(`${sheet.id} ${build}: ${stripMessage(speaker(), plan.error, sheet)}`);
   return plan.value;
 };
 
@@ -65,7 +66,7 @@ it("there is a sheet for each of the twenty-two kinds of work, and a valve under
 });
 
 describe.each(sheets.map((sheet) => [sheet.title, sheet] as const))("%s", (_, raw) => {
-  const sheet = withSafeWork(raw, "metric");
+  const sheet = withSafeWork(raw);
   const moving = sheet.parts.filter((part) => part.stays !== true);
   const reachable = (build: string | undefined) =>
     moving.filter((part) => assembly(sheet, build).ways(part.id).length > 0).map((part) => part.id);
@@ -178,22 +179,13 @@ describe("a whole job", () => {
   });
 });
 
-/** Every text of a value, however deep it lies. */
-const textsOf = (value: unknown): string[] =>
-  typeof value === "string"
-    ? [value]
-    : typeof value === "object" && value !== null
-      ? Object.values(value).flatMap(textsOf)
-      : [];
-
 describe("a plan in US units", () => {
+  const us = speaker("us");
   const METRIC = /\d[\d.,]*\s?(N·m|bar|°C|kg|L\b|litres|metres|mm\b|m\b|kPa)/;
   const US = /\d[\d.,]*\s?(ft·lbf|psi|°F|lb\b|US gal|ft\b)/;
-  /** What is said in both systems at once. */
-  const BOTH = /\d+ bar g \(\d+ psi g\)/g;
   /** A text without what the sheet's author and the store's keeper wrote into it, word for word. */
   const oursIn = (text: string, written: readonly string[]) =>
-    written.reduce((left, each) => left.replaceAll(each, ""), text).replaceAll(BOTH, "");
+    written.reduce((left, each) => left.replaceAll(each, ""), text);
 
   it.each(sheets.map((sheet) => [sheet.title, sheet] as const))(
     "%s: no figure of ours is metric",
@@ -204,15 +196,15 @@ describe("a plan in US units", () => {
       let texts = 0;
       for (const valve of register.filter((each) => each.sheet === sheet.id))
         for (const symptom of sheet.symptoms) {
-          const job = run(jobOn(valve, symptom, "on-condition"), [], "us");
-          if (!job.ok) throw new Error(`${valve.tag}: ${job.error}`);
+          const job = run(jobOn(valve, symptom, "on-condition"), []);
+          if (!job.ok) throw new Error(`${valve.tag}: ${job.error.kind}`);
           for (const step of job.value.plan.steps) {
-            for (const text of textsOf(step)) {
+            for (const text of cardTexts(us, step)) {
               texts++;
               if (METRIC.test(text)) expect(oursIn(text, written), valve.tag).not.toMatch(METRIC);
             }
             // Titles are kept with the job and stand in the lists of all its readers.
-            expect(oursIn(step.title, written), valve.tag).not.toMatch(US);
+            expect(oursIn(stepTitle(us, step), written), valve.tag).not.toMatch(US);
           }
         }
       expect(texts).toBeGreaterThan(100);

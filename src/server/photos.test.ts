@@ -51,7 +51,7 @@ beforeEach(() => {
 /** The log up to the first note, with a photograph of it. */
 async function note(bytes: Uint8Array): Promise<void> {
   const inputs = services.jobs.find(job)!.inputs;
-  const walk = new Walk(inputs, {}, NOW - 6 * 3_600_000).until((step) => step.kind === "capture");
+  const walk = new Walk(inputs, {}, NOW - 6 * 3_600_000).until((step) => step.kind === "mark");
   walk.add({ kind: "photo-taken", step: walk.job.current!.id, photo: "p-1", sha256: hash(bytes) });
   const stored = await appendEvents(services, job, walk.events);
   if (!stored.ok) throw new Error(JSON.stringify(stored.error));

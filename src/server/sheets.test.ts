@@ -7,7 +7,7 @@ import { keepValve } from "./register/keep-valve";
 import { passingServices, type Services } from "./services";
 import { saveSheet } from "./sheets/save-sheet";
 
-const brook = librarySheet("ottermouth-brook-20");
+const brook = { ...librarySheet("ottermouth-brook-20"), revision: 1 };
 let services: Services;
 beforeEach(() => {
   services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));

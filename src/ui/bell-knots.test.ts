@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
-import type { Bell } from "@/core/job";
+import type { SpokenBell } from "@/words";
 import { bellHref, knotOf } from "./bell-knots";
 
 const NOW = Date.parse("2026-06-03T10:00:00Z");
-const bell = (kind: Bell["kind"], at: number, more: Partial<Bell> = {}): Bell => ({
+const bell = (kind: SpokenBell["kind"], at: number, more: Partial<SpokenBell> = {}): SpokenBell => ({
   id: `NQ-H07:${kind}`,
   kind,
   at,

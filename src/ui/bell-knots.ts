@@ -1,15 +1,15 @@
-import type { Bell } from "@/core/job";
+import type { SpokenBell } from "@/words";
 import type { Knot } from "./draw/rope";
 import { shortWhen } from "./when";
 
 /** The way to what rings: the job it belongs to, or the valve that is due. */
-export const bellHref = (bell: Bell) =>
+export const bellHref = (bell: SpokenBell) =>
   bell.job === undefined
     ? `/valves/${encodeURIComponent(bell.valve)}`
     : `/jobs/${encodeURIComponent(bell.job)}`;
 
 /** A bell as a knot of the rope. */
-export function knotOf(bell: Bell, now: number | null): Knot {
+export function knotOf(bell: SpokenBell, now: number | null): Knot {
   const late = now !== null && bell.at < now;
   const tone =
     bell.kind === "impairment" || bell.kind === "stopped"
@@ -19,8 +19,8 @@ export function knotOf(bell: Bell, now: number | null): Knot {
         : bell.kind === "due" && !late
           ? "later"
           : "due";
-  const says: Record<Bell["kind"], string> = {
-    wait: "stand test",
+  const says: Record<SpokenBell["kind"], string> = {
+    wait: bell.for === "a-soak" ? "soak" : "stand test",
     impairment: "post a watch",
     stopped: "stopped",
     "at-work": "at work",

@@ -2,7 +2,7 @@
 
 import clsx from "clsx";
 import Link from "next/link";
-import type { Bell } from "@/core/job";
+import type { SpokenBell } from "@/words";
 import { bellHref } from "./bell-knots";
 import { BellShape } from "./draw/rope";
 import { shortWhen } from "./when";
@@ -49,7 +49,7 @@ export function PhoneHead({
   ringing,
   onFind,
 }: {
-  urgent: readonly Bell[];
+  urgent: readonly SpokenBell[];
   /** Nothing before the page knows the time. */
   now: number | null;
   ringing: boolean;
@@ -74,7 +74,8 @@ export function PhoneHead({
                 : "border-(--ink-rope-stop) text-(--ink-rope-stop-text)",
             )}
           >
-            {now === null ? "…" : shortWhen(bell.at, now)} {bell.kind === "wait" ? "stand" : "watch"}
+            {now === null ? "…" : shortWhen(bell.at, now)}{" "}
+            {bell.kind !== "wait" ? "watch" : bell.for === "a-soak" ? "soak" : "stand"}
           </Link>
         ))}
       </span>

@@ -56,7 +56,7 @@ function partsOf(sheet: Sheet): Problem[] {
 }
 
 const isTorqueWrench = (sheet: Sheet, id: string) =>
-  /torque/i.test(sheet.tools.find((tool) => tool.id === id)?.name ?? "");
+  sheet.tools.find((tool) => tool.id === id)?.class === "torque-wrench";
 
 function looseEndsOf(sheet: Sheet): Problem[] {
   const parts = new Set(sheet.parts.map((part) => part.id));
@@ -100,13 +100,13 @@ function tasksOf(sheet: Sheet): Problem[] {
 }
 
 function releaseProblems(sheet: Sheet): Problem[] {
-  const { name, crackCover } = MEDIA_RULES[sheet.isolation.medium];
+  const { medium } = sheet.isolation;
   return (sheet.release ?? []).flatMap((each, index) =>
-    each.rung === "cover" && !crackCover
+    each.rung === "cover" && !MEDIA_RULES[medium].crackCover
       ? [
           problem(
             `/release/${index}/rung`,
-            `${name} is never let out at the cover. Name a port, a gauge valve or a fitting, or leave this rung out.`,
+            `${medium} is never let out at the cover. Name a port, a gauge valve or a fitting, or leave this rung out.`,
           ),
         ]
       : [],

@@ -1,19 +1,19 @@
-import type { Sheet } from "../formats";
+import { type Sheet, sheetNow } from "../formats";
 import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
 import { checkBuild } from "./check-build";
 import { lubricantClash, threadClash } from "./compatibility";
 import { neverOff } from "./never-off";
-import { withSafeWork } from "./safe-work";
+import { forbiddenAt } from "./safe-work";
 
 /** What a schema cannot see: names that lead nowhere, parts held in a ring, contradictions of lubricant and material. */
-export function checkSheet(sheet: Sheet): Problem[] {
+export function checkSheet(given: Sheet): Problem[] {
+  const sheet = sheetNow(given);
   const problems: Problem[] = [];
   const say = (path: string, message: string) => problems.push({ path, message });
   const parts = new Map(sheet.parts.map((part) => [part.id, part]));
   const tools = new Map(sheet.tools.map((tool) => [tool.id, tool]));
   const supplies = new Map(sheet.supplies.map((supply) => [supply.id, supply]));
-  const safe = withSafeWork(sheet, "metric");
   const positions = new Set(sheet.position?.names.map((each) => each.id));
 
   const known = (id: string, path: string) => {
@@ -85,18 +85,19 @@ export function checkSheet(sheet: Sheet): Problem[] {
         if (!sheet.builds.some((each) => each.id === build))
           say(`${here}/builds`, `There is no build "${build}" in this sheet.`);
       way.tools.forEach((tool, place) => {
-        if (part.brittle === true && /hammer|impact/i.test(tools.get(tool)?.name ?? ""))
+        const kind = tools.get(tool)?.class;
+        if (part.brittle === true && (kind === "hammer" || kind === "impact-driver"))
           say(
             `${here}/tools/${place}`,
             `${part.name} is brittle: a hammer or an impact tool breaks it. Use heat, oil and a steady pull.`,
           );
-        const barred = safe.parts[index]!.ways[number]?.forbidden?.find((each) =>
-          tools.get(tool)?.name.toLowerCase().includes(each.tool.toLowerCase()),
+        const barred = forbiddenAt(sheet, part, way).find(
+          (each) => kind !== undefined && (each.kind === "said" ? each.class : each.tool) === kind,
         );
         if (barred !== undefined)
           say(
             `${here}/tools/${place}`,
-            `${tools.get(tool)?.name} is used on ${part.name}, where it is forbidden: ${barred.why}. Name another tool.`,
+            `${tools.get(tool)?.name} is used on ${part.name}, where it is forbidden${barred.kind === "said" ? `: ${barred.why}` : ""}. Name another tool.`,
           );
       });
     });

@@ -1,11 +1,10 @@
 export { assembly } from "./assembly";
+export type { Barred } from "./barred-tools";
 export { checkSheet } from "./check-sheet";
-export { releaseOf, stuckLadder } from "./ladders";
-export { type FoundFeature, judgeNewPart, marksOf, type NewPart } from "./look-alike";
-export { stripMessage } from "./messages";
+export { releaseOf, type StuckRung, stuckLadder } from "./ladders";
+export { type FoundFeature, judgeNewPart, marksOf, type NewPart, SOMETHING_ELSE } from "./look-alike";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
-export { withSafeWork } from "./safe-work";
+export { type Danger, dangersAt, forbiddenAt, withSafeWork } from "./safe-work";
 export { spoiledBy } from "./spoiled";
-export { planStrip, type StripDemand, type StripPlan } from "./strip-plan";
-export { toolName } from "./tool-name";
-export { type TrayAccount, trayAccount } from "./tray";
+export { planStrip, type StripDemand, type StripFailure, type StripPlan } from "./strip-plan";
+export { type TrayAccount, type TrayItem, trayAccount } from "./tray";

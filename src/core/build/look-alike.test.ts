@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { newPartWords, speaker } from "@/words";
 import { librarySheet } from "../job/job.fixtures";
 import { type FoundFeature, judgeNewPart, marksOf } from ".";
 
@@ -19,9 +20,9 @@ describe("a new part", () => {
 
   it("is caught as the look-alike that it is, with what it would do", () => {
     const verdict = judgeNewPart(piston, found(118.2, "two grooves"));
-    expect(verdict).toMatchObject({ kind: "look-alike", name: "the piston for filters" });
-    expect(verdict.kind === "look-alike" && verdict.says).toContain("118.2 mm, and should be 124 mm");
-    expect(verdict.kind === "look-alike" && verdict.says).toContain("raw water passes");
+    expect(verdict).toMatchObject({ kind: "look-alike", alike: { name: "the piston for filters" } });
+    expect(newPartWords(speaker(), verdict)).toContain("118.2 mm, and should be 124 mm");
+    expect(newPartWords(speaker(), verdict)).toContain("raw water passes");
   });
 
   it("is wrong when it is neither", () => {
@@ -31,7 +32,7 @@ describe("a new part", () => {
   it("has to be compared by every feature", () => {
     expect(judgeNewPart(piston, found(124, "three grooves").slice(0, 1))).toMatchObject({
       kind: "not-compared",
-      says: expect.stringContaining("rings"),
+      feature: { name: "rings" },
     });
   });
 

@@ -12,9 +12,22 @@ export interface FoundFeature {
 /** Whether the part in hand is the one that belongs there. */
 export type NewPart =
   | { readonly kind: "right" }
-  | { readonly kind: "look-alike"; readonly name: string; readonly says: string }
-  | { readonly kind: "wrong"; readonly says: string }
-  | { readonly kind: "not-compared"; readonly says: string };
+  | (Differs & {
+      readonly kind: "look-alike";
+      readonly alike: { readonly name: string; readonly why: string };
+    })
+  | (Differs & { readonly kind: "wrong" })
+  | { readonly kind: "not-compared"; readonly feature: Feature };
+
+/** The first feature by which it is told. */
+interface Differs {
+  readonly part: string;
+  readonly feature: Feature;
+  readonly seen: FoundFeature;
+}
+
+/** What is said of a mark that is none of those known. */
+export const SOMETHING_ELSE = "something else";
 
 const MM = 1e-3;
 /** Where a sheet gives no tolerance: what a calliper in a wet glove can tell apart, mm. */
@@ -27,9 +40,6 @@ const meets = (feature: Feature, found: FoundFeature): boolean =>
     ? found.said === feature.value
     : found.si !== undefined && Math.abs(found.si / MM - feature.nominal_mm) <= tolerance(feature) + 1e-9;
 
-const shown = (found: FoundFeature): string =>
-  found.si === undefined ? (found.said ?? "nothing") : `${Number((found.si / MM).toFixed(2))} mm`;
-
 /**
  * Compares a new part by its measurable features with what the sheet asks, and names the look-alike when it is one.
  * Every feature of the part has to be compared.
@@ -37,8 +47,7 @@ const shown = (found: FoundFeature): string =>
 export function judgeNewPart(part: Part, found: readonly FoundFeature[]): NewPart {
   const features = part.features ?? [];
   const open = features.find((feature) => !found.some((each) => each.name === feature.name));
-  if (open !== undefined)
-    return { kind: "not-compared", says: `Compare its ${open.name} first: it should be ${open.value}.` };
+  if (open !== undefined) return { kind: "not-compared", feature: open };
   const off = features.find(
     (feature) => !found.some((each) => each.name === feature.name && meets(feature, each)),
   );
@@ -47,13 +56,10 @@ export function judgeNewPart(part: Part, found: readonly FoundFeature[]): NewPar
   const alike = part.lookAlikes?.find((each) =>
     each.features.every((feature) => found.some((one) => one.name === feature.name && meets(feature, one))),
   );
-  const differs = `its ${off.name} is ${shown(seen)}, and should be ${off.value}`;
+  const differs = { part: part.name, feature: off, seen };
   return alike === undefined
-    ? {
-        kind: "wrong",
-        says: `Not this valve's ${part.name.toLowerCase()}: ${differs}. Put it aside and take the right one.`,
-      }
-    : { kind: "look-alike", name: alike.name, says: `This is ${alike.name}: ${differs}. ${alike.why}` };
+    ? { kind: "wrong", ...differs }
+    : { kind: "look-alike", ...differs, alike: { name: alike.name, why: alike.why } };
 }
 
 /** What may be said of a mark: the right value and those of the look-alikes, in an order that gives nothing away. */
@@ -61,7 +67,7 @@ export function marksOf(part: Part, feature: Feature): string[] {
   const others = (part.lookAlikes ?? []).flatMap((each) =>
     each.features.filter((one) => one.name === feature.name).map((one) => one.value),
   );
-  return [...new Set([feature.value, ...others, "something else"])].toSorted((a, b) =>
-    a === "something else" ? 1 : b === "something else" ? -1 : a.localeCompare(b),
+  return [...new Set([feature.value, ...others, SOMETHING_ELSE])].toSorted((a, b) =>
+    a === SOMETHING_ELSE ? 1 : b === SOMETHING_ELSE ? -1 : a.localeCompare(b),
   );
 }

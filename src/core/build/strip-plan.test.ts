@@ -1,13 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { speaker, stripMessage } from "@/words";
 import type { Sheet } from "../formats";
-import { planStrip, stripMessage } from ".";
+import { planStrip } from ".";
 import { dry, trialSheet, wet } from "./build.fixtures";
 import { BODY_TURN_MIN, TOOL_CHANGE_MIN } from "./strip-plan";
 
 const order = (sheet: Sheet, reach: string[], more = {}) => {
   const plan = planStrip(sheet, { reach, ...more });
-  if (!plan.ok) return stripMessage(plan.error, sheet);
+  if (!plan.ok) return stripMessage(speaker(), plan.error, sheet);
   return plan.value.moves.map((move) => (move.kind === "remove" ? move.part : `[${move.to}]`));
 };
 
@@ -34,7 +35,7 @@ describe("what cannot be reached is said in the parts' names", () => {
 
   it("a position that nothing is left to bring about", () => {
     const failure = { kind: "wrong-position", part: "nozzle", position: "open" } as const;
-    expect(stripMessage(failure, wet)).toContain('only in position "open"');
+    expect(stripMessage(speaker(), failure, wet)).toContain('only in position "open"');
   });
 });
 
@@ -189,7 +190,7 @@ function leastByTryingAll(sheet: Sheet, goal: readonly string[]): number {
 describe("on random sheets", () => {
   const plan = (sheet: Sheet, reach: string[]) => {
     const made = planStrip(sheet, { reach });
-    if (!made.ok) throw new Error(stripMessage(made.error, sheet));
+    if (!made.ok) throw new Error(stripMessage(speaker(), made.error, sheet));
     return made.value;
   };
 
@@ -233,7 +234,7 @@ describe("on random sheets", () => {
       fc.property(randomSheet(6, 10), (sheet) => {
         const goal = sheet.parts.map((part) => part.id);
         const made = planStrip(sheet, { reach: goal, mostStates: 3 });
-        if (!made.ok) throw new Error(stripMessage(made.error, sheet));
+        if (!made.ok) throw new Error(stripMessage(speaker(), made.error, sheet));
         if (!made.value.exact) stopped += 1;
         const least = leastByTryingAll(sheet, goal);
         expect(made.value.minutes).toBeLessThanOrEqual(least + made.value.offBy + 1e-6);

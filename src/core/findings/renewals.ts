@@ -1,11 +1,15 @@
 import type { JobInputs, Sheet } from "../formats";
 import type { Finding } from "./judge";
 
-export interface Renewal {
-  readonly part: string;
-  readonly why: string;
-  readonly because: "spoiled" | "found" | "policy" | "chosen";
-}
+/** A part that goes in new: for a reason that was said or found, or because the policy asks for it. */
+export type Renewal =
+  | {
+      readonly part: string;
+      readonly because: "spoiled" | "found" | "chosen";
+      /** In the words of the sheet, or of whoever chose it. */
+      readonly why: string;
+    }
+  | { readonly part: string; readonly because: "policy"; readonly policy: JobInputs["policy"] };
 
 /**
  * What is renewed and why: what a finding condemns; parts the strip spoils; what the technician chose; what the policy
@@ -37,10 +41,8 @@ export function renewals(
   for (const id of removed) {
     const part = sheet.parts.find((each) => each.id === id);
     if (part === undefined || !supplied.has(id)) continue;
-    if (policy === "what-was-disturbed" && part.soft === true)
-      add({ part: id, why: "A soft part that was moved: renewed as a set.", because: "policy" });
-    if (policy === "everything-open")
-      add({ part: id, why: "Renewed while the valve is open.", because: "policy" });
+    if (policy === "what-was-disturbed" && part.soft === true) add({ part: id, because: "policy", policy });
+    if (policy === "everything-open") add({ part: id, because: "policy", policy });
   }
   return [...list.values()];
 }

@@ -10,4 +10,5 @@ export { COVER_QUESTION, type CoverQuestion, ISOLATE_QUESTION, PLAN_QUESTION } f
 export * from "./read";
 export * from "./register";
 export * from "./sheet";
+export { sheetNow } from "./sheet-now";
 export * from "./store";

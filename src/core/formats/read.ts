@@ -19,6 +19,14 @@ export const DOCUMENT_SCHEMAS = {
 } as const;
 export type DocumentFormat = keyof typeof DOCUMENT_SCHEMAS;
 
+/** The newest version of each that this program reads; it reads every older one, too. */
+const NEWEST: Record<DocumentFormat, number> = {
+  "loftbell.sheet": 2,
+  "loftbell.line": 1,
+  "loftbell.store": 1,
+  "loftbell.job": 1,
+};
+
 /** The rows of the CSV files, by the name of the file's subject. */
 export const ROW_SCHEMAS = { register: ValveSchema, readings: ReadingSchema, crew: PersonSchema } as const;
 
@@ -81,11 +89,12 @@ export function readDocument(
     return err([
       { path: "/format", message: `Set format to one of ${Object.keys(DOCUMENT_SCHEMAS).join(", ")}.` },
     ]);
-  if (typeof head.version === "number" && head.version > 1)
+  const newest = NEWEST[format as DocumentFormat];
+  if (typeof head.version === "number" && head.version > newest)
     return err([
       {
         path: "/version",
-        message: `This file is of version ${head.version}, newer than this program reads (1). Update Loft Bell first.`,
+        message: `This file is of version ${head.version}, newer than this program reads (${newest}). Update Loft Bell first.`,
       },
     ]);
   return readAs(DOCUMENT_SCHEMAS[format as DocumentFormat], value);

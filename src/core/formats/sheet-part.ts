@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, Id, Minutes, oneKindOf, oneOf, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, titled, Words } from "./shared";
 
 const mm = (description: string) =>
   Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}.` });
@@ -24,6 +24,29 @@ const ShapeKind = oneOf(
   "cap",
   "sleeve",
   "washer",
+);
+
+/** What a tool does to a part, where that can harm it or is asked of it. */
+export const ToolClass = oneOf(
+  "hammer",
+  "impact-driver",
+  "power-driver",
+  "pipe-wrench",
+  "adjustable-spanner",
+  "steel-pick",
+  "steel-scraper",
+  "torque-wrench",
+);
+export type ToolClass = Static<typeof ToolClass>;
+
+/** A tool that must not be used here. */
+export const ForbiddenTool = Type.Object(
+  {
+    tool: Words,
+    why: Words,
+    class: Type.Optional(titled("Kind of tool", ToolClass)),
+  },
+  closed,
 );
 
 /** A part as it is drawn: a simple turned shape of true proportions. */
@@ -93,7 +116,7 @@ const Way = Type.Object(
     why: Type.Optional(Words),
     minutes: Minutes,
     tools: Type.Array(Id),
-    forbidden: Type.Optional(Type.Array(Type.Object({ tool: Words, why: Words }, closed))),
+    forbidden: Type.Optional(Type.Array(ForbiddenTool)),
     bodyUp: Type.Optional(Type.String({ description: "Which face of the body is up." })),
     position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
     marks: Type.Optional(Words),
@@ -123,10 +146,24 @@ const Fit = Type.Object(
     minutes: Minutes,
     tools: Type.Array(Id),
     orientation: Type.Optional(Words),
+    asNoted: Type.Optional(
+      Type.Boolean({ description: "It goes back as it was noted: what was noted is shown again." }),
+    ),
     surface: Type.Optional(
       oneKindOf(
         Type.Object(
-          { kind: Type.Literal("lubricate"), with: Id, where: Words, keepOff: Type.Optional(Words) },
+          {
+            kind: Type.Literal("lubricate"),
+            with: Id,
+            where: Words,
+            on: Type.Optional(
+              titled("On the thread or a face", {
+                ...oneOf("face", "thread"),
+                description: "On the thread it takes less torque for the same pull. A face when absent.",
+              }),
+            ),
+            keepOff: Type.Optional(Words),
+          },
           closed,
         ),
         Type.Object({ kind: Type.Literal("dry"), why: Words }, closed),

@@ -1,9 +1,16 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { Medium } from "./line";
 import { closed, Id, Minutes, oneKindOf, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
-import { CautionSchema, type EndCondition, type Feature, PartSchema } from "./sheet-part";
+import {
+  CautionSchema,
+  type EndCondition,
+  type Feature,
+  ForbiddenTool,
+  PartSchema,
+  ToolClass,
+} from "./sheet-part";
 
-export type { EndCondition, Feature };
+export type { EndCondition, Feature, ToolClass };
 
 const Disposition = oneOf("reuse", "clean", "renew", "stop");
 export type Disposition = Static<typeof Disposition>;
@@ -109,6 +116,12 @@ const Tool = Type.Object(
   {
     id: Id,
     name: Words,
+    class: Type.Optional(
+      titled("Kind of tool", {
+        ...ToolClass,
+        description: "Where it can harm a part, or is asked for: a hammer, a torque wrench.",
+      }),
+    ),
     size: Type.Optional(
       titled("Size it goes by", { ...Words, description: "As it is called: 17 mm, no. 2, size 25." }),
     ),
@@ -135,7 +148,7 @@ const Task = Type.Object(
     tools: Type.Array(Id),
     part: Type.Optional(Id),
     cautions: Type.Optional(Type.Array(CautionSchema)),
-    forbidden: Type.Optional(Type.Array(Type.Object({ tool: Words, why: Words }, closed))),
+    forbidden: Type.Optional(Type.Array(ForbiddenTool)),
     position: Type.Optional(Type.Object({ before: Id, after: Id }, closed)),
     underPressure: Type.Optional(Words),
   },
@@ -148,16 +161,26 @@ const ReleaseRung = Type.Object(
   closed,
 );
 
+const Trait = oneOf("hydrant", "fire-actuator", "meter-cock", "irrigation", "twin-relief", "air-valve");
+export type Trait = Static<typeof Trait>;
+
 export const SheetSchema = Type.Object(
   {
     format: Type.Literal("loftbell.sheet"),
-    version: Type.Literal(1),
+    version: Type.Union([Type.Literal(1), Type.Literal(2)], {
+      description: "2. What version 1 left to its words is read out of them.",
+    }),
     id: Id,
     revision: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
     title: Words,
     maker: Words,
     model: Words,
     family: Id,
+    traits: Type.Optional(
+      Type.Array(Trait, {
+        description: "What it is to the world around it: decides which sums and clocks help.",
+      }),
+    ),
     demonstration: Type.Boolean({ description: "True: demonstration data, not for real equipment." }),
     summary: Words,
     builds: Type.Array(Type.Object({ id: Id, name: Words }, closed), {

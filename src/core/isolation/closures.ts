@@ -2,10 +2,9 @@ import type { LineValve } from "../formats";
 import { mediumOf, type Network, standsShut } from "../line";
 import { closingMinutes, type Unfit } from "./barrier";
 import type { Between } from "./bleed";
-import { unfitWords } from "./messages";
 import type { Bleed, Closure } from "./plan";
 import type { Section } from "./section";
-import { orderOf } from "./stream-order";
+import { rankOf } from "./stream-order";
 import { type Feed, feedFinder, type Walk, walkFrom, wayBack } from "./walk";
 
 interface Barriers {
@@ -49,7 +48,7 @@ export function closuresOf(
   });
   made.sort(
     (a, b) =>
-      orderOf(a.closure.stream).rank - orderOf(b.closure.stream).rank ||
+      rankOf(a.closure.stream) - rankOf(b.closure.stream) ||
       Number(a.closure.barrier === "inner") - Number(b.closure.barrier === "inner") ||
       a.away - b.away ||
       a.index - b.index,
@@ -100,17 +99,10 @@ function closureOf(
       : wayBack(net, work, near, open).flatMap(({ link: passed }) => {
           const why = unfit(passed);
           return why === "seized" || why === "passes" || why === "avoided"
-            ? [`${net.links[passed]!.id}, which ${unfitWords(why)}`]
+            ? [{ link: net.links[passed]!.id, unfit: why }]
             : [];
         });
   const medium = mediumOf(net.line, link);
-  const verb = medium === "electricity" ? "Takes the electricity of" : "Cuts the work off from";
-  const reason =
-    feeder === undefined
-      ? "Keeps pressure from coming back along this pipe"
-      : medium === "electricity"
-        ? `${verb} ${feeder.name ?? feeder.id} away`
-        : `${verb} ${feeder.name ?? feeder.id}`;
   const closure: Closure = {
     link: link.id,
     name: link.name ?? link.id,
@@ -123,13 +115,11 @@ function closureOf(
     stream: link.stream ?? feeder?.stream ?? medium,
     standsShut: standsShut(link),
     confined: link.confined === true,
-    why: [
-      barrier === "outer" ? `Second barrier: ${reason.charAt(0).toLowerCase()}${reason.slice(1)}` : reason,
-      skipped.length > 0 ? `; taken instead of ${skipped.join(" and ")}` : "",
-      link.hardToReach ? `; ${link.hardToReach}` : "",
-      link.lockable ? "" : "; it has no lock point: chain it, tag it and tell the crew",
-      ".",
-    ].join(""),
+    why: {
+      ...(feeder !== undefined && { feeder: feeder.name ?? feeder.id }),
+      insteadOf: skipped,
+      ...(link.hardToReach !== undefined && { hardToReach: link.hardToReach }),
+    },
   };
   // What nothing feeds any more is shut last.
   return { closure, away: feed?.links ?? Number.MAX_SAFE_INTEGER };

@@ -4,13 +4,17 @@ export { outageMinutes, prepareCuts } from "./cut-problem";
 export { enoughOfLine } from "./enough-of-line";
 export { planIsolation, planOn } from "./isolation-plan";
 export type { LostConsumer } from "./lost";
-export { actWords, isolationMessage, lockedWords, storedWords } from "./messages";
+export type { PathStep } from "./open-path";
 export type {
   Act,
+  ActReason,
   Closure,
+  ClosureReason,
   IsolationDemand,
   IsolationFailure,
   IsolationPlan,
   LockedPiece,
   Turned,
 } from "./plan";
+export type { ProvePoint } from "./prove";
+export { SCALDS_C, type StoredEnergy } from "./stored";

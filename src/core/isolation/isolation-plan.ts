@@ -252,7 +252,6 @@ function turnedIn(line: Line, positions: Positions): Turned[] {
         to: named(to),
         minutes: node.threeWay.access_min,
         lockable: node.threeWay.lockable,
-        why: `In this position it shuts off what is opened and leaves the other way open.`,
       },
     ];
   });

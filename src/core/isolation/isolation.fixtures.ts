@@ -1,13 +1,7 @@
 import fc from "fast-check";
+import { isolationMessage, speaker } from "@/words";
 import type { Line } from "../formats";
-import {
-  closingMinutes,
-  type IsolationPlan,
-  isolationMessage,
-  outageMinutes,
-  planIsolation,
-  unfitness,
-} from ".";
+import { closingMinutes, type IsolationPlan, outageMinutes, planIsolation, unfitness } from ".";
 
 export const node = (id: string, kind: Line["nodes"][number]["kind"] = "junction", more = {}) => ({
   id,
@@ -49,13 +43,13 @@ export const lineOf = (nodes: Line["nodes"], links: Line["links"], more: Partial
 /** The plan, or a failed test with the message that a technician would read. */
 export function planned(line: Line, open: readonly string[], more = {}): IsolationPlan {
   const plan = planIsolation(line, { open, ...more });
-  if (!plan.ok) throw new Error(isolationMessage(plan.error));
+  if (!plan.ok) throw new Error(isolationMessage(speaker(), plan.error));
   return plan.value;
 }
 
 export const closuresOf = (line: Line, open: string[], more = {}) => {
   const plan = planIsolation(line, { open, ...more });
-  return plan.ok ? plan.value.closures.map((each) => each.link) : isolationMessage(plan.error);
+  return plan.ok ? plan.value.closures.map((each) => each.link) : isolationMessage(speaker(), plan.error);
 };
 
 /** Small random networks: up to `nodes` nodes and `links` links, every kind of flaw; opened at n1, fed at n0. */

@@ -42,9 +42,10 @@ describe("what to shut", () => {
 
   it("says why a nearer valve was left", () => {
     const plan = planIsolation(chain({}, { passes: true }), { open: ["H"] });
-    expect(plan.ok && plan.value.closures[0]?.why).toBe(
-      "Cuts the work off from S; taken instead of B, which is known to pass.",
-    );
+    expect(plan.ok && plan.value.closures[0]?.why).toEqual({
+      feeder: "S",
+      insteadOf: [{ link: "B", unfit: "passes" }],
+    });
   });
 
   it("never counts a check valve or a control valve as a barrier", () => {

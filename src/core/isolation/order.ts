@@ -2,7 +2,7 @@ import type { Network } from "../line";
 import type { Act, Bleed, Closure, Turned } from "./plan";
 
 import type { Section } from "./section";
-import { orderOf } from "./stream-order";
+import { rankOf } from "./stream-order";
 
 interface Made {
   readonly net: Network;
@@ -15,7 +15,7 @@ interface Made {
 }
 
 /** Streams that are shut before a vessel is drawn down, and those that draw it down. */
-const DRAWS_DOWN_AT = orderOf("suction").rank;
+const DRAWS_DOWN_AT = rankOf("suction");
 
 /** Pumps and electricity, then stream by stream, from the feed on; bleeds when both barriers stand. */
 export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Made): Act[] {
@@ -23,19 +23,17 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
     kind: closure.medium === "electricity" ? "switch-off" : "shut",
     id: closure.link,
     name: closure.name,
-    why:
-      orderOf(closure.stream).shut ??
-      (index === 0 ? "From the feed on: what lies behind loses pressure valve by valve." : ""),
+    why: { kind: "shut-in-order", stream: closure.stream, first: index === 0 },
   });
-  const before = closures.filter((each) => orderOf(each.stream).rank < DRAWS_DOWN_AT);
-  const after = closures.filter((each) => orderOf(each.stream).rank >= DRAWS_DOWN_AT);
+  const before = closures.filter((each) => rankOf(each.stream) < DRAWS_DOWN_AT);
+  const after = closures.filter((each) => rankOf(each.stream) >= DRAWS_DOWN_AT);
   return [
     ...pumps.map(
       (pump): Act => ({
         kind: "stop-pump",
         id: pump.link,
         name: pump.name,
-        why: "Pumps first: a running pump makes pressure as fast as you drain it.",
+        why: { kind: "pumps-first" },
       }),
     ),
     ...before.map(shut),
@@ -44,7 +42,7 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
         kind: "pump-out",
         id: vessel.node,
         name: vessel.name,
-        why: "While the way it is drawn down by is still open.",
+        why: { kind: "still-drawn-down" },
       }),
     ),
     ...turned.map(
@@ -52,7 +50,7 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
         kind: "turn",
         id: valve.node,
         name: `${valve.name}: ${valve.to.name}`,
-        why: valve.why,
+        why: { kind: "shuts-off-what-is-opened" },
       }),
     ),
     ...after.map((closure, index) => shut(closure, before.length + index)),
@@ -61,7 +59,7 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
         kind: "open-bleed",
         id: bleed.node,
         name: bleed.name,
-        why: `Between ${bleed.between.join(" and ")}: what creeps past the first barrier comes out here and not at you. It stays open.`,
+        why: { kind: "bleeds-between", between: bleed.between },
       }),
     ),
   ];
@@ -78,7 +76,7 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
     .map((closure, place) => ({ closure, place }))
     .sort(
       (a, b) =>
-        orderOf(b.closure.stream).rank - orderOf(a.closure.stream).rank ||
+        rankOf(b.closure.stream) - rankOf(a.closure.stream) ||
         Number(a.closure.barrier === "outer") - Number(b.closure.barrier === "outer") ||
         height(a.closure) - height(b.closure) ||
         a.place - b.place,
@@ -93,8 +91,13 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
       id: closure.link,
       name: closure.name,
       why: closure.standsShut
-        ? "It stands shut on an ordinary day."
-        : whyOpen(closure, first, bleeds.length > 0),
+        ? { kind: "stands-shut" }
+        : {
+            kind: "opened-in-order",
+            stream: closure.stream,
+            first,
+            inner: bleeds.length > 0 && closure.barrier === "inner",
+          },
     };
   };
   const { drain } = section;
@@ -105,7 +108,7 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
         kind: "shut-bleed",
         id: bleed.node,
         name: bleed.name,
-        why: "Before anything opens: it leads outside.",
+        why: { kind: "leads-outside" },
       }),
     ),
     ...(drain && drainName !== undefined
@@ -114,7 +117,7 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
             kind: "shut-drain" as const,
             id: drain.node,
             name: drainName,
-            why: "Before the medium comes back, not after.",
+            why: { kind: "before-the-medium" as const },
           },
         ]
       : []),
@@ -123,7 +126,7 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
         kind: "turn-back",
         id: valve.node,
         name: `${valve.name}: ${valve.from.name}`,
-        why: "As it stood: both sides of it are whole again.",
+        why: { kind: "as-it-stood" },
       }),
     ),
     ...order.map(open),
@@ -132,18 +135,8 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
         kind: "start-pump",
         id: pump.link,
         name: pump.name,
-        why: "Last: against a full line it makes no surge.",
+        why: { kind: "pumps-last" },
       }),
     ),
   ];
-}
-
-function whyOpen(closure: Closure, first: boolean, double: boolean): string {
-  const { open } = orderOf(closure.stream);
-  if (double && closure.barrier === "inner")
-    return `${open === undefined ? "" : `${open} `}The inner one first: nothing stands behind it, so it opens freely; the outer one then fills the line by a crack.`;
-  if (open !== undefined) return open;
-  return first
-    ? "It lies lowest: the line fills from the foot and pushes the air ahead of it to the open vent. Crack it and wait."
-    : "The line is full and the pressures are level: no surge when this one opens.";
 }

@@ -1,12 +1,6 @@
-import { MEDIA_RULES, mediumOf, type Network } from "../line";
-import type { Closure, Permit } from "./plan";
-
+import { MEDIA_RULES, mediumOf, type Network, type PermitKind } from "../line";
+import type { Closure } from "./plan";
 import type { Section } from "./section";
-
-const CONFINED: Permit = {
-  title: "Confined space",
-  says: "Test the air before and during, one person stays outside with a way to call, rescue gear is ready. The site's rules decide who may go in.",
-};
 
 /** Permits that the media opened or let out, and the places gone into, call for. */
 export function permitsFor(
@@ -14,7 +8,7 @@ export function permitsFor(
   zone: readonly number[],
   closures: readonly Closure[],
   section: Section,
-): Permit[] {
+): PermitKind[] {
   const media = new Set([
     ...zone.map((node) => mediumOf(net.line, net.nodes[node]!)),
     ...closures.map((closure) => closure.medium),
@@ -24,7 +18,5 @@ export function permitsFor(
     closures.some((closure) => closure.confined) || places.some((node) => net.nodes[node]!.confined === true);
   const byMedium = [...media].flatMap((medium) => MEDIA_RULES[medium].permit ?? []);
   // Two media may call for the same permit.
-  return [
-    ...new Map([...byMedium, ...(confined ? [CONFINED] : [])].map((each) => [each.title, each])).values(),
-  ];
+  return [...new Set<PermitKind>([...byMedium, ...(confined ? ["confined" as const] : [])])];
 }

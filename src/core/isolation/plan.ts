@@ -1,4 +1,5 @@
 import type { Medium, Stream } from "../formats";
+import type { PermitKind } from "../line";
 import type { Problem } from "../result";
 import type { Unfit } from "./barrier";
 import type { LostConsumer } from "./lost";
@@ -36,7 +37,16 @@ export interface Closure {
   /** It stands shut on an ordinary day: check it, lock it, and leave it shut afterwards. */
   readonly standsShut: boolean;
   readonly confined: boolean;
-  readonly why: string;
+  readonly why: ClosureReason;
+}
+
+/** What a closure cuts the work off from, and which nearer valve could not be used. */
+export interface ClosureReason {
+  /** The energy behind it, by name; without one it keeps pressure from coming back. */
+  readonly feeder?: string;
+  readonly insteadOf: readonly { readonly link: string; readonly unfit: Unfit }[];
+  /** As the line says it. */
+  readonly hardToReach?: string;
 }
 
 /** What lets out whatever creeps past the outer barrier: it stays open while the work is open. */
@@ -55,7 +65,6 @@ export interface Turned {
   readonly to: { readonly id: string; readonly name: string };
   readonly minutes: number;
   readonly lockable: boolean;
-  readonly why: string;
 }
 
 /** One thing done to the line, and why at this place in the order. */
@@ -77,14 +86,31 @@ export interface Act {
   /** The link or node that is handled. */
   readonly id: string;
   readonly name: string;
-  readonly why: string;
+  readonly why: ActReason;
 }
 
-/** A permit to ask for: a reminder; the site's rules and the local code decide. */
-export interface Permit {
-  readonly title: string;
-  readonly says: string;
-}
+/** Why an act stands where it stands in the order. */
+export type ActReason =
+  | { readonly kind: "pumps-first" }
+  | { readonly kind: "pumps-last" }
+  /** Its place among the streams; the first of all is shut from the feed on. */
+  | { readonly kind: "shut-in-order"; readonly stream: Stream | Medium; readonly first: boolean }
+  /** The first of its stream lies lowest; of two barriers the inner one opens into nothing. */
+  | {
+      readonly kind: "opened-in-order";
+      readonly stream: Stream | Medium;
+      readonly first: boolean;
+      readonly inner: boolean;
+    }
+  | { readonly kind: "still-drawn-down" }
+  | { readonly kind: "shuts-off-what-is-opened" }
+  | { readonly kind: "bleeds-between"; readonly between: readonly string[] }
+  | { readonly kind: "leads-outside" }
+  | { readonly kind: "before-the-medium" }
+  | { readonly kind: "as-it-stood" }
+  | { readonly kind: "stands-shut" }
+  /** It was shut before the plan changed. */
+  | { readonly kind: "shut-before" };
 
 /** A stretch full of liquid with every way out shut: warming alone can burst it. */
 export interface LockedPiece {
@@ -117,7 +143,7 @@ export interface IsolationPlan {
   readonly prove: readonly ProvePoint[];
   readonly locked: readonly LockedPiece[];
   readonly stored: readonly StoredEnergy[];
-  readonly permits: readonly Permit[];
+  readonly permits: readonly PermitKind[];
 }
 
 /** Why nothing can be opened there, with what a message needs. */

@@ -1,12 +1,13 @@
 import { describe, expect, it } from "vitest";
+import { isolationMessage, speaker } from "@/words";
 import type { Line } from "../formats";
 import { demoDocument } from "../job/job.fixtures";
-import { alternatives, type IsolationPlan, isolationMessage, planIsolation } from ".";
+import { alternatives, type IsolationPlan, planIsolation } from ".";
 
 const quay = demoDocument<Line>("lines/north-quay.json");
 const plan = (open: string, more = {}, line = quay): IsolationPlan => {
   const made = planIsolation(line, { open: [open], ...more });
-  if (!made.ok) throw new Error(isolationMessage(made.error));
+  if (!made.ok) throw new Error(isolationMessage(speaker(), made.error));
   return made.value;
 };
 const links = (each: IsolationPlan) => each.closures.map((closure) => closure.link);
@@ -24,7 +25,7 @@ describe("North quay", () => {
   });
 
   it("says of a valve without a lock point what to do instead", () => {
-    expect(plan("NQ-H10").closures[0]?.why).toContain("chain it, tag it");
+    expect(plan("NQ-H10").closures[0]?.lockable).toBe(false);
     expect(plan("NQ-H10").minutes).toBe(2 + 5);
   });
 
@@ -34,7 +35,7 @@ describe("North quay", () => {
     expect(other).toMatchObject({ closures: 3, extraMinutes: 11 });
     expect(links(other!.plan)).toContain("V-16");
     expect(names(other!.plan)).not.toContain("FS");
-    expect(other!.plan.closures.find((closure) => closure.link === "V-16")?.why).toContain(
+    expect(other!.plan.closures.find((closure) => closure.link === "V-16")?.why.hardToReach).toContain(
       "under the floor plate",
     );
   });
@@ -83,7 +84,7 @@ describe("North quay", () => {
     for (let round = 0; round < 20; round++) {
       const made = planIsolation(quay, { open: ["NQ-H07"], passing });
       if (!made.ok) {
-        expect(isolationMessage(made.error)).toContain("Nothing can be shut along");
+        expect(isolationMessage(speaker(), made.error)).toContain("Nothing can be shut along");
         expect(round).toBeGreaterThanOrEqual(3);
         return;
       }

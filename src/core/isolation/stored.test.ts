@@ -68,13 +68,13 @@ describe("what stays when every valve is shut", () => {
     expect(stored([node("work"), node("b", "junction", at(1))], ["work"])).toEqual([]);
     expect(
       stored([node("work"), node("b", "junction", at(1.5)), node("c", "junction", at(6))], ["work"]),
-    ).toEqual([{ kind: "head", at: "this section", metres: 6 }]);
+    ).toEqual([{ kind: "head", metres: 6 }]);
     expect(
       stored(
         [node("work", "junction", at(5)), node("low", "junction", at(1)), node("c", "junction", at(6))],
         ["work", "low"],
       ),
-    ).toEqual([{ kind: "head", at: "this section", metres: 5 }]);
+    ).toEqual([{ kind: "head", metres: 5 }]);
   });
 
   it("is no head of what lies below, or of a gas", () => {

@@ -4,7 +4,8 @@ import type { Section } from "./section";
 
 /** Energy that stays when every valve is shut. */
 export type StoredEnergy = {
-  readonly at: string;
+  /** The place by name; without one, the section as a whole. */
+  readonly at?: string;
   readonly wait_min?: number;
 } /** As the line tells it. */ & (
   | { readonly kind: LineStored["kind"]; readonly says: string }
@@ -78,7 +79,6 @@ export function storedEnergies(
       ? [
           {
             kind: "head" as const,
-            at: "this section",
             metres: top - lowestOpen,
           },
         ]

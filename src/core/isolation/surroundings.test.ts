@@ -64,8 +64,8 @@ describe("what is shut in", () => {
 
 describe("what else there is to mind", () => {
   it("asks each permit once, whatever calls for it", () => {
-    const titles = plan(line("marram-gardens"), "MG-P1").permits.map((permit) => permit.title);
-    expect(titles.sort()).toEqual(["Confined space", "Electrical isolation"]);
+    const titles = plan(line("marram-gardens"), "MG-P1").permits.slice();
+    expect(titles.sort()).toEqual(["confined", "electrical"]);
     expect(new Set(titles).size).toBe(titles.length);
     expect(plan(line("north-quay"), "NQ-H07").permits).toEqual([]);
   });

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { isolationMessage, speaker } from "@/words";
 import type { Line } from "../formats";
 import { checkLine } from "../line";
-import { isolationMessage, planIsolation } from ".";
+import { planIsolation } from ".";
 import { lineOf, node, pipe, planned, valve } from "./isolation.fixtures";
 
 const stem = (more = {}) =>
@@ -67,14 +68,14 @@ describe("a relief set on a three-way stem", () => {
     const valved = twin();
     valved.links = valved.links.map((link) => (link.id === "c" ? valve("c", "V", "RS") : link));
     const plan = planIsolation(valved, { open: ["RS"] });
-    expect(plan.ok ? "" : isolationMessage(plan.error)).toBe(
+    expect(plan.ok ? "" : isolationMessage(speaker(), plan.error)).toBe(
       "This would leave Receiver without a relief valve. Pump it out first, or put a second relief valve in service.",
     );
   });
 
   it("opens the only relief valve of a vessel when that is pumped out and parted from the rest", () => {
     const refused = planIsolation(twin(), { open: ["RP"] });
-    expect(refused.ok ? "" : isolationMessage(refused.error)).toContain(
+    expect(refused.ok ? "" : isolationMessage(speaker(), refused.error)).toContain(
       "It becomes possible when Oil pot is pumped out first",
     );
     const plan = planned(twin(), ["RP"], { pumpedOut: ["POT"] });

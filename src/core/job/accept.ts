@@ -1,10 +1,25 @@
+import type { StripFailure } from "../build";
 import type { Kept, KeptReading } from "../calculators";
 import type { JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
 import { err, type Problem, type Result, unreachable } from "../result";
-import { type Refusal, refuseAtStep } from "./accept-at-step";
 import type { Progress } from "./progress";
-import { advance, gate, mayCloseEarly, notBegun, type Run } from "./run";
+import type { EntryRefusal, LogRefusal } from "./refusal";
+import { advance, gate, mayCloseEarly, notBegun, type Run, type ShutGate } from "./run";
+import type { Step } from "./step";
+import type { StepEntry } from "./step-rule";
+import { refuseEntry } from "./step-rules";
+
+/** Why an event is not taken: the field it concerns and the facts of the matter. */
+export type Refusal =
+  | EntryRefusal
+  | LogRefusal
+  | { readonly path: string; readonly kind: "done-already"; readonly step: Step }
+  /** Another step stands before it; nothing when all is done. */
+  | { readonly path: string; readonly kind: "first"; readonly step?: Step }
+  | { readonly path: string; readonly kind: "gate"; readonly gate: ShutGate }
+  | { readonly path: string; readonly kind: "not-yet"; readonly step?: Step }
+  | { readonly path: string; readonly kind: "no-plan"; readonly failure: StripFailure };
 
 /** How far an entry may be dated ahead of the clock it is judged by before its waits cannot be trusted. */
 const CLOCK_AHEAD_MS = 5 * 60_000;
@@ -36,7 +51,7 @@ export function accept(job: Run, event: JobEvent, clock: JudgedBy): Result<Run, 
   const refusal = refuseDate(job, event, clock) ?? refuse(job, event, clock);
   if (refusal !== undefined) return err(refusal);
   const after = advance(job, event);
-  return after.ok ? after : err({ path: "", message: after.error });
+  return after.ok ? after : err({ path: "", kind: "no-plan", failure: after.error });
 }
 
 /** Time must not be made up: neither before the job was there, nor ahead of the clock, nor back behind what counts. */
@@ -47,42 +62,23 @@ function refuseDate(
 ): Refusal | undefined {
   const at = Date.parse(event.at);
   if (at > now + CLOCK_AHEAD_MS)
-    return {
-      path: "/at",
-      message:
-        lastStored > now + CLOCK_AHEAD_MS
-          ? "The server's clock is wrong: it shows an earlier time than its own newest entry. Set it right there; this device may be right."
-          : "The clock of this device runs ahead of the server's. Set it right: waits are counted by it.",
-    };
-  if (at < Date.parse(inputs.openedAt) - CLOCK_BEHIND_MS)
-    return {
-      path: "/at",
-      message:
-        "This is dated before the job was opened. Set the clock of this device right, then make the entry again.",
-    };
+    return { path: "/at", kind: lastStored > now + CLOCK_AHEAD_MS ? "server-clock-wrong" : "clock-ahead" };
+  if (at < Date.parse(inputs.openedAt) - CLOCK_BEHIND_MS) return { path: "/at", kind: "before-the-job" };
   // The newest of all, not the one before: else an old note would open the way for a wait that is dated back. What a
   // clock dated ahead of now counts as now: a clock that once ran ahead must not lock the log.
   const newest = Math.max(...log.map((each) => Math.min(now, Date.parse(each.at))));
   const behind = timeCounts(progress, event) ? CLOCK_BEHIND_MS : WITHOUT_SIGNAL_MS;
-  return at < newest - behind
-    ? {
-        path: "/at",
-        message:
-          "This is dated before the newest entry. If somebody else went on meanwhile, do it again; if not, set the clock of this device right: waits are counted by it.",
-      }
-    : undefined;
+  return at < newest - behind ? { path: "/at", kind: "before-the-newest" } : undefined;
 }
 
 function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusal | undefined {
   const { progress, status, log: events } = job;
   // An entry may come a little ahead of the clock; a wait is over only when the clock says so.
   const at = Math.min(now, Date.parse(event.at));
-  if (events.some((each) => each.id === event.id))
-    return { path: "/id", message: "Another event has this id already. Give each event its own." };
-  if (status.kind === "signed-off")
-    return { path: "", message: "This job is signed off. Start a new one for this valve." };
+  if (events.some((each) => each.id === event.id)) return { path: "/id", kind: "id-is-taken" };
+  if (status.kind === "signed-off") return { path: "", kind: "signed-off-already" };
   if (status.kind === "not-begun" && event.kind !== "undone")
-    return { path: "", message: "This job was closed as not begun. Undo that, or start a new one." };
+    return { path: "", kind: "closed-as-not-begun" };
   if (
     status.kind === "stopped" &&
     event.kind !== "given-up" &&
@@ -90,7 +86,7 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
     event.kind !== "note-added" &&
     event.kind !== "undone"
   )
-    return { path: "", message: "Work is stopped here. Take it up again first." };
+    return { path: "", kind: "work-is-stopped" };
 
   switch (event.kind) {
     case "note-added":
@@ -100,66 +96,45 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
     case "stopped":
       return undefined;
     case "resumed":
-      return status.kind === "stopped" ? undefined : { path: "", message: "Work is not stopped." };
+      return status.kind === "stopped" ? undefined : { path: "", kind: "work-is-not-stopped" };
     case "undone": {
       const newest = progress.effective.at(-1);
-      return newest?.id === event.event
-        ? undefined
-        : {
-            path: "/event",
-            message:
-              newest === undefined
-                ? "There is nothing to undo."
-                : "Undo takes back the newest entry first, one at a time.",
-          };
+      if (newest === undefined) return { path: "/event", kind: "nothing-to-undo" };
+      return newest.id === event.event ? undefined : { path: "/event", kind: "undo-the-newest-first" };
     }
     case "closure-passes":
-      if (!job.shut.includes(event.link))
-        return {
-          path: "/link",
-          message: `${event.link} is not shut in this job, so it cannot be the one that passes.`,
-        };
+      if (!job.shut.includes(event.link)) return { path: "/link", kind: "not-shut-here", link: event.link };
       if (progress.passing.includes(event.link))
-        return { path: "/link", message: `${event.link} is already known to pass.` };
-      return [...progress.done.keys()].some((id) => id.startsWith("open:"))
-        ? { path: "/link", message: "The line is being restored already. Undo that first." }
-        : undefined;
+        return { path: "/link", kind: "known-to-pass", link: event.link };
+      return progress.opened.size > 0 ? { path: "/link", kind: "being-restored" } : undefined;
     case "part-judged": {
       const part = job.inputs.sheet.parts.find((each) => each.id === event.part);
-      if (part === undefined) return { path: "/part", message: `This sheet has no part "${event.part}".` };
-      if (event.disposition === "reuse" && part.oneUse !== undefined)
-        return { path: "/disposition", message: `${part.name} goes in once only: ${part.oneUse}` };
-      return undefined;
+      if (part === undefined) return { path: "/part", kind: "no-such-part", part: event.part };
+      return event.disposition === "reuse" && part.oneUse !== undefined
+        ? { path: "/disposition", kind: "goes-in-once", part: part.name, why: part.oneUse }
+        : undefined;
     }
     case "signed-off": {
-      if (job.current?.kind === "sign-off") {
-        const open = gate(job, "sign-off");
-        return open.open ? undefined : { path: "", message: open.says };
-      }
-      return mayCloseEarly(job)
-        ? undefined
-        : { path: "", message: `Not yet: ${job.current?.title ?? "nothing is left to sign"}` };
+      if (job.current?.kind === "sign-off") return refuseGate(job, job.current, "");
+      return mayCloseEarly(job) ? undefined : { path: "", kind: "not-yet", ...inHand(job) };
     }
     case "given-up":
-      return notBegun(job)
-        ? undefined
-        : {
-            path: "",
-            message:
-              "Work on the valve or the line has begun. Stop work and say why, or bring it to its end.",
-          };
+      return notBegun(job) ? undefined : { path: "", kind: "work-has-begun" };
     case "reading-taken":
     case "check-answered":
     case "check-measured":
     case "bolt-pulled":
     case "wait-started":
     case "step-done":
-    case "step-overridden":
     case "piece-set":
     case "part-compared":
     case "still-pressure":
     case "photo-taken":
-      return refuseAtStep(job, event, at);
+      return refuseAtStep(job, event, (step) => refuseEntry(step, event, entryAt(job, at)));
+    case "step-overridden":
+      return refuseAtStep(job, event, (step) =>
+        step.mayOverride ? undefined : { path: "/step", kind: "never-skipped" },
+      );
     default:
       return unreachable(event);
   }
@@ -178,18 +153,43 @@ function keptFault(
   workAgain: JudgedBy["workAgain"],
 ): Refusal | undefined {
   const again = workAgain?.(event);
-  if (again === undefined)
-    return {
-      path: "",
-      message: "The bench book is not at hand to work this out again. Open it, then keep it.",
-    };
-  if (!again.ok) return again.error[0];
+  if (again === undefined) return { path: "", kind: "bench-book-not-at-hand" };
+  if (!again.ok) {
+    const problem = again.error[0]!;
+    return { path: problem.path, kind: "bench-book-refuses", problem };
+  }
   const { si, said, dimension } = again.value;
-  const wrong = (path: string) => ({
-    path,
-    message: `These inputs give ${said}. Work it out again and keep that.`,
-  });
+  const wrong = (path: string): Refusal => ({ path, kind: "gives-otherwise", said });
   if (Math.abs(si - event.si) > 1e-9 * Math.max(Math.abs(si), 1e-9)) return wrong("/si");
   // The words are what the record shows: in some unit of its kind they have to be this figure.
   return unitsOf(dimension).some((each) => formatIn(si, each) === event.typed) ? undefined : wrong("/typed");
 }
+
+/** Whether an event belongs to the step that is to be done now, and says of it what may be said. */
+function refuseAtStep(
+  job: Run,
+  { step: id }: StepEntry | Extract<JobEvent, { kind: "step-overridden" }>,
+  refuse: (step: Step) => Refusal | undefined,
+): Refusal | undefined {
+  const { current, states, plan } = job;
+  const target = plan.steps.find((each) => each.id === id);
+  if (target === undefined) return { path: "/step", kind: "no-such-step", step: id };
+  if (states.get(id)?.kind === "done") return { path: "/step", kind: "done-already", step: target };
+  if (current?.id !== id) return { path: "/step", kind: "first", ...inHand(job) };
+  return (target.kind === "tray" ? undefined : refuseGate(job, target, "/step")) ?? refuse(target);
+}
+
+const inHand = ({ current }: Run) => (current === undefined ? {} : { step: current });
+
+function refuseGate(job: Run, { phase }: Step, path: string): Refusal | undefined {
+  const found = gate(job, phase);
+  return found.open ? undefined : { path, kind: "gate", gate: found };
+}
+
+const entryAt = ({ inputs, progress, plan, tray }: Run, at: number) => ({
+  inputs,
+  progress,
+  findings: plan.findings,
+  tray,
+  at,
+});

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { type Bell, inRingingOrder, jobBells, valveBell, WATCH_AFTER_H } from ".";
-import { dryJob, START, Walk, wetJob } from "./job.fixtures";
+import { bellWords, speaker } from "@/words";
+import { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from ".";
+import { dryJob, START, says, Walk, wetJob } from "./job.fixtures";
 
 const HOUR = 3_600_000;
 const kinds = (bells: readonly Bell[]) => bells.map((bell) => bell.kind);
@@ -16,13 +17,16 @@ describe("what a job rings", () => {
     walk.doStep(walk.job.current!);
     const [bell] = jobBells(walk.job);
     expect(bell!.at).toBe(walk.now);
-    expect(bell!.says).toContain(walk.job.current!.title);
+    expect(bellWords(speaker(), bell!)).toMatchObject({
+      title: "Job open",
+      says: `NQ-H07: ${says(walk.job.current!).title}`,
+    });
   });
 
   it("a running wait, at its end, and no more once it is read", () => {
-    const walk = new Walk(wetJob()).until((step) => step.kind === "wait");
+    const walk = new Walk(wetJob()).until((step) => step.kind === "hold");
     const wait = walk.job.current!;
-    if (wait.kind !== "wait") throw new Error("no wait on the way");
+    if (wait.kind !== "hold") throw new Error("no wait on the way");
     note(walk, { kind: "wait-started", step: wait.id, minutes: wait.minutes });
     const ringing = jobBells(walk.job).filter((bell) => bell.kind === "wait");
     expect(ringing).toEqual([
@@ -42,7 +46,7 @@ describe("what a job rings", () => {
     walk.until((step) => step.kind === "gauge");
     const [bell] = jobBells(walk.job).filter((each) => each.kind === "impairment");
     expect(bell!.at).toBe(first + WATCH_AFTER_H * HOUR);
-    expect(bell!.title).toContain("Out of service");
+    expect(bellWords(speaker(), bell!).title).toContain("Out of service: NQ-H10");
     expect(kinds(jobBells(walk.toEnd().job))).toEqual([]);
   });
 
@@ -50,7 +54,7 @@ describe("what a job rings", () => {
     const walk = new Walk(wetJob());
     note(walk, { kind: "stopped", reason: "Too dark" });
     expect(jobBells(walk.job)).toEqual([
-      expect.objectContaining({ kind: "stopped", at: walk.now, says: "NQ-H07: Too dark" }),
+      expect.objectContaining({ kind: "stopped", at: walk.now, reason: "Too dark" }),
     ]);
     note(walk, { kind: "resumed" });
     expect(kinds(jobBells(walk.job))).toEqual(["at-work"]);
@@ -64,27 +68,19 @@ describe("what a job rings", () => {
   });
 });
 
-describe("what a valve rings", () => {
-  const { valve, sheet } = wetJob();
-
-  it("its nearest due date, with the complaint where there is one", () => {
-    const served = { ...valve, installed: "2020-01-01", serviced: "2026-01-01" };
-    const bell = valveBell(served, sheet, START)!;
-    expect(bell).toMatchObject({ kind: "due", valve: "NQ-H07", id: "NQ-H07:due" });
-    expect(bell.job).toBeUndefined();
-    const reported = valveBell({ ...served, symptom: "Weeps" }, sheet, START)!;
-    expect([reported.at, reported.says]).toEqual([bell.at, "Weeps"]);
-  });
-});
-
 describe("the order of ringing", () => {
+  const OF_KIND = {
+    wait: { kind: "wait", for: "the-section" },
+    impairment: { kind: "impairment", lost: [] },
+    stopped: { kind: "stopped", reason: "" },
+    "at-work": { kind: "at-work" },
+    due: { kind: "due", what: "", why: "" },
+  } as const;
   const bell = (id: string, kind: Bell["kind"], at: number): Bell => ({
     id,
-    kind,
     at,
-    title: "",
-    says: "",
     valve: id,
+    ...OF_KIND[kind],
   });
 
   it("what runs comes before what is stopped, at work, and due; each nearest first", () => {

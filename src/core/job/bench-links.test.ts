@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { entryWords, refusalWords, speaker } from "@/words";
 import { benchTitle, calculate, calculatorNamed, readTyped, siOf, workAgain } from "../calculators";
 import { accept, benchLinks, jobRecord, seal } from ".";
 import { chainStart } from "./chain";
@@ -99,9 +100,12 @@ describe("a result kept in the job", () => {
     const sealed = walk.events.map((each, index) =>
       seal(each, index + 1, new Date(START).toISOString(), chainStart(walk.inputs)),
     );
-    const record = jobRecord(walk.job, sealed, benchTitle);
-    expect(record.worked).toMatchObject([{ title: "Bolt-up: Wrench setting", typed: "88 N·m" }]);
-    expect(record.lines.at(-1)).toMatchObject({ what: "Bolt-up: Wrench setting", entry: "88 N·m" });
+    const record = jobRecord(walk.job, sealed);
+    expect(record.worked).toMatchObject([{ calculator: "bolt-up", typed: "88 N·m" }]);
+    expect(entryWords(speaker(), record.lines.at(-1)!, walk.inputs.sheet, benchTitle)).toEqual({
+      what: "Bolt-up: Wrench setting",
+      entry: "88 N·m",
+    });
     walk.add({ kind: "undone", event: walk.events.at(-1)!.id });
     expect(walk.job.progress.kept).toEqual([]);
   });
@@ -111,7 +115,7 @@ describe("a result kept in the job", () => {
     const refusal = (more: object) => {
       const full = { v: 1, id: "r", at: new Date(START).toISOString(), by: "Tam", ...event, ...more };
       const taken = accept(job, full as never, { now: START, workAgain });
-      return taken.ok ? "" : `${taken.error.path} ${taken.error.message}`;
+      return taken.ok ? "" : `${taken.error.path} ${refusalWords(speaker(), taken.error, job)}`;
     };
     expect(refusal({})).toBe("");
     expect(refusal({ si: 90 })).toContain("/si These inputs give 88 N·m");

@@ -1,9 +1,10 @@
 import { isGrade, threadNamed } from "../fastening";
-import type { Part } from "../formats";
-import { conditionOf } from "./compile/rebuild";
-import { BAR, PROVE_STEPS } from "./progress";
+import { type JobInputs, type Part, sheetNow, type Trait } from "../formats";
+import { conditionOf } from "./compile/torque";
+import { BAR } from "./progress";
 import type { Run } from "./run";
 import type { Step } from "./step";
+import { isProving } from "./step-id";
 
 /** A calculation that helps at a step, opened with what the job knows already. */
 export interface BenchLink {
@@ -20,6 +21,8 @@ type Rule = (job: Run, step: Step) => Links;
 const DAY_MS = 86_400_000;
 const figure = (value: number): string => String(Number(value.toPrecision(6)));
 const open = (calculator: string, start: BenchLink["start"] = {}): BenchLink => ({ calculator, start });
+/** What the valve is to the world around it. */
+const is = ({ sheet }: JobInputs, trait: Trait): boolean => sheetNow(sheet).traits?.includes(trait) === true;
 const partOf = ({ inputs }: Run, step: Step): Part | undefined =>
   inputs.sheet.parts.find((part) => part.id === step.part);
 
@@ -39,7 +42,7 @@ const torque: Rule = (job, step) => {
   const full =
     step.kind === "tighten"
       ? step.passes.at(-1)?.torque_Nm
-      : step.kind === "fit"
+      : step.kind === "fit" || step.kind === "tighten-one"
         ? step.torque_Nm
         : undefined;
   if (full === undefined) return [];
@@ -142,11 +145,11 @@ const proving: Rule = (job, step) => {
           ? [open("steam-table")]
           : []),
     ];
-  if (step.kind !== "wait") return [];
+  if (step.kind !== "hold" && step.kind !== "soak") return [];
   return [
-    ...(step.id === PROVE_STEPS.hold ? standing(job) : []),
+    ...(step.kind === "hold" ? standing(job) : []),
     open("soak-and-hold", {
-      what: step.phase === "prove" ? "stand" : "soak",
+      what: step.kind === "hold" ? "stand" : "soak",
       lasts: `${figure(step.minutes)} min`,
     }),
   ];
@@ -154,7 +157,7 @@ const proving: Rule = (job, step) => {
 
 /** The readings of the section so far, first and last. */
 function standing(job: Run): Links {
-  const readings = job.progress.readings.filter((reading) => reading.step.startsWith("prove:"));
+  const readings = job.progress.readings.filter((reading) => isProving(reading.step));
   const [first, last] = [readings[0], readings.at(-1)];
   const { zero_bar } = job.inputs.sheet.isolation;
   if (first === undefined || last === undefined || first === last) return [];
@@ -176,26 +179,23 @@ function standing(job: Run): Links {
 
 /** Before anything is shut: who is harmed by the medium, by the outage, by the season. */
 const beforehand: Rule = ({ inputs }, step) => {
-  if (step.kind !== "collect") return [];
+  if (step.kind !== "kit" && step.kind !== "tools") return [];
   const { medium } = inputs.sheet.isolation;
-  const { family } = inputs.sheet;
   if (medium === "ammonia" || medium === "co2") return [open("exposure", { gas: medium })];
   if (medium === "gas") return [open("season-gate"), open("leak-grade")];
-  return family.includes("hydrant") || family.includes("actuator")
-    ? [open("impairment-clock", { what: family.includes("hydrant") ? "hydrant" : "system" })]
-    : [];
+  const [hydrant, actuator] = [is(inputs, "hydrant"), is(inputs, "fire-actuator")];
+  return hydrant || actuator ? [open("impairment-clock", { what: hydrant ? "hydrant" : "system" })] : [];
 };
 
 /** Electricity is measured with a fit meter; mains are shut and filled slowly; CO2 comes back as vapour. */
 const shuttingAndOpening: Rule = ({ inputs, plan }, step) => {
-  const { isolation, family } = inputs.sheet;
+  const { isolation } = inputs.sheet;
   if (step.kind === "shut") {
-    const link = inputs.line?.links.find((each) => each.id === step.link);
-    if (link?.medium === "electricity" || step.title.startsWith("Switch")) return [open("meter-fitness")];
+    if (step.by.kind === "closure" && step.by.medium === "electricity") return [open("meter-fitness")];
     return isolation.medium === "water" && (step.turns ?? 0) > 5 ? [open("hammer")] : [];
   }
-  if (step.kind === "ask-twice")
-    return family.includes("meter-cock") ? [open("ride-through"), open("dial-test")] : [];
+  if (step.kind === "ask-twice" || step.kind === "live")
+    return is(inputs, "meter-cock") ? [open("ride-through"), open("dial-test")] : [];
   if (step.kind !== "open") return [];
   if (isolation.medium === "co2") return [open("co2-charge")];
   const first = plan.steps.find((each) => each.kind === "open");
@@ -251,9 +251,7 @@ const measuring: Rule = ({ inputs, progress }, step) => {
           start: { ...limit("least", low), ...limit("most", high) },
           measures: "at20",
         },
-        ...(inputs.sheet.family.includes("irrigation") || inputs.sheet.family.includes("pilot")
-          ? [open("field-wire")]
-          : []),
+        ...(is(inputs, "irrigation") ? [open("field-wire")] : []),
       ];
     case "static-pressure": {
       const typed = progress.answers.get(check.id)?.answer;
@@ -274,7 +272,7 @@ const measuring: Rule = ({ inputs, progress }, step) => {
       return [
         open("relief-check", {
           refrigerant: inputs.sheet.isolation.medium === "co2" ? "co2" : "ammonia",
-          fitted: inputs.sheet.family.includes("twin") ? "dual" : "single",
+          fitted: is(inputs, "twin-relief") ? "dual" : "single",
           ...(inputs.valve.installed !== undefined && { installed: inputs.valve.installed.slice(0, 10) }),
         }),
         open("relief-vent"),
@@ -301,7 +299,7 @@ const measuring: Rule = ({ inputs, progress }, step) => {
     case "trip-pressure":
       return [open("actuator-balance")];
     case "closing-time":
-      return inputs.sheet.family.includes("air-valve")
+      return is(inputs, "air-valve")
         ? [open("fill-and-vent")]
         : [open("pilot-differential"), open("zone-flush")];
     default:

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { changeWords, speaker } from "@/words";
 import type { Line } from "../formats";
 import { planChange } from ".";
 import { type Answers, Walk, wetJob } from "./job.fixtures";
@@ -8,7 +9,8 @@ function changed(walk: Walk, event?: Record<string, unknown>) {
   const before = walk.job;
   if (event === undefined) walk.doStep(before.current!);
   else walk.add(event);
-  return planChange(before, walk.job);
+  const change = planChange(before, walk.job);
+  return change && { ...change, says: changeWords(speaker(), change) };
 }
 const at = (check: string, answers: Answers, inputs = wetJob()) =>
   new Walk(inputs, answers).until((step) => step.id === `check:${check}`);

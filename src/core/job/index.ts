@@ -1,33 +1,38 @@
-export { accept, type JudgedBy } from "./accept";
-export { ASKED_TWICE, type Refusal } from "./accept-at-step";
+export { accept, type JudgedBy, type Refusal } from "./accept";
 export { type HeldShut, lineAsItStands } from "./as-it-stands";
-export { type Bell, inRingingOrder, jobBells, valveBell, WATCH_AFTER_H } from "./bells";
+export { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from "./bells";
 export { type BenchLink, benchLinks } from "./bench-links";
 export { canonical, chainStart, digest, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
-export { entryWords } from "./entry-words";
-export { judgeLog } from "./judge-log";
+export { type ImpossibleEntry, judgeLog } from "./judge-log";
+export { PHASES, type Phase } from "./phases";
 export { BAR, effectiveEvents, replay } from "./progress";
-export { afterService, type JobRecord, jobRecord } from "./record";
+export {
+  type AsFound,
+  afterService,
+  type JobRecord,
+  jobRecord,
+  type RecordLine,
+} from "./record";
 export {
   advance,
   gate,
+  haltedBy,
   isClosed,
   mayCloseEarly,
-  nextBolt,
   notBegun,
   outOfService,
-  piecesLeft,
   type Run,
   run,
-  WRENCH_BAND,
+  type ShutGate,
 } from "./run";
-export { judgeStill, standingWords } from "./standing-test";
-export {
-  PHASE_NAMES,
-  PHASES,
-  type Phase,
-  type Step,
-  type StepOf,
-} from "./step";
+export { judgeStill } from "./standing-test";
+export type { Step, StepKind, StepOf } from "./step";
+export type { Danger } from "./step-head";
+export { ASKED_TWICE } from "./step-rule";
+export type { FitRule } from "./steps/fit";
+export type { Noted } from "./steps/mark";
+export { piecesLeft } from "./steps/pieces";
+export type { Doing } from "./steps/strip";
+export { nextBolt, WRENCH_BAND } from "./steps/tighten";

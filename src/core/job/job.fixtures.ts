@@ -1,11 +1,13 @@
 import { readFileSync } from "node:fs";
+import { refusalWords, type StepWords, speaker, stepWords } from "@/words";
 import { workAgain } from "../calculators";
 import type { JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
 import { readDocument } from "../formats";
 import { toSI, unitNamed } from "../quantity";
 import { accept } from "./accept";
-import { nextBolt, type Run, run } from "./run";
+import { type Run, run } from "./run";
 import type { Step } from "./step";
+import { nextBolt } from "./steps/tighten";
 
 /** Reads a demo document; a broken one is a bug in the demo. */
 export function demoDocument<T>(path: string): T {
@@ -67,6 +69,9 @@ export function dryJob(more: Partial<JobInputs> = {}): JobInputs {
   };
 }
 
+/** What a card says to a metric reader. */
+export const says = (step: Step): StepWords => stepWords(speaker(), step);
+
 /** Answers that differ from the good one, by check id. */
 export type Answers = Readonly<Record<string, string>>;
 
@@ -89,7 +94,7 @@ export class Walk {
     // A test may have put events in by hand.
     if (this.#job?.log.length === this.events.length) return this.#job;
     const made = run(this.inputs, this.events);
-    if (!made.ok) throw new Error(made.error);
+    if (!made.ok) throw new Error(made.error.kind);
     this.#job = made.value;
     return made.value;
   }
@@ -104,7 +109,7 @@ export class Walk {
       ...event,
     } as JobEvent;
     const taken = accept(this.job, full, { now: this.now, workAgain });
-    if (!taken.ok) throw new Error(`${taken.error.path} ${taken.error.message}`);
+    if (!taken.ok) throw new Error(`${taken.error.path} ${refusalWords(speaker(), taken.error, this.job)}`);
     this.events.push(full);
     this.#job = taken.value;
     return this;
@@ -138,7 +143,8 @@ export class Walk {
           typed: "0 bar g",
         });
         return;
-      case "wait":
+      case "hold":
+      case "soak":
         this.add({ kind: "wait-started", ...at, minutes: step.minutes });
         this.now += step.minutes * 60_000;
         this.add({ kind: "step-done", ...at });
@@ -178,7 +184,7 @@ export class Walk {
         this.add({ kind: "signed-off", statement: "Back in service" });
         return;
       case "blocked":
-        throw new Error(step.reason);
+        throw new Error(says(step).reason);
       default:
         this.add({ kind: "step-done", ...at, ...entry(step) });
     }
@@ -211,12 +217,12 @@ export class Walk {
 }
 
 function entry(step: Step): { entry?: string } {
-  if (step.kind === "shut") return { entry: "14" };
-  if (step.kind === "write-down") return { entry: "Station officer, duty officer" };
-  if (step.kind === "capture") return { entry: step.choices[0]! };
+  if (step.kind === "shut" || step.kind === "stop-pump") return { entry: "14" };
+  if (says(step).ask !== undefined) return { entry: "Station officer, duty officer" };
+  if (step.kind === "mark") return { entry: step.choices[0]! };
   if (step.kind === "confirm") return { entry: step.noted };
   if (step.kind === "crack") return { entry: "dry" };
-  if (step.kind === "ask-twice") return { entry: "yes, twice" };
+  if (step.kind === "ask-twice" || step.kind === "live") return { entry: "yes, twice" };
   if (step.kind === "tray") return { entry: `${step.leftovers}` };
   return {};
 }

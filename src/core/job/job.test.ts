@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { changeWords, speaker } from "@/words";
 import type { JobEvent, Line } from "../formats";
 import {
   accept,
@@ -7,6 +8,7 @@ import {
   chainStart,
   effectiveEvents,
   gate,
+  haltedBy,
   jobBells,
   jobRecord,
   lineAsItStands,
@@ -16,7 +18,7 @@ import {
   seal,
   verifyChain,
 } from ".";
-import { dryJob, START, Walk, wetJob } from "./job.fixtures";
+import { dryJob, START, says, Walk, wetJob } from "./job.fixtures";
 
 const titles = (walk: Walk, phase: string) =>
   walk.job.plan.steps.filter((step) => step.phase === phase).map((step) => step.id);
@@ -65,16 +67,18 @@ describe("the wet-barrel job", () => {
     const before = walk.job;
     walk.doStep(before.current!);
     const change = planChange(before, walk.job);
-    expect(change?.says.join(" ")).toContain("Renew outlet disc and friction ring");
-    expect(change?.says.join(" ")).toContain("Take off thrust nut, collars and friction ring, too.");
-    expect(change?.says.join(" ")).toContain("Outlet disc kit K-31");
+    expect(changeWords(speaker(), change!).join(" ")).toContain("Renew outlet disc and friction ring");
+    expect(changeWords(speaker(), change!).join(" ")).toContain(
+      "Take off thrust nut, collars and friction ring, too.",
+    );
+    expect(changeWords(speaker(), change!).join(" ")).toContain("Outlet disc kit K-31");
     expect(change?.minutes).toBeGreaterThan(0);
     expect(walk.job.current?.id).toBe("strip:thrust-nut");
     walk.toEnd();
     expect(walk.job.status.kind).toBe("signed-off");
     const record = jobRecord(walk.job, []);
     expect(record.kept).toEqual(["Nozzle screw", "Collars"]);
-    expect(record.renewed.map((each) => each.part)).toContain("Outlet disc");
+    expect(record.renewed.map((each) => each.name)).toContain("Outlet disc");
     expect(record.leftovers.map((each) => each.name)).toContain("White shim ring");
   });
 
@@ -157,10 +161,8 @@ describe("proving zero", () => {
       links: inputs.line!.links.map((link) => (link.kind === "valve" ? { ...link, operable: false } : link)),
     } as Line;
     const walk = new Walk({ ...inputs, line }).until((step) => step.kind === "blocked");
-    expect(walk.job.states.get("isolate:blocked")).toMatchObject({
-      kind: "halted",
-      says: expect.stringContaining("Nothing can be shut along"),
-    });
+    expect(walk.job.states.get("isolate:blocked")).toEqual({ kind: "halted" });
+    expect(says(walk.job.current!).reason).toContain("Nothing can be shut along");
     expect(() => walk.add({ kind: "step-done", step: "isolate:blocked" })).toThrow("not done by ticking");
   });
 });
@@ -172,7 +174,7 @@ describe("the dry-barrel job", () => {
     const record = jobRecord(walk.job, []);
     expect(record.kept).toEqual(["Thrust bearing, upper", "Thrust bearing, lower"]);
     expect(record.torques.find((each) => each.part === "Lower nut")?.torque_Nm).toBe(270);
-    expect(record.renewed.map((each) => each.part)).toContain("Main seat");
+    expect(record.renewed.map((each) => each.name)).toContain("Main seat");
   });
 
   it("leaves the bonnet bolts loose until the operating nut is in", () => {
@@ -184,10 +186,8 @@ describe("the dry-barrel job", () => {
   it("fails a barrel that does not drain", () => {
     const walk = new Walk(dryJob(), { "drain-time": "14" }).until((step) => step.id === "check:drain-time");
     walk.doStep(walk.job.current!);
-    expect(walk.job.states.get("check:drain-time")).toMatchObject({
-      kind: "halted",
-      says: expect.stringContaining("drain is blocked"),
-    });
+    expect(walk.job.states.get("check:drain-time")).toEqual({ kind: "halted" });
+    expect(haltedBy(walk.job, walk.job.current!)).toContain("drain is blocked");
     expect(gate(walk.job, "sign-off").open).toBe(false);
   });
 });
@@ -343,6 +343,6 @@ it("a valve that another job holds shut is not opened by this one", () => {
   const walk = new Walk({ ...inputs, line }).toEnd();
   expect(walk.job.plan.steps.find((step) => step.id === "open:V-19")).toMatchObject({
     kind: "open",
-    leaveShut: true,
+    how: "leave-shut",
   });
 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { speaker, standingWords } from "@/words";
 import type { JobInputs, Line, Medium } from "../formats";
-import { judgeStill, lineAsItStands, standingWords } from ".";
+import { judgeStill, lineAsItStands } from ".";
 import { demoDocument, Walk, wetJob } from "./job.fixtures";
 
 /** The wet-barrel sheet stands in for a valve of another medium: only the line and the isolation count here. */
@@ -85,13 +86,13 @@ describe("standing at zero with the temperature", () => {
     const walk = stood(0, -10);
     read(walk, 0.077, 10);
     expect(walk.job.current?.id).toBe("prove:gauge");
-    expect(standingWords(verdict(walk), "metric")).toContain("no closure is to blame");
+    expect(standingWords(speaker(), verdict(walk))).toContain("no closure is to blame");
   });
 
   it("a rise beyond warming is let in", () => {
     const walk = stood(0, 5);
     read(walk, 0.3, 6);
-    expect(standingWords(verdict(walk), "metric")).toContain("something is let in");
+    expect(standingWords(speaker(), verdict(walk))).toContain("something is let in");
   });
 
   it("a zero that should have fallen with the cold is none", () => {

@@ -2,6 +2,7 @@ import type { FoundFeature } from "../build";
 import type { Kept } from "../calculators";
 import type { JobEvent, JobInputs } from "../formats";
 import { judgeStill } from "./standing-test";
+import { isProving, readStepId, singleStep } from "./step-id";
 import type { TakenReading } from "./taken-reading";
 
 export interface Done {
@@ -34,6 +35,11 @@ export interface Progress {
   readonly effective: readonly JobEvent[];
   readonly done: ReadonlyMap<string, Done>;
   readonly overridden: ReadonlyMap<string, Done & { readonly reason: string }>;
+  /** Parts taken off and put in, in that order; links and stems shut and brought back: by their ids. */
+  readonly stripped: ReadonlyMap<string, Done>;
+  readonly fitted: ReadonlyMap<string, Done>;
+  readonly shut: ReadonlyMap<string, Done>;
+  readonly opened: ReadonlyMap<string, Done>;
   readonly readings: readonly TakenReading[];
   /** The proving readings that still count: a reading above zero starts the proof anew. */
   readonly proof: ReadonlyMap<string, TakenReading>;
@@ -68,7 +74,6 @@ export interface Progress {
   readonly givenUp?: { readonly at: number; readonly by: string; readonly reason: string };
 }
 
-export const PROVE_STEPS = { gauge: "prove:gauge", hold: "prove:hold", again: "prove:again" } as const;
 export const boltKey = (pass: number, bolt: number): string => `${pass}:${bolt}`;
 
 /** Pa in a bar. */
@@ -109,8 +114,8 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   let givenUp: Progress["givenUp"];
   const startProofAnew = () => {
     proof.clear();
-    waits.delete(PROVE_STEPS.hold);
-    done.delete(PROVE_STEPS.hold);
+    waits.delete(singleStep("hold"));
+    done.delete(singleStep("hold"));
   };
 
   for (const event of effective) {
@@ -137,7 +142,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
           ...(kelvin !== undefined && { kelvin }),
         };
         readings.push(reading);
-        if (!step.startsWith("prove:")) break;
+        if (!isProving(step)) break;
         // Cooling hides what is let in: a reading of zero is none when the colder section should show less.
         if (si > zero || (judgeStill(readings, zero)?.corrected ?? 0) > zero) startProofAnew();
         else proof.set(step, reading);
@@ -230,6 +235,10 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     effective,
     done,
     overridden,
+    stripped: about(done, "strip"),
+    fitted: about(done, "fit"),
+    shut: about(done, "shut"),
+    opened: about(done, "open"),
     readings,
     proof,
     answers,
@@ -248,3 +257,12 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     ...(givenUp !== undefined && { givenUp }),
   };
 }
+
+/** What was done at steps of one sort, by what they were about, in the order of the log. */
+const about = (done: ReadonlyMap<string, Done>, is: "strip" | "fit" | "shut" | "open"): Map<string, Done> =>
+  new Map(
+    [...done].flatMap(([id, each]) => {
+      const ref = readStepId(id);
+      return ref !== undefined && ref.is === is && "of" in ref ? [[ref.of, each] as const] : [];
+    }),
+  );

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { chainStart, jobRecord, seal } from ".";
+import { entryWords, renewalWhy, speaker } from "@/words";
+import { chainStart, jobRecord, type RecordLine, seal } from ".";
 import { START, Walk, wetJob } from "./job.fixtures";
 
 /** The record of a walk, its log sealed as the server seals it. */
@@ -12,7 +13,11 @@ function recordOf(walk: Walk) {
   });
   return jobRecord(walk.job, sealed);
 }
-const said = (walk: Walk) => recordOf(walk).lines.map((line) => `${line.what} | ${line.entry}`);
+const wordsOf = (line: RecordLine) => entryWords(speaker(), line, wetJob().sheet);
+const said = (walk: Walk) =>
+  recordOf(walk)
+    .lines.map(wordsOf)
+    .map(({ what, entry }) => `${what} | ${entry}`);
 
 describe("the log, line by line", () => {
   const walk = new Walk(wetJob(), { "disc-face": "catches" });
@@ -55,13 +60,13 @@ describe("the log, line by line", () => {
     const record = recordOf(walk);
     expect(record.lines).toHaveLength(walk.events.length);
     expect(new Set(record.lines.map((line) => line.by))).toEqual(new Set(["Tam Arkle"]));
-    expect(record.lines.find((line) => line.entry === "Catches")?.phase).toBe("inspect");
+    expect(record.lines.find((line) => wordsOf(line).entry === "Catches")?.step?.phase).toBe("inspect");
   });
 
   it("does not count what was undone: the nozzle was not renewed", () => {
     const record = recordOf(walk);
-    expect(record.renewed.map((each) => each.part)).not.toContain("Nozzle");
-    expect(record.renewed.every((each) => each.why.length > 5)).toBe(true);
+    expect(record.renewed.map((each) => each.name)).not.toContain("Nozzle");
+    expect(record.renewed.every((each) => renewalWhy(speaker(), each).length > 5)).toBe(true);
   });
 
   it("names everybody who wrote in it, the one who opened it first", () => {

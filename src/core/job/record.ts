@@ -1,14 +1,22 @@
 import { judgeNewPart, type NewPart } from "../build";
-import type { SealedEvent, Valve } from "../formats";
+import type { Finding } from "../findings";
+import type { JobEvent, SealedEvent, Valve } from "../formats";
 import { type Due, dues } from "../rounds";
-import { type EntryWords, entryWords, foundWords, type TitleOf } from "./entry-words";
+import type { Leftover } from "../store";
+import type { Phase } from "./phases";
 import { effectiveEvents } from "./progress";
 import type { Run } from "./run";
-import type { Phase } from "./step";
+import type { Step } from "./step";
+import { singleStep, stepAbout } from "./step-id";
+import type { NamedRenewal } from "./steps/kit";
+import type { Noted } from "./steps/mark";
 
-export interface RecordLine extends EntryWords {
+export interface RecordLine {
   readonly at: number;
   readonly by: string;
+  readonly event: JobEvent;
+  /** The step it was made at, as it stands in the plan now. */
+  readonly step?: Step;
   /** When the server had it, ms, where that is later than can be waiting for an answer: made without signal. */
   readonly storedAt?: number;
   /** s by which the device's clock ran ahead; `at` is corrected by it. */
@@ -18,26 +26,29 @@ export interface RecordLine extends EntryWords {
 /** An entry that took longer than this to the server was made without signal. */
 const WITHOUT_SIGNAL_MS = 2 * 60_000;
 
-/** The proof of a job, ready to be read or printed. */
+/** How it was found: why the job began, what was noted, what the looks gave. */
+export type AsFound =
+  | { readonly kind: "reason"; readonly says: string }
+  | { readonly kind: "noted"; readonly about: Noted; readonly noted: string }
+  | { readonly kind: "finding"; readonly finding: Finding };
+
+export type ComparedPart = Extract<JobEvent, { kind: "part-compared" }>["found"];
+
+/** The proof of a job, as facts. */
 export interface JobRecord {
-  readonly asFound: readonly string[];
-  readonly asLeft: readonly string[];
-  readonly findings: readonly {
-    readonly check: string;
-    readonly answer: string;
-    readonly means: string;
-    readonly says: string;
-  }[];
+  readonly asFound: readonly AsFound[];
+  readonly asLeft: readonly Finding[];
+  readonly findings: readonly Finding[];
   readonly readings: readonly {
     readonly what: string;
     readonly typed: string;
     readonly at: number;
     readonly by: string;
-    readonly step: string;
+    readonly step?: Step;
   }[];
-  readonly renewed: readonly { readonly part: string; readonly why: string }[];
+  readonly renewed: readonly NamedRenewal[];
   readonly kept: readonly string[];
-  readonly leftovers: readonly { readonly name: string; readonly quantity: number; readonly why: string }[];
+  readonly leftovers: readonly Leftover[];
   readonly torques: readonly {
     readonly part: string;
     readonly torque_Nm: number;
@@ -47,14 +58,14 @@ export interface JobRecord {
   /** New parts as they were compared, the look-alikes that were put aside among them. */
   readonly compared: readonly {
     readonly part: string;
-    readonly verdict: NewPart["kind"];
-    readonly says: string;
+    readonly verdict: NewPart;
+    readonly found: ComparedPart;
   }[];
   /** What went on threads: the next person meets the break-out force. */
   readonly threads: readonly { readonly part: string; readonly with: string }[];
-  readonly photos: readonly { readonly photo: string; readonly says: string }[];
+  readonly photos: readonly { readonly photo: string; readonly step?: Step }[];
   readonly people: readonly string[];
-  readonly overrides: readonly { readonly step: string; readonly reason: string; readonly by: string }[];
+  readonly overrides: readonly { readonly step?: Step; readonly reason: string; readonly by: string }[];
   readonly closures: readonly {
     readonly link: string;
     readonly lock: string;
@@ -63,7 +74,8 @@ export interface JobRecord {
   }[];
   /** Results of the bench book that were kept. */
   readonly worked: readonly {
-    readonly title: string;
+    readonly calculator: string;
+    readonly output: string;
     readonly typed: string;
     readonly at: number;
     readonly by: string;
@@ -79,124 +91,95 @@ export function afterService(valve: Valve, at: number): Valve {
 }
 
 /** Puts the record together from the run and its sealed log. */
-export function jobRecord(
-  job: Run,
-  sealed: readonly SealedEvent[],
-  titleOf: TitleOf = () => undefined,
-): JobRecord {
+export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const { progress, plan, inputs } = job;
   const steps = new Map(plan.steps.map((step) => [step.id, step]));
-  const name = (id: string) => inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
+  const atStep = (id: string) => {
+    const step = steps.get(id);
+    return step === undefined ? {} : { step };
+  };
+  const part = (id: string) => inputs.sheet.parts.find((each) => each.id === id);
+  const name = (id = "") => part(id)?.name ?? id;
   const signed = progress.signedOff;
   // A job closed early (nothing shut, nothing off) serviced nothing: the valve stays due.
   const finished =
     signed === undefined || job.current !== undefined ? inputs.valve : afterService(inputs.valve, signed.at);
-  const inPhase = (phases: readonly Phase[]) =>
+  const inPhase = (...phases: readonly Phase[]) =>
     plan.findings.filter((finding) => {
-      const phase = steps.get(`check:${finding.check}`)?.phase;
+      const phase = steps.get(stepAbout("check", finding.check))?.phase;
       return phase !== undefined && phases.includes(phase);
     });
   return {
     asFound: [
-      inputs.reason.says,
-      ...plan.steps.flatMap((step) => {
-        const entry = step.kind === "capture" ? progress.done.get(step.id)?.entry : undefined;
-        return entry === undefined ? [] : [`${step.title} ${entry}`];
+      { kind: "reason", says: inputs.reason.says },
+      ...plan.steps.flatMap((step): AsFound[] => {
+        const noted = step.kind === "mark" ? progress.done.get(step.id)?.entry : undefined;
+        return step.kind !== "mark" || noted === undefined
+          ? []
+          : [{ kind: "noted", about: step.about, noted }];
       }),
-      ...inPhase(["triage", "inspect"]).map((finding) => `${finding.answer}: ${finding.says}`),
+      ...inPhase("triage", "inspect").map((finding): AsFound => ({ kind: "finding", finding })),
     ],
-    asLeft: inPhase(["rebuild", "test"]).map((finding) => `${finding.answer}: ${finding.says}`),
-    findings: plan.findings.map(({ check, answer, means, says }) => ({ check, answer, means, says })),
+    asLeft: inPhase("rebuild", "test"),
+    findings: plan.findings,
     readings: [
-      ...progress.readings.map(({ what, typed, at, by, step }) => ({
-        what,
-        typed,
-        at,
-        by,
-        step: steps.get(step)?.title ?? step,
-      })),
-      ...[...progress.answers].flatMap(([check, given]) =>
-        given.answer.kind === "measured"
-          ? [
-              {
-                what: check,
-                typed: given.answer.typed,
-                at: given.at,
-                by: given.by,
-                step: steps.get(`check:${check}`)?.title ?? check,
-              },
-            ]
+      ...progress.readings.map(({ what, typed, at, by, step }) => ({ what, typed, at, by, ...atStep(step) })),
+      ...[...progress.answers].flatMap(([check, { answer, at, by }]) =>
+        answer.kind === "measured"
+          ? [{ what: check, typed: answer.typed, at, by, ...atStep(stepAbout("check", check)) }]
           : [],
       ),
     ].sort((a, b) => a.at - b.at),
-    renewed: job.tray.items
-      .filter((item) => item.place === "renewed")
-      .map((item) => ({
-        part: item.name,
-        why: plan.renewals.find((each) => each.part === item.part)?.why ?? "",
-      })),
+    renewed: job.tray.items.flatMap((item) => {
+      const renewal =
+        item.place === "renewed" ? plan.renewals.find((each) => each.part === item.part) : undefined;
+      return renewal === undefined ? [] : [{ ...renewal, name: item.name }];
+    }),
     kept: job.tray.items
       .filter((item) => item.keep !== undefined && item.place === "back-in")
       .map((item) => item.name),
-    leftovers: progress.done.has("tray") ? plan.kits.leftovers : [],
+    leftovers: progress.done.has(singleStep("tray")) ? plan.kits.leftovers : [],
     torques: plan.steps.flatMap((step) => {
       if (job.states.get(step.id)?.kind !== "done") return [];
       if (step.kind === "tighten")
         return [
           {
-            part: name(step.part ?? ""),
+            part: step.name,
             torque_Nm: step.passes.at(-1)?.torque_Nm ?? 0,
             passes: step.passes.length,
             bolts: step.bolts,
           },
         ];
-      return step.kind === "fit" && step.torque_Nm !== undefined
-        ? [{ part: name(step.part ?? ""), torque_Nm: step.torque_Nm, passes: 1, bolts: 1 }]
-        : [];
+      const one = step.kind === "fit" || step.kind === "tighten-one" ? step.torque_Nm : undefined;
+      return one === undefined ? [] : [{ part: name(step.part), torque_Nm: one, passes: 1, bolts: 1 }];
     }),
     compared: effectiveEvents(sealed.map((each) => each.event)).flatMap((event) => {
-      const part =
-        event.kind === "part-compared"
-          ? inputs.sheet.parts.find((each) => each.id === event.part)
-          : undefined;
-      if (event.kind !== "part-compared" || part === undefined) return [];
-      const verdict = judgeNewPart(part, event.found);
-      return [
-        {
-          part: part.name,
-          verdict: verdict.kind,
-          says:
-            verdict.kind === "right" ? `the right one: ${foundWords(event.found, job.system)}` : verdict.says,
-        },
-      ];
+      const compared = event.kind === "part-compared" ? part(event.part) : undefined;
+      if (event.kind !== "part-compared" || compared === undefined) return [];
+      const { found } = event;
+      return [{ part: compared.name, verdict: judgeNewPart(compared, found), found }];
     }),
-    threads: inputs.sheet.parts.flatMap((part) => {
-      const thread = part.fit?.thread;
-      if (thread === undefined || thread.kind === "dry" || !progress.done.has(`fit:${part.id}`)) return [];
-      return [
-        {
-          part: part.name,
-          with: inputs.sheet.supplies.find((supply) => supply.id === thread.with)?.name ?? thread.with,
-        },
-      ];
+    threads: inputs.sheet.parts.flatMap(({ id, name, fit }) => {
+      const thread = fit?.thread;
+      if (thread === undefined || thread.kind === "dry" || !progress.fitted.has(id)) return [];
+      const supply = inputs.sheet.supplies.find((each) => each.id === thread.with);
+      return [{ part: name, with: supply?.name ?? thread.with }];
     }),
-    photos: progress.photos.map(({ photo, step }) => ({ photo, says: steps.get(step)?.title ?? step })),
+    photos: progress.photos.map(({ photo, step }) => ({ photo, ...atStep(step) })),
     people: [...new Set([inputs.openedBy, ...sealed.map((each) => each.event.by)])],
-    overrides: [...progress.overridden].map(([step, each]) => ({
-      step: steps.get(step)?.title ?? step,
-      reason: each.reason,
-      by: each.by,
-    })),
-    closures: [...progress.done].flatMap(([id, done]) => {
-      if (!id.startsWith("shut:")) return [];
-      const link = id.slice("shut:".length);
-      const opened = progress.done.get(`open:${link}`)?.at;
-      return [
-        { link, lock: done.entry ?? "", shutAt: done.at, ...(opened !== undefined && { openedAt: opened }) },
-      ];
+    overrides: [...progress.overridden].map(([step, { reason, by }]) => ({ reason, by, ...atStep(step) })),
+    closures: [...progress.shut].map(([link, done]) => {
+      const opened = progress.opened.get(link)?.at;
+      return {
+        link,
+        lock: done.entry ?? "",
+        shutAt: done.at,
+        ...(opened !== undefined && { openedAt: opened }),
+      };
     }),
     worked: progress.kept.map(({ calculator, output, typed, at, by }) => ({
-      title: titleOf(calculator, output) ?? calculator,
+      calculator,
+      output,
       typed,
       at,
       by,
@@ -207,7 +190,8 @@ export function jobRecord(
       return {
         at,
         by: event.by,
-        ...entryWords(job, event, titleOf),
+        event,
+        ...("step" in event && event.step !== undefined && atStep(event.step)),
         ...(storedAt - at > WITHOUT_SIGNAL_MS && { storedAt }),
         ...(event.off_s !== undefined && { off_s: event.off_s }),
       };

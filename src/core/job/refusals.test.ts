@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
+import { refusalWords, speaker } from "@/words";
 import type { JobEvent } from "../formats";
 import { accept, type Refusal } from ".";
 import { dryJob, Walk, wetJob } from "./job.fixtures";
@@ -96,7 +97,7 @@ describe("what may not follow is refused at its field, with what to do", () => {
   it.each(WRONG)("%s: %j", (place, event, path, says) => {
     const told = refusal(place, event);
     expect(told).toMatchObject({ path });
-    if (told !== "taken") expect(told.message).toMatch(says);
+    if (told !== "taken") expect(refusalWords(speaker(), told, walks.get(place)!.job)).toMatch(says);
   });
 
   it("an id that is there already is refused, so that nothing is stored twice", () => {

@@ -1,29 +1,20 @@
-import type { TrayAccount } from "../build";
-import { trayAccount } from "../build";
+import { type StripFailure, type TrayAccount, trayAccount } from "../build";
 import type { JobEvent, JobInputs } from "../formats";
 import type { LostConsumer } from "../isolation";
-import type { UnitSystem } from "../quantity";
 import { ok, type Result } from "../result";
 import { compile, type Plan } from "./compile";
-import { shutLinks } from "./compile/isolate";
-import { BAR, boltKey, PROVE_STEPS, type Progress, replay } from "./progress";
-import type { Phase, Step, StepOf } from "./step";
-
-/** Whether a step is behind us; a halted one has an answer that forbids going on. */
-export type StepState =
-  | { readonly kind: "done" }
-  | { readonly kind: "open" }
-  | { readonly kind: "halted"; readonly says: string }
-  | { readonly kind: "not-zero"; readonly typed: string }
-  | { readonly kind: "running"; readonly until: number };
+import type { Phase } from "./phases";
+import { type Done, type Progress, replay } from "./progress";
+import type { Step } from "./step";
+import type { StepState } from "./step-rule";
+import { stateOf } from "./step-rules";
+import { countIn } from "./steps/pieces";
 
 /** A job at work: what happened, what is planned now, and where the two meet. */
 export interface Run {
   readonly inputs: JobInputs;
   /** Every event so far, those taken back and the takings back among them. */
   readonly log: readonly JobEvent[];
-  /** The units the texts speak in. */
-  readonly system: UnitSystem;
   readonly progress: Progress;
   readonly plan: Plan;
   readonly states: ReadonlyMap<string, StepState>;
@@ -44,14 +35,10 @@ export type RunStatus =
   | { readonly kind: "not-begun"; readonly reason: string; readonly at: number; readonly by: string };
 
 /** Puts a job together from its log. Fails only when the plan cannot be compiled. */
-export function run(
-  inputs: JobInputs,
-  events: readonly JobEvent[],
-  system: UnitSystem = "metric",
-): Result<Run, string> {
+export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run, StripFailure> {
   const progress = replay(inputs, events);
-  const plan = compile(inputs, progress, system);
-  return plan.ok ? ok(standingAt(inputs, events, system, progress, plan.value)) : plan;
+  const plan = compile(inputs, progress);
+  return plan.ok ? ok(standingAt(inputs, events, progress, plan.value)) : plan;
 }
 
 /**
@@ -73,33 +60,26 @@ const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
 ] satisfies JobEvent["kind"][]);
 
 /** The job some events further: what `run` gives for the longer log, compiled only when one of them can change the plan. */
-export function advance(job: Run, ...events: readonly JobEvent[]): Result<Run, string> {
-  const { inputs, system } = job;
+export function advance(job: Run, ...events: readonly JobEvent[]): Result<Run, StripFailure> {
+  const { inputs } = job;
   const log = [...job.log, ...events];
-  if (events.some((event) => !LEAVES_PLAN.has(event.kind))) return run(inputs, log, system);
-  return ok(standingAt(inputs, log, system, replay(inputs, log), job.plan));
+  if (events.some((event) => !LEAVES_PLAN.has(event.kind))) return run(inputs, log);
+  return ok(standingAt(inputs, log, replay(inputs, log), job.plan));
 }
 
-function standingAt(
-  inputs: JobInputs,
-  log: readonly JobEvent[],
-  system: UnitSystem,
-  progress: Progress,
-  plan: Plan,
-): Run {
-  const { steps } = plan;
-  const states = new Map(steps.map((step) => [step.id, stateOf(step, progress, plan)]));
+function standingAt(inputs: JobInputs, log: readonly JobEvent[], progress: Progress, plan: Plan): Run {
+  const { steps, findings } = plan;
+  const states = new Map(steps.map((step) => [step.id, stateOf(step, { inputs, progress, findings })]));
   return {
     inputs,
     log,
-    system,
     progress,
     plan,
     states,
     current: steps.find((step) => states.get(step.id)?.kind !== "done"),
     tray: trayOf(inputs, progress, plan),
     status: statusOf(progress),
-    shut: shutLinks(progress).filter((link) => !progress.done.has(`open:${link}`)),
+    shut: [...progress.shut.keys()].filter((link) => !progress.opened.has(link)),
     minutesLeft: steps.reduce(
       (sum, step) => (states.get(step.id)?.kind === "done" ? sum : sum + step.minutes),
       0,
@@ -114,133 +94,58 @@ function statusOf({ signedOff, givenUp, stopped }: Progress): RunStatus {
   return { kind: "at-work" };
 }
 
-function trayOf(inputs: JobInputs, progress: Progress, plan: Plan): TrayAccount {
-  const taken = [...progress.done.keys()].flatMap((id) =>
-    id.startsWith("strip:") ? [id.slice("strip:".length)] : [],
-  );
-  const fitted = new Set(
-    [...progress.done.keys()].flatMap((id) => (id.startsWith("fit:") ? [id.slice("fit:".length)] : [])),
-  );
-  return trayAccount(inputs.sheet, {
-    taken,
-    fitted,
+const trayOf = (inputs: JobInputs, { stripped, fitted }: Progress, plan: Plan): TrayAccount =>
+  trayAccount(inputs.sheet, {
+    taken: [...stripped.keys()],
+    fitted: new Set(fitted.keys()),
     renew: new Set(plan.renewals.map((each) => each.part)),
-    counted: countsOf(progress, "strip:"),
-    fittedCount: countsOf(progress, "fit:"),
+    counted: countsOf(stripped),
+    fittedCount: countsOf(fitted),
   });
-}
 
-/** Pieces counted at a strip or a fit, by part; a step that was ticked without a count says nothing. */
-function countsOf(progress: Progress, prefix: "strip:" | "fit:"): Map<string, number> {
-  return new Map(
-    [...progress.done].flatMap(([id, { entry }]) => {
-      const count = Number.parseInt(entry ?? "", 10);
-      return id.startsWith(prefix) && Number.isFinite(count)
-        ? [[id.slice(prefix.length), count] as const]
-        : [];
+/** Pieces counted, by part; a step that was ticked without a count says nothing. */
+const countsOf = (done: ReadonlyMap<string, Done>): Map<string, number> =>
+  new Map(
+    [...done].flatMap(([part, { entry = "" }]) => {
+      const count = countIn(entry);
+      return count !== undefined && Number.isFinite(count) ? [[part, count] as const] : [];
     }),
   );
-}
 
-function stateOf(step: Step, progress: Progress, plan: Plan): StepState {
-  if (progress.overridden.has(step.id)) return { kind: "done" };
-  switch (step.kind) {
-    case "check": {
-      const finding = plan.findings.find((each) => each.check === step.check.id);
-      if (finding === undefined) return { kind: "open" };
-      return finding.means === "stop" ? { kind: "halted", says: finding.says } : { kind: "done" };
-    }
-    case "gauge": {
-      if (progress.proof.has(step.id)) return { kind: "done" };
-      const last = progress.readings.findLast((reading) => reading.step.startsWith("prove:"));
-      const wasHigh =
-        last !== undefined && last.si > step.zero_bar * BAR && !passedSince(progress, last.event);
-      return wasHigh && step.id === PROVE_STEPS.gauge
-        ? { kind: "not-zero", typed: last.typed }
-        : { kind: "open" };
-    }
-    case "wait": {
-      if (progress.done.has(step.id)) return { kind: "done" };
-      const wait = progress.waits.get(step.id);
-      return wait === undefined ? { kind: "open" } : { kind: "running", until: wait.until };
-    }
-    case "tighten":
-      return boltsLeft(step, progress) === 0 ? { kind: "done" } : { kind: "open" };
-    case "sign-off":
-      return progress.signedOff === undefined ? { kind: "open" } : { kind: "done" };
-    case "blocked":
-      return { kind: "halted", says: step.reason };
-    case "crack":
-    case "ask-twice": {
-      // What it stands before is done already (the plan has changed since): there is nothing left to ask.
-      const after = step.kind === "crack" ? step.id.replace("crack:", "strip:") : step.id.replace("ask:", "");
-      return progress.done.has(step.id) || progress.done.has(after) ? { kind: "done" } : { kind: "open" };
-    }
-    default:
-      return progress.done.has(step.id) ? { kind: "done" } : { kind: "open" };
-  }
-}
+/** A gate that stands between two phases: open, or shut with what is still to do. */
+export type Gate = { readonly open: true } | ShutGate;
+export type ShutGate = { readonly open: false } & (
+  | { readonly kind: "zero-not-proven" | "not-whole" | "not-tested"; readonly step: Step }
+  | { readonly kind: "tray-does-not-balance"; readonly missing: readonly string[] }
+  | { readonly kind: "still-shut"; readonly links: readonly string[] }
+);
 
-/** Once a closure is named as the one that passes, the reading that showed it has had its answer. */
-function passedSince(progress: Progress, reading: string): boolean {
-  const at = progress.effective.findIndex((event) => event.id === reading);
-  return progress.effective.slice(at).some((event) => event.kind === "closure-passes");
-}
-
-/** Pulls still to make on a tightening step. */
-export function boltsLeft(step: StepOf<"tighten">, progress: Progress): number {
-  return step.bolts * step.passes.length - (progress.bolts.get(step.id)?.size ?? 0);
-}
-
-/** Pieces of a stack still to count on a step. */
-export function piecesLeft(step: StepOf<"strip"> | StepOf<"fit">, progress: Progress): number {
-  return step.pieces.length - (progress.pieces.get(step.id) ?? 0);
-}
-
-/** A pull within this share of what was asked counts: the class of a good click wrench (ISO 6789-1, type II class A: 4 %). */
-export const WRENCH_BAND = 0.04;
-
-/** The next bolt by the pattern: pass and place in the pulling order, both from 1. */
-export function nextBolt(
-  step: StepOf<"tighten">,
-  progress: Progress,
-): { readonly pass: number; readonly bolt: number } | undefined {
-  const pulled = progress.bolts.get(step.id) ?? new Set();
-  for (let pass = 1; pass <= step.passes.length; pass++)
-    for (let bolt = 1; bolt <= step.bolts; bolt++)
-      if (!pulled.has(boltKey(pass, bolt))) return { pass, bolt };
-  return undefined;
-}
-
-/** A gate that stands between two phases: open, or shut with what to do. */
-export type Gate = { readonly open: true } | { readonly open: false; readonly says: string };
+const OPEN: Gate = { open: true };
 
 /** Whether work of a phase may begin. Computed from what was done, never from where the screen stands. */
 export function gate(run: Run, phase: Phase): Gate {
-  const left = (phases: readonly Phase[]) =>
+  const left = (...phases: readonly Phase[]) =>
     run.plan.steps.find((step) => phases.includes(step.phase) && run.states.get(step.id)?.kind !== "done");
   if (phase === "strip" || phase === "inspect" || phase === "rebuild") {
-    const open = left(["isolate", "prove"]);
-    if (open !== undefined)
-      return { open: false, says: `Nothing is opened before zero is proven. Still to do: ${open.title}` };
+    const step = left("isolate", "prove");
+    return step === undefined ? OPEN : { open: false, kind: "zero-not-proven", step };
   }
   if (phase === "restore") {
-    const open = left(["rebuild"]);
     if (!run.tray.balances)
       return {
         open: false,
-        says: `The tray does not balance: ${run.tray.missing.map((item) => item.name).join(", ")} ${run.tray.missing.length === 1 ? "is" : "are"} still on it.`,
+        kind: "tray-does-not-balance",
+        missing: run.tray.missing.map((item) => item.name),
       };
-    if (open !== undefined)
-      return { open: false, says: `The valve is not whole yet. Still to do: ${open.title}` };
+    const step = left("rebuild");
+    return step === undefined ? OPEN : { open: false, kind: "not-whole", step };
   }
   if (phase === "sign-off") {
-    const open = left(["restore", "test"]);
-    if (open !== undefined) return { open: false, says: `Not proven yet. Still to do: ${open.title}` };
-    if (run.shut.length > 0)
-      return { open: false, says: `Still shut: ${run.shut.join(", ")}. Open them and take the locks off.` };
+    const step = left("restore", "test");
+    if (step !== undefined) return { open: false, kind: "not-tested", step };
+    if (run.shut.length > 0) return { open: false, kind: "still-shut", links: run.shut };
   }
-  return { open: true };
+  return OPEN;
 }
 
 /** Nothing was shut and nothing is off: the job may end here without going through the rest. */
@@ -263,3 +168,7 @@ export function outOfService(run: Run): readonly LostConsumer[] {
   if (isClosed(run) || run.plan.isolation?.ok !== true) return [];
   return run.shut.length > 0 ? run.plan.isolation.value.lost : [];
 }
+
+/** What the sheet says of the answer that halts a step. */
+export const haltedBy = ({ plan }: Run, step: Step): string | undefined =>
+  step.kind === "check" ? plan.findings.find((each) => each.check === step.check.id)?.says : undefined;

@@ -1,161 +1,95 @@
-import type { Caution, Check, EndCondition, Feature, Part } from "../formats";
+import type { StepHead } from "./step-head";
+import type { AskTwiceFacts } from "./steps/ask-twice";
+import type { BlockedFacts } from "./steps/blocked";
+import type { CheckFacts } from "./steps/check";
+import type { ConfirmFacts } from "./steps/confirm";
+import type { CrackFacts } from "./steps/crack";
+import type { DeadFacts } from "./steps/dead";
+import type { DrainFacts } from "./steps/drain";
+import type { DrainAtValveFacts } from "./steps/drain-at-valve";
+import type { FitFacts } from "./steps/fit";
+import type { GaugeFacts } from "./steps/gauge";
+import type { HoldFacts } from "./steps/hold";
+import type { KitFacts } from "./steps/kit";
+import type { LiveFacts } from "./steps/live";
+import type { MarkFacts } from "./steps/mark";
+import type { NotifyFacts } from "./steps/notify";
+import type { OpenFacts } from "./steps/open";
+import type { OpenBleedFacts } from "./steps/open-bleed";
+import type { OpenByHandFacts } from "./steps/open-by-hand";
+import type { PermitsFacts } from "./steps/permits";
+import type { PositionFacts } from "./steps/position";
+import type { ProtectFacts } from "./steps/protect";
+import type { PumpOutFacts } from "./steps/pump-out";
+import type { ReadyFacts } from "./steps/ready";
+import type { ReleaseFacts } from "./steps/release";
+import type { ShutFacts } from "./steps/shut";
+import type { ShutByHandFacts } from "./steps/shut-by-hand";
+import type { ShutPointFacts } from "./steps/shut-point";
+import type { SignOffFacts } from "./steps/sign-off";
+import type { SoakFacts } from "./steps/soak";
+import type { StartPumpFacts } from "./steps/start-pump";
+import type { StopPumpFacts } from "./steps/stop-pump";
+import type { StoredFacts } from "./steps/stored";
+import type { StripFacts } from "./steps/strip";
+import type { TagFacts } from "./steps/tag";
+import type { TaskFacts } from "./steps/task";
+import type { TellFacts } from "./steps/tell";
+import type { TightenFacts } from "./steps/tighten";
+import type { TightenOneFacts } from "./steps/tighten-one";
+import type { ToolsFacts } from "./steps/tools";
+import type { TrayFacts } from "./steps/tray";
 
-/** The order every job goes in. */
-export const PHASES = [
-  "triage",
-  "prepare",
-  "isolate",
-  "prove",
-  "mark",
-  "strip",
-  "inspect",
-  "rebuild",
-  "restore",
-  "test",
-  "sign-off",
-] as const;
-export type Phase = (typeof PHASES)[number];
+/** Everything a job can ask for, in the order in which a job meets it. */
+export type StepFacts =
+  | CheckFacts
+  | ProtectFacts
+  | KitFacts
+  | ToolsFacts
+  | PermitsFacts
+  | NotifyFacts
+  | LiveFacts
+  | ShutByHandFacts
+  | BlockedFacts
+  | ShutFacts
+  | StopPumpFacts
+  | PumpOutFacts
+  | OpenBleedFacts
+  | DrainFacts
+  | DrainAtValveFacts
+  | StoredFacts
+  | DeadFacts
+  | ReleaseFacts
+  | GaugeFacts
+  | HoldFacts
+  | MarkFacts
+  | PositionFacts
+  | AskTwiceFacts
+  | CrackFacts
+  | StripFacts
+  | TaskFacts
+  | SoakFacts
+  | FitFacts
+  | ConfirmFacts
+  | TightenFacts
+  | TightenOneFacts
+  | TrayFacts
+  | ReadyFacts
+  | ShutPointFacts
+  | StartPumpFacts
+  | OpenFacts
+  | OpenByHandFacts
+  | TellFacts
+  | TagFacts
+  | SignOffFacts;
 
-export const PHASE_NAMES: Record<Phase, string> = {
-  triage: "Triage",
-  prepare: "Prepare",
-  isolate: "Isolate",
-  prove: "Prove",
-  mark: "Mark",
-  strip: "Strip",
-  inspect: "Inspect",
-  rebuild: "Rebuild",
-  restore: "Restore",
-  test: "Test",
-  "sign-off": "Sign off",
-};
-
-/** A tool as a step asks for it: what may stand in, and what must not be used. */
-export interface ToolUse {
-  readonly id: string;
-  readonly name: string;
-  readonly substitutes: readonly string[];
-}
-
-/** One line of a list to collect: what, and why. */
-export interface ListLine {
-  readonly name: string;
-  readonly note: string;
-}
-
-interface StepBase {
-  /** Stays the same when the plan is compiled anew, so that what was done is found again. */
-  readonly id: string;
-  readonly phase: Phase;
-  /** Plain imperative. */
-  readonly title: string;
-  readonly why: string;
-  readonly minutes: number;
-  readonly tools: readonly ToolUse[];
-  readonly forbidden: readonly { readonly tool: string; readonly why: string }[];
-  readonly cautions: readonly Caution[];
-  /** Short facts worth a chip: "from a step ago: mark meets". */
-  readonly cues: readonly string[];
-  readonly part?: string;
-  /** How the valve stands before and after, in words. */
-  readonly stands?: { readonly before: string; readonly after: string };
-  /** The sheet and the law allow skipping it, with a reason. A safety step never does. */
-  readonly mayOverride: boolean;
-}
-
-/** One pass of a tightening pattern. */
-export interface Pass {
-  readonly percent: number;
-  readonly torque_Nm: number;
-  /** The last, circular pass: every bolt in turn until none moves. */
-  readonly circular: boolean;
-}
-
-export type StepKind =
-  | { readonly kind: "do" }
-  | { readonly kind: "collect"; readonly lines: readonly ListLine[] }
-  | {
-      readonly kind: "shut";
-      readonly link: string;
-      readonly lockable: boolean;
-      readonly where?: string;
-      readonly turns?: number;
-    }
-  | { readonly kind: "write-down"; readonly ask: string }
-  | { readonly kind: "blocked"; readonly reason: string }
-  | {
-      readonly kind: "gauge";
-      readonly zero_bar: number;
-      readonly again: boolean;
-      readonly temperature: boolean;
-    }
-  | { readonly kind: "wait"; readonly lookAt: string }
-  | { readonly kind: "capture"; readonly ask: string; readonly choices: readonly string[] }
-  /** What was noted before the strip, shown again: it has to be so now. */
-  | {
-      readonly kind: "confirm";
-      readonly noted: string;
-      readonly choices: readonly string[];
-      readonly mark: string;
-    }
-  /** Work with pressure behind it: asked twice, in the sheet's own words. */
-  | { readonly kind: "ask-twice"; readonly allowed: string }
-  /** The joint is cracked while some bolts stay in. */
-  | { readonly kind: "crack"; readonly stay: number; readonly of: number }
-  | { readonly kind: "strip"; readonly count: number; readonly pieces: readonly Piece[] }
-  | { readonly kind: "check"; readonly check: Check }
-  | {
-      readonly kind: "fit";
-      readonly renew: boolean;
-      readonly end: EndCondition;
-      readonly loose: boolean;
-      readonly rules: readonly FitRule[];
-      readonly torque_Nm?: number;
-      /** Never beyond this, N·m, with what is on the thread. */
-      readonly limit_Nm?: number;
-      readonly count: number;
-      readonly pieces: readonly Piece[];
-      /** What the new part is compared by before it goes in. */
-      readonly features: readonly Feature[];
-    }
-  | {
-      readonly kind: "tighten";
-      readonly bolts: number;
-      readonly order: readonly number[];
-      readonly passes: readonly Pass[];
-      readonly note: string;
-      readonly circle: string;
-      /** Never beyond this, N·m, with what is on the thread. */
-      readonly limit_Nm?: number;
-    }
-  /** @param leftovers pieces that are right to be left on the bench */
-  | { readonly kind: "tray"; readonly leftovers: number }
-  | {
-      readonly kind: "open";
-      readonly link: string;
-      readonly leaveShut: boolean;
-      readonly where?: string;
-      readonly turns?: number;
-    }
-  | { readonly kind: "sign-off" };
-
-/** A piece of a stack, from the bottom up. */
-export type Piece = NonNullable<Part["pieces"]>[number];
-
-/** What goes on a surface or thread, or must not. */
-export interface FitRule {
-  readonly kind: "orientation" | "lubricate" | "dry" | "locker" | "anti-seize" | "sealant" | "as-noted";
-  readonly says: string;
-  readonly why?: string;
-}
-
-export type Step = StepBase & StepKind;
-export type StepOf<K extends Step["kind"]> = Extract<Step, { kind: K }>;
+export type StepKind = StepFacts["kind"];
+/** One card: its facts. What it says is made of them by `words`, for a language and a system of units. */
+export type Step = StepHead & StepFacts;
+export type StepOf<K extends StepKind> = StepHead & Extract<StepFacts, { kind: K }>;
 
 /** A step with the usual blanks filled in. */
-export function step<K extends StepKind>(
-  head: Pick<StepBase, "id" | "phase" | "title" | "why" | "minutes"> & Partial<StepBase>,
-  body: K,
-): Step {
-  return { tools: [], forbidden: [], cautions: [], cues: [], mayOverride: false, ...head, ...body } as Step;
-}
+export const step = <F extends StepFacts>(
+  head: Pick<StepHead, "id" | "phase" | "minutes"> & Partial<StepHead>,
+  facts: F,
+): StepHead & F => ({ tools: [], forbidden: [], dangers: [], mayOverride: false, ...head, ...facts });

@@ -1,5 +1,12 @@
 export { checkLine } from "./check-line";
-export { MEDIA_RULES, type MediumRule, mediumOf, releaseCaution, underLineRule } from "./media";
+export {
+  CO2_LIQUID_ABOVE_BAR,
+  CO2_TRIPLE_BAR_ABS,
+  MEDIA_RULES,
+  mediumOf,
+  type PermitKind,
+  underLineRule,
+} from "./media";
 export { neighbourhood } from "./neighbourhood";
 export { fed, isEnergy, type Network, network, reachable, standsShut, usuallyFed } from "./network";
 export { pointNames } from "./point-names";

@@ -1,10 +1,10 @@
-import type { Caution, Line, LineLink, LineNode, Medium } from "../formats";
-import { formatKept, type UnitSystem } from "../quantity";
+import type { Line, LineLink, LineNode, Medium } from "../formats";
+
+/** A permit to ask for: a reminder; the site's rules and the local code decide. */
+export type PermitKind = "refrigerant" | "steam" | "gas" | "electrical" | "confined";
 
 /** What a medium demands of whoever opens a pipe that held it. */
 export interface MediumRule {
-  /** What it is called in a sentence. */
-  readonly name: string;
   /** A section can be full of liquid, which no valve lets expand. */
   readonly liquid: boolean;
   /**
@@ -14,122 +14,32 @@ export interface MediumRule {
   readonly crackCover: boolean;
   /** Temperature counts when it stands for a proof: a shut-in gas or residue rises with warming alone. */
   readonly standsWithTemperature: boolean;
-  readonly permit?: { readonly title: string; readonly says: string };
-  /** What can happen where it comes out, and what to do. */
-  readonly release: (say: Say) => Caution;
+  readonly permit?: PermitKind;
 }
 
-/** Says a figure, given with the id of its unit, in the reader's unit. */
-type Say = (value: number, unitId: string) => string;
-
-const REFRIGERANT = (name: string, release: MediumRule["release"]): MediumRule => ({
-  name,
+const REFRIGERANT: MediumRule = {
   liquid: true,
   crackCover: false,
   standsWithTemperature: true,
-  permit: {
-    title: "Refrigerant work",
-    says: "Ask for the plant's permit. Licensed or competent people only; two together; the local code and the plant's own rules decide.",
-  },
-  release,
-});
-
-export const MEDIA_RULES: Record<Medium, MediumRule> = {
-  water: {
-    name: "water",
-    liquid: true,
-    crackCover: true,
-    standsWithTemperature: false,
-    release: () => ({
-      can: "Water from the drain ices or washes out the ground.",
-      do: "Lead it to a gully. Keep people off.",
-    }),
-  },
-  steam: {
-    name: "steam",
-    liquid: false,
-    crackCover: false,
-    standsWithTemperature: false,
-    permit: {
-      title: "Hot work and steam",
-      says: "Ask for the boiler house's permit; the person in charge of the boiler agrees every closure.",
-    },
-    release: () => ({
-      can: "Steam that is let out cannot be seen at the nozzle and scalds to the bone; condensate flashes.",
-      do: "Open the bleed by a crack, stand aside, gloves and face shield on. Wait until it is cold.",
-    }),
-  },
-  condensate: {
-    name: "condensate",
-    liquid: true,
-    crackCover: false,
-    standsWithTemperature: false,
-    release: (say) => ({
-      can: "Condensate near boiling flashes to steam as it comes out.",
-      do: `Let it cool below ${say(45, "°C")} first. Open by a crack.`,
-    }),
-  },
-  gas: {
-    name: "gas",
-    liquid: false,
-    crackCover: false,
-    standsWithTemperature: true,
-    permit: {
-      title: "Gas work",
-      says: "Only people licensed for gas, under the operator's procedure. Every appliance that goes out is relit or made safe.",
-    },
-    release: () => ({
-      can: "Gas that collects explodes at the first spark.",
-      do: "No flame, no switch. Air the room. Vent outdoors by the operator's procedure.",
-    }),
-  },
-  air: {
-    name: "air",
-    liquid: false,
-    crackCover: true,
-    standsWithTemperature: true,
-    release: () => ({
-      can: "Compressed air throws dirt and loose parts.",
-      do: "Open the vent slowly. Eyes protected.",
-    }),
-  },
-  ammonia: REFRIGERANT("ammonia", () => ({
-    can: "Ammonia burns eyes and lungs; a cloud can catch fire. Liquid freezes skin.",
-    do: "Mask and gloves on, wind at your back, a second person outside, water ready. Vent only where the plant allows.",
-  })),
-  co2: REFRIGERANT("CO2", (say) => ({
-    can: `CO2 chokes without warning and lies in low places. Below ${say(5.2, "bar abs")} liquid turns to dry ice, plugs the vent and hides pressure.`,
-    do: `Gas alarm on, room aired. Let liquid out at the low point while the pressure is above ${say(7, "bar g")}, then vapour slowly.`,
-  })),
-  oil: {
-    name: "oil",
-    liquid: true,
-    crackCover: true,
-    standsWithTemperature: false,
-    release: () => ({
-      can: "Oil from a refrigerating plant holds refrigerant and foams as it comes out.",
-      do: "Drain slowly into an open vessel, mask on. Never leave a drain open alone.",
-    }),
-  },
-  electricity: {
-    name: "electricity",
-    liquid: false,
-    crackCover: false,
-    standsWithTemperature: false,
-    permit: {
-      title: "Electrical isolation",
-      says: "A competent person locks it off and proves it dead: tester on a live point, on this one, on the live point again.",
-    },
-    release: () => ({
-      can: "A terminal that somebody else feeds is still live.",
-      do: "Test every terminal, to earth and to each other.",
-    }),
-  },
+  permit: "refrigerant",
 };
 
-/** What can happen where this medium comes out, and what to do, in the reader's units. */
-export const releaseCaution = (medium: Medium, system: UnitSystem): Caution =>
-  MEDIA_RULES[medium].release((value, unitId) => formatKept(value, unitId, system));
+export const MEDIA_RULES: Record<Medium, MediumRule> = {
+  water: { liquid: true, crackCover: true, standsWithTemperature: false },
+  steam: { liquid: false, crackCover: false, standsWithTemperature: false, permit: "steam" },
+  condensate: { liquid: true, crackCover: false, standsWithTemperature: false },
+  gas: { liquid: false, crackCover: false, standsWithTemperature: true, permit: "gas" },
+  air: { liquid: false, crackCover: true, standsWithTemperature: true },
+  ammonia: REFRIGERANT,
+  co2: REFRIGERANT,
+  oil: { liquid: true, crackCover: true, standsWithTemperature: false },
+  electricity: { liquid: false, crackCover: false, standsWithTemperature: false, permit: "electrical" },
+};
+
+/** Below this liquid CO2 turns to dry ice: its triple point, 5.18 bar (Span and Wagner 1996), bar absolute. */
+export const CO2_TRIPLE_BAR_ABS = 5.2;
+/** What a section of CO2 is held above before liquid is let into or out of it, with room for a gauge's error, bar gauge. */
+export const CO2_LIQUID_ABOVE_BAR = 7;
 
 export const mediumOf = (line: Line, part: LineNode | LineLink): Medium => part.medium ?? line.medium;
 

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { releaseCaution, speaker } from "@/words";
 import type { Line } from "../formats";
 import { MEDIA } from "../formats";
 import { demoDocument } from "../job/job.fixtures";
@@ -11,7 +12,6 @@ import {
   originOf,
   pointNames,
   reachable,
-  releaseCaution,
   standing,
   streetGrid,
   threeWays,
@@ -89,7 +89,7 @@ describe("media", () => {
   it("all have a rule, a caution with what to do, and none that scalds, poisons or burns is let out at a cover", () => {
     for (const medium of MEDIA) {
       for (const system of ["metric", "us"] as const) {
-        const caution = releaseCaution(medium, system);
+        const caution = releaseCaution(speaker(system), medium);
         expect(caution.can.length).toBeGreaterThan(10);
         expect(caution.do.length).toBeGreaterThan(10);
       }

@@ -4,7 +4,12 @@ export interface Due {
   readonly at: number; // ms since the epoch
   readonly interval: string;
   readonly what: string;
-  readonly why: string;
+  /** What it is counted from, and who says so; nothing when neither service nor installation is on record. */
+  readonly counted?: {
+    readonly from: "service" | "installation";
+    readonly months: number;
+    readonly source: string;
+  };
 }
 
 /** The same day of the month so many months later (the last day of a shorter month), UTC. */
@@ -27,20 +32,17 @@ export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
   return sheet.intervals
     .map((interval): Due => {
       const at = since === undefined ? now : addMonths(Date.parse(since), interval.every_months);
-      const from =
-        valve.serviced !== undefined
-          ? "its last service"
-          : since !== undefined
-            ? "its installation"
-            : undefined;
       return {
         at,
         interval: interval.id,
         what: interval.what,
-        why:
-          from === undefined
-            ? "Neither service nor installation is on record."
-            : `${interval.every_months} months from ${from}. ${interval.source}.`,
+        ...(since !== undefined && {
+          counted: {
+            from: valve.serviced === undefined ? "installation" : "service",
+            months: interval.every_months,
+            source: interval.source,
+          },
+        }),
       };
     })
     .sort((a, b) => a.at - b.at);

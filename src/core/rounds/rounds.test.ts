@@ -52,13 +52,13 @@ describe("the calendar", () => {
       at: Date.UTC(2025, 1, 28),
       interval: "yearly",
       what: yearly!.what,
-      why: `12 months from its installation. ${yearly!.source}.`,
+      counted: { from: "installation", months: 12, source: yearly!.source },
     });
     expect(found({ installed: built, serviced: "2026-06-01T00:00:00Z" })).toMatchObject({
       at: Date.UTC(2027, 5, 1),
-      why: `12 months from its last service. ${yearly!.source}.`,
+      counted: { from: "service", months: 12 },
     });
-    expect(found({}).why).toBe("Neither service nor installation is on record.");
+    expect(found({}).counted).toBeUndefined();
   });
 
   it("puts the earliest first, in whatever order the sheet names them", () => {

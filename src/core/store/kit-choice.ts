@@ -16,11 +16,18 @@ export interface Pick {
   readonly days: number;
 }
 
-export interface Leftover {
-  readonly name: string;
-  readonly quantity: number;
-  readonly why: string;
-}
+/** Pieces that are right to be left over: packed with the kit and not for this valve, or not disturbed in this job. */
+export type Leftover = { readonly name: string; readonly quantity: number } & (
+  | { readonly kind: "packed"; readonly why: string }
+  | { readonly kind: "not-disturbed" }
+);
+
+/** A kit not to take: it looks like one for this valve, or fits another generation. */
+export type NotThisKit = { readonly id: string; readonly name: string } & NotThis;
+
+type NotThis =
+  | { readonly kind: "look-alike"; readonly why: string }
+  | { readonly kind: "other-generation"; readonly fits: readonly string[]; readonly is: string };
 
 /** One way to have what can be had. */
 export interface Purchase {
@@ -41,7 +48,7 @@ export interface KitChoice extends Purchase {
   /** What will be left over when the right parts are fitted. */
   readonly leftovers: readonly Leftover[];
   /** Kits of this sheet that do not fit this generation: the look-alikes not to take. */
-  readonly doNotTake: readonly { readonly id: string; readonly name: string; readonly why: string }[];
+  readonly doNotTake: readonly NotThisKit[];
 }
 
 interface StockOffer extends Offer {
@@ -80,17 +87,17 @@ export function chooseKits(
         ? []
         : sheet.kits.flatMap((kit) => {
             const why = unfit(kit, generation);
-            return why === undefined ? [] : [{ id: kit.id, name: kit.name, why }];
+            return why === undefined ? [] : [{ id: kit.id, name: kit.name, ...why }];
           }),
   };
 }
 
 /** Why a kit is not for this valve. */
-function unfit(kit: Kit, generation: string | undefined): string | undefined {
-  if (kit.lookAlike !== undefined) return kit.lookAlike;
+function unfit(kit: Kit, generation: string | undefined): NotThis | undefined {
+  if (kit.lookAlike !== undefined) return { kind: "look-alike", why: kit.lookAlike };
   return kit.generations === undefined || generation === undefined || kit.generations.includes(generation)
     ? undefined
-    : `fits generation ${kit.generations.join(", ")}; this valve is ${generation}`;
+    : { kind: "other-generation", fits: kit.generations, is: generation };
 }
 
 function offersOf(
@@ -168,14 +175,14 @@ function leftoversOf(sheet: Sheet, needs: Pieces, cover: Cover<StockOffer> | und
   const brought = new Map<string, number>();
   for (const { offer, count } of cover?.taken ?? [])
     for (const [part, pieces] of offer.contents) brought.set(part, (brought.get(part) ?? 0) + pieces * count);
-  const spare = [...brought].flatMap(([part, pieces]) => {
+  const spare = [...brought].flatMap(([part, pieces]): Leftover[] => {
     const left = pieces - (needs.get(part) ?? 0);
-    return left > 0
-      ? [{ name: names.get(part) ?? part, quantity: left, why: "Not disturbed in this job: back to stock." }]
-      : [];
+    return left > 0 ? [{ name: names.get(part) ?? part, quantity: left, kind: "not-disturbed" }] : [];
   });
   const packed = (cover?.taken ?? []).flatMap(({ offer, count }) =>
-    (offer.kit?.leftovers ?? []).map((each) => ({ ...each, quantity: each.quantity * count })),
+    (offer.kit?.leftovers ?? []).map(
+      (each): Leftover => ({ ...each, kind: "packed", quantity: each.quantity * count }),
+    ),
   );
   return [...packed, ...spare];
 }

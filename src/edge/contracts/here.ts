@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { PersonSchema } from "@/core/formats";
-import type { Bell } from "@/core/job";
+import type { SpokenBell } from "@/words";
 import { answerOf, contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -50,7 +50,7 @@ export const BELLS = contract({
 /** What every open screen hears when something changed. */
 export interface LiveNews {
   readonly changes: number;
-  readonly bells: readonly Bell[];
+  readonly bells: readonly SpokenBell[];
   /** How many logs or lists of readings are not as they were acknowledged. */
   readonly doubts: number;
 }

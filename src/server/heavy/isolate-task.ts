@@ -1,11 +1,6 @@
 import { ISOLATE_QUESTION } from "@/core/formats";
-import {
-  type Alternative,
-  alternatives,
-  type IsolationPlan,
-  isolationMessage,
-  planIsolation,
-} from "@/core/isolation";
+import { type Alternative, alternatives, type IsolationPlan, planIsolation } from "@/core/isolation";
+import { isolationMessage, speaker, spokenPlan } from "@/words";
 import { readTask } from "./read-task";
 import type { TaskResult } from "./tasks";
 
@@ -34,7 +29,8 @@ export function isolateTask(body: Uint8Array): TaskResult {
   if (!read.ok) return read.error;
   const { line, ...demand } = read.value;
   const plan = planIsolation(line, demand);
-  if (plan.ok) return { ok: true, value: { ...plan.value, ...others(line, demand, plan.value) } };
+  if (plan.ok)
+    return { ok: true, value: { ...spokenPlan(speaker(), plan.value), ...others(line, demand, plan.value) } };
   const failure = plan.error;
   if (failure.kind === "bad-line")
     return {
@@ -47,7 +43,7 @@ export function isolateTask(body: Uint8Array): TaskResult {
     ok: false,
     status: 422,
     title: "There is no isolation",
-    problems: [{ path: "/open", message: isolationMessage(failure) }],
+    problems: [{ path: "/open", message: isolationMessage(speaker(), failure) }],
     more: { ...failure },
   };
 }

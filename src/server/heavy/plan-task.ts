@@ -1,5 +1,6 @@
-import { checkSheet, planRebuild, planStrip, spoiledBy, stripMessage } from "@/core/build";
+import { checkSheet, planRebuild, planStrip, spoiledBy } from "@/core/build";
 import { PLAN_QUESTION } from "@/core/formats";
+import { speaker, stripMessage } from "@/words";
 import { readTask } from "./read-task";
 import type { TaskResult } from "./tasks";
 
@@ -24,7 +25,7 @@ export function planTask(body: Uint8Array): TaskResult {
   const plan = planStrip(sheet, demand);
   if (!plan.ok)
     return refused("The part cannot be reached", [
-      { path: "/reach", message: stripMessage(plan.error, sheet) },
+      { path: "/reach", message: stripMessage(speaker(), plan.error, sheet) },
     ]);
   return {
     ok: true,

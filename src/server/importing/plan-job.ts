@@ -1,6 +1,7 @@
 import { workAgain } from "@/core/calculators";
 import type { Valve } from "@/core/formats";
 import { chainStart, judgeLog, run } from "@/core/job";
+import { impossibleWords, speaker } from "@/words";
 import { finish } from "../jobs/append-events";
 import { keepSummary, type Provenance } from "../jobs/summary";
 import type { Ledger } from "../proof/ledger";
@@ -24,8 +25,8 @@ function provenanceOf(services: Services, { value }: Extract<Incoming, { kind: "
     return { origin: "here" };
   const judged = judgeLog(value, { now: services.now(), workAgain });
   if (judged.ok) return { origin: "elsewhere" };
-  const { seq, message } = judged.error;
-  return { origin: "foreign", doubt: `Entry ${seq} could not have been made then: ${message}` };
+  const message = impossibleWords(speaker(), judged.error, value);
+  return { origin: "foreign", doubt: `Entry ${judged.error.seq} could not have been made then: ${message}` };
 }
 
 const CAUTION: Record<Provenance["origin"], string | undefined> = {
@@ -77,7 +78,7 @@ function storeJob(
     inputs,
     events.map((each) => each.event),
   );
-  if (!whole.ok) throw new Error(`a checked job does not run: ${whole.error}`);
+  if (!whole.ok) throw new Error(`a checked job does not run: ${whole.error.kind}`);
   const { closedAt } = keepSummary(services, whole.value, provenance);
   if (provenance.origin === "foreign") {
     jobs.close(inputs.id, closedAt ?? services.now());

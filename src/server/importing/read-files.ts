@@ -4,6 +4,7 @@ import { run, verifyChain } from "@/core/job";
 import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { checkStore } from "@/core/store";
+import { speaker, stripMessage } from "@/words";
 import type { Services } from "../services";
 import { checkTogether } from "./check-together";
 import type { Incoming, IncomingFile, ReadFile } from "./incoming";
@@ -66,5 +67,7 @@ function checkJob({ inputs, events }: JobDocument): Problem[] {
     inputs,
     events.map((each) => each.event),
   );
-  return whole.ok ? [] : [{ path: "/inputs/reach", message: whole.error }];
+  return whole.ok
+    ? []
+    : [{ path: "/inputs/reach", message: stripMessage(speaker(), whole.error, inputs.sheet) }];
 }

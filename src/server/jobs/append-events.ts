@@ -1,10 +1,11 @@
 import { setImmediate } from "node:timers/promises";
+import type { StripFailure } from "@/core/build";
 import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
 import { accept, advance, afterService, isClosed, type Run, run, seal } from "@/core/job";
-import type { UnitSystem } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredJob } from "@/data";
+import { refusalWords, speaker, stripMessage } from "@/words";
 import { strangers } from "../people";
 import { type Ledger, store } from "../proof/ledger";
 import { doubtOfJob } from "../proof/verify";
@@ -97,7 +98,11 @@ function takeInHand(services: Services, id: string, known?: JobInHand): Result<J
   const doubt = doubtOfJob(services, stored, undefined, sound);
   if (doubt !== undefined) return err({ kind: "tampered", problems: [{ path: "", message: doubt.message }] });
   const at = known ? advance(known.run, ...added!.map(({ event }) => event)) : jobAt(stored);
-  if (!at.ok) return err({ kind: "refused", problems: [{ path: "", message: at.error }] });
+  if (!at.ok)
+    return err({
+      kind: "refused",
+      problems: [{ path: "", message: stripMessage(speaker(), at.error, stored.inputs.sheet) }],
+    });
   const made = { ...stored, run: at.value, head: anchors.head("job", id)!.head };
   inHand.keep(made);
   return ok(made);
@@ -129,7 +134,12 @@ async function judge(
     if (!taken.ok)
       return err({
         kind: "refused",
-        problems: [{ path: `/events/${index}${taken.error.path}`, message: taken.error.message }],
+        problems: [
+          {
+            path: `/events/${index}${taken.error.path}`,
+            message: refusalWords(speaker(), taken.error, after),
+          },
+        ],
       });
     after = taken.value;
     const sealed = seal(event, before.events.length + added.length + 1, new Date(now).toISOString(), head);
@@ -228,14 +238,9 @@ export function finish(services: Services, ledger: Ledger, job: Run): void {
   if (job.current === undefined && !newer) keepValve(services, afterService(valve, at));
 }
 
-/** A stored job as it stands, its texts in the units of whoever reads it. */
-export function jobAt(
-  stored: Pick<StoredJob, "inputs" | "events">,
-  system?: UnitSystem,
-): Result<Run, string> {
-  return run(
-    stored.inputs,
-    stored.events.map((each) => each.event),
-    system,
+/** A stored job as it stands. */
+export const jobAt = ({ inputs, events }: Pick<StoredJob, "inputs" | "events">): Result<Run, StripFailure> =>
+  run(
+    inputs,
+    events.map((each) => each.event),
   );
-}

@@ -1,8 +1,10 @@
-import type { JobInputs } from "@/core/formats";
+import type { StripFailure } from "@/core/build";
+import type { JobInputs, Sheet } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import { chainStart, digest, type HeldShut, lineAsItStands, run } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { stockFor } from "@/core/store";
+import { speaker, stripMessage } from "@/words";
 import type { Actor } from "../people";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
@@ -29,6 +31,11 @@ export const heldShut = ({ summaries }: Pick<Services, "summaries">, except?: st
             ]),
       ),
   );
+
+const outOfReach = (failure: StripFailure, sheet: Sheet): Problem => ({
+  path: "/reach",
+  message: stripMessage(speaker(), failure, sheet),
+});
 
 /** The inputs a job on this valve would begin with: nothing is stored. */
 export function jobInputs(services: Services, ask: OpenJob, by: string): Result<JobInputs, Problem[]> {
@@ -68,7 +75,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
   if (ask.reason.says.trim() === "")
     return err([{ path: "/reason/says", message: "Say why the job is done." }]);
   const first = run(inputs, []);
-  return first.ok ? ok(inputs) : err([{ path: "/reach", message: first.error }]);
+  return first.ok ? ok(inputs) : err([outOfReach(first.error, sheet)]);
 }
 
 /** Opens a job; a valve has one open job at a time. */
@@ -85,7 +92,7 @@ export function openJob(services: Services, ask: OpenJob, actor: Actor): Result<
     const inputs = jobInputs(services, ask, actor.name);
     if (!inputs.ok) return inputs;
     const first = run(inputs.value, []);
-    if (!first.ok) return err([{ path: "/reach", message: first.error }]);
+    if (!first.ok) return err([outOfReach(first.error, inputs.value.sheet)]);
     jobs.create(inputs.value);
     keepSummary(services, first.value, { origin: "here" });
     ledger.job(inputs.value.id, 0, chainStart(inputs.value));

@@ -1,11 +1,12 @@
 import type { JobStatus } from "@/core/formats";
-import { jobBells, outOfService, type Run } from "@/core/job";
+import { jobBells, outOfService, type Run, type Step } from "@/core/job";
 import type { HeldLink, JobOrigin, JobSummary } from "@/data";
+import { speaker, stepTitle } from "@/words";
 import { findableJob } from "../find/findable";
 import type { Services } from "../services";
 
 /** Raised when a summary is made in another way, so that older ones are made anew. */
-export const SUMMARY_MADE = 1;
+export const SUMMARY_MADE = 2;
 
 /** Where a log came from, and what speaks against it. */
 export interface Provenance {
@@ -17,7 +18,7 @@ function heldBy(job: Run): HeldLink[] {
   const { inputs, plan, progress } = job;
   const turned = plan.isolation?.ok === true ? plan.isolation.value.turned : [];
   return job.shut.map((link) => {
-    const done = progress.done.get(`shut:${link}`);
+    const done = progress.shut.get(link);
     const position = turned.find((each) => each.node === link)?.to.id;
     return {
       link,
@@ -29,6 +30,9 @@ function heldBy(job: Run): HeldLink[] {
     };
   });
 }
+
+/** Titles carry no figures: one says the same to every reader. */
+const titleOf = (step: Step | undefined) => step && stepTitle(speaker(), step);
 
 const closedAt = ({ status }: Run): number | null =>
   status.kind === "signed-off" || status.kind === "not-begun" ? status.at : null;
@@ -57,8 +61,8 @@ export function summaryOf(job: Run, { origin, doubt }: Provenance): JobSummary {
     origin,
     because,
     phase: current?.phase ?? "sign-off",
-    step: current?.title ?? "Sign off",
-    afterwards: (current && job.plan.steps[job.plan.steps.indexOf(current) + 1]?.title) ?? "",
+    step: titleOf(current) ?? "Sign off",
+    afterwards: titleOf(current && job.plan.steps[job.plan.steps.indexOf(current) + 1]) ?? "",
     done: [...job.states.values()].filter((state) => state.kind === "done").length,
     steps: job.states.size,
     minutesLeft: job.minutesLeft,

@@ -1,6 +1,7 @@
 import type { Sheet, Valve } from "@/core/formats";
 import { dues } from "@/core/rounds";
 import { AT_ONCE, type FromSheet, NEVER } from "@/data";
+import { dueWhy, speaker } from "@/words";
 import { findableValve } from "../find/findable";
 import type { Services } from "../services";
 
@@ -10,7 +11,9 @@ export function fromSheet(valve: Valve, sheet: Sheet | undefined): FromSheet {
   return {
     family: sheet?.family ?? "",
     due:
-      next === undefined ? { at: NEVER, what: "", why: "" } : { at: next.at, what: next.what, why: next.why },
+      next === undefined
+        ? { at: NEVER, what: "", why: "" }
+        : { at: next.at, what: next.what, why: dueWhy(speaker(), next) },
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Bell } from "@/core/job";
+import type { SpokenBell } from "@/words";
 import { watched } from "../proof/watch";
 import type { Services } from "../services";
 import { bells } from "./bells";
@@ -6,7 +6,7 @@ import { bells } from "./bells";
 /** What every open screen hears when something changed. */
 export interface News {
   readonly changes: number;
-  readonly bells: readonly Bell[];
+  readonly bells: readonly SpokenBell[];
   readonly doubts: number;
 }
 
@@ -24,7 +24,7 @@ const STILL_HERE_MS = 20_000;
 interface Made {
   readonly news: News;
   /** All that rings: the screens hear of the first of it. */
-  readonly ringing: readonly Bell[];
+  readonly ringing: readonly SpokenBell[];
   readonly at: number;
 }
 const NEWS = "news";
@@ -33,7 +33,7 @@ const NEWS = "news";
 export const newsNow = (services: Services): News => made(services).news;
 
 /** Everything that rings, nearest first. */
-export const ringingNow = (services: Services): readonly Bell[] => made(services).ringing;
+export const ringingNow = (services: Services): readonly SpokenBell[] => made(services).ringing;
 
 /** What rings, worked out once for all who ask between two changes. */
 function made(services: Services): Made {

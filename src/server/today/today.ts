@@ -1,5 +1,4 @@
 import type { Sheet } from "@/core/formats";
-import type { Bell } from "@/core/job";
 import {
   type Course,
   type DayOfWork,
@@ -13,10 +12,11 @@ import {
   worstCourse,
 } from "@/core/rounds";
 import type { JobSummary } from "@/data";
+import type { SpokenBell } from "@/words";
 import type { Services } from "../services";
 
 export interface RingsNext {
-  readonly bell: Bell;
+  readonly bell: SpokenBell;
   readonly name: string;
   readonly place: string;
   readonly sheet: string;
@@ -25,7 +25,7 @@ export interface RingsNext {
 }
 
 export interface OpenJobCard {
-  readonly bell: Bell;
+  readonly bell: SpokenBell;
   readonly headline: string;
   readonly says: string;
   readonly next: string;
@@ -34,12 +34,12 @@ export interface OpenJobCard {
 }
 
 /** Who is out of service, what waits, or why it was stopped: in that order of weight. */
-function cardOf(job: JobSummary, bell: Bell): OpenJobCard {
+function cardOf(job: JobSummary, bell: SpokenBell): OpenJobCard {
   const lost = job.lost.map((each) => each.name);
   const shut = job.held.map((each) => each.link).join(", ");
   const headline =
     bell.kind === "wait"
-      ? `${job.valve}, stand test`
+      ? `${job.valve}, ${bell.for === "a-soak" ? "soak" : "stand test"}`
       : lost.length > 0
         ? `${lost.join(", ")} out of service`
         : `${job.valve}: ${job.says}`;
@@ -79,9 +79,9 @@ const MOST_NEXT = 15;
 const MOST_HELD = 12;
 
 /** What Today shows: what rings now, what rings next, what is held shut, what the van lacks, the fortnight's hours. */
-export function today(services: Services, ringing: readonly Bell[]) {
+export function today(services: Services, ringing: readonly SpokenBell[]) {
   const { library, summaries, now } = services;
-  const first = new Map<string, Bell>();
+  const first = new Map<string, SpokenBell>();
   for (const bell of ringing) {
     if (first.size === MOST_CARDS) break;
     if (bell.job !== undefined && !first.has(bell.job)) first.set(bell.job, bell);
@@ -106,7 +106,7 @@ export function today(services: Services, ringing: readonly Bell[]) {
   };
 }
 
-function ringsNext({ library, register, now }: Services, ringing: readonly Bell[]): RingsNext[] {
+function ringsNext({ library, register, now }: Services, ringing: readonly SpokenBell[]): RingsNext[] {
   const due = ringing.filter((bell) => bell.kind === "due").slice(0, MOST_NEXT);
   const tags = due.map((bell) => bell.valve);
   const valves = register.some(tags);

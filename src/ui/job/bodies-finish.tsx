@@ -2,13 +2,16 @@
 
 import clsx from "clsx";
 import { useState } from "react";
+import { leftoverWhy } from "@/words";
 import { Asked, useAsked } from "../kit/asked";
 import { Counter } from "../kit/counter";
 import { TextField } from "../kit/text-field";
+import { useSpeaker } from "../use-speaker";
 import { SignName } from "../who-picker";
 import { type BodyProps, STEP_FORM, StepForm } from "./step-form";
 
 export function TrayBody({ step, log }: BodyProps<"tray">) {
+  const words = useSpeaker();
   const { tray, plan } = log.job;
   const [left, setLeft] = useState(0);
   const form = useAsked({ what: "" });
@@ -49,7 +52,7 @@ export function TrayBody({ step, log }: BodyProps<"tray">) {
         <Account
           says="Right to be left over"
           value={`${step.leftovers}`}
-          note={plan.kits.leftovers.map((each) => `${each.name}: ${each.why}`).join(" ")}
+          note={plan.kits.leftovers.map((each) => `${each.name}: ${leftoverWhy(words, each)}`).join(" ")}
         />
       </dl>
       <Counter label="Pieces left on the bench" count={left} onCount={setLeft} />

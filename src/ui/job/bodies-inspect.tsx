@@ -3,17 +3,19 @@
 import clsx from "clsx";
 import { useEffect } from "react";
 import type { StepOf } from "@/core/job";
+import { kitLines, type ListLine, standIns, toolName } from "@/words";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
 import { blankFigure, readFigure } from "../kit/figure";
 import { limitWords, unitOfCheck } from "../limit-words";
 import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 import { PhotoStrip } from "./photo-strip";
 import { type BodyProps, StepForm } from "./step-form";
 import type { JobLog } from "./use-job-log";
 
-export function CaptureBody({ step, log }: BodyProps<"capture">) {
+export function MarkBody({ step, log }: BodyProps<"mark">) {
   const form = useAsked({ seen: "" });
   return (
     <StepForm
@@ -115,24 +117,36 @@ function MeasureForm({ step, check, log }: { step: string; check: Measure; log: 
   );
 }
 
-export function CollectBody({ step, log }: BodyProps<"collect">) {
+export function KitBody({ step, log }: BodyProps<"kit">) {
+  const words = useSpeaker();
+  return <Collect step={step.id} log={log} lines={kitLines(words, step)} />;
+}
+
+export function ToolsBody({ step, log }: BodyProps<"tools">) {
+  const words = useSpeaker();
+  const lines = step.bring.map((tool) => {
+    const instead = standIns(words, tool);
+    return {
+      name: toolName(words, tool),
+      note: instead.length > 0 ? words.say.kits.standIns(instead.join("; ")) : "",
+    };
+  });
+  return <Collect step={step.id} log={log} lines={lines} />;
+}
+
+function Collect({ step, log, lines }: { step: string; log: JobLog; lines: readonly ListLine[] }) {
   return (
-    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+    <StepForm onDone={() => log.add({ kind: "step-done", step })}>
       <ul className="card dashed px-4 py-1">
-        {step.lines.map((line) => (
+        {lines.map((line) => (
           <li key={line.name + line.note} className="grid gap-x-4 py-2 sm:grid-cols-[1fr_1.2fr]">
             <b>{line.name}</b>
-            <span
-              className={clsx(
-                "text-note",
-                line.note.startsWith("MISSING") ? "font-semibold text-stop" : "text-soft",
-              )}
-            >
+            <span className={clsx("text-note", line.missing ? "font-semibold text-stop" : "text-soft")}>
               {line.note}
             </span>
           </li>
         ))}
-        {step.lines.length === 0 && <li className="py-2 text-soft">Nothing to bring.</li>}
+        {lines.length === 0 && <li className="py-2 text-soft">Nothing to bring.</li>}
       </ul>
     </StepForm>
   );

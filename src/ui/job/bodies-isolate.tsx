@@ -1,16 +1,18 @@
 "use client";
 
-import { BAR, judgeStill, standingWords } from "@/core/job";
+import { BAR, judgeStill, type StepKind } from "@/core/job";
 import { preferredUnit } from "@/core/quantity";
+import { standingWords, stepWords } from "@/words";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { blankFigure, readFigure } from "../kit/figure";
 import { TextField } from "../kit/text-field";
 import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 import { useNow } from "../when";
 import { type BodyProps, StepForm } from "./step-form";
 
-export function ShutBody({ step, log }: BodyProps<"shut">) {
+export function ShutBody({ step, log }: BodyProps<"shut" | "stop-pump">) {
   const form = useAsked({ lock: "" });
   return (
     <StepForm
@@ -18,7 +20,7 @@ export function ShutBody({ step, log }: BodyProps<"shut">) {
         log.add({ kind: "step-done", step: step.id, ...(lock.trim() !== "" && { entry: lock.trim() }) });
       })}
     >
-      {step.where !== undefined && <p className="text-body">Where: {step.where}</p>}
+      {step.kind === "shut" && step.where !== undefined && <p className="text-body">Where: {step.where}</p>}
       <Asked
         form={form}
         name="lock"
@@ -38,7 +40,9 @@ export function ShutBody({ step, log }: BodyProps<"shut">) {
   );
 }
 
-export function WriteDownBody({ step, log }: BodyProps<"write-down">) {
+export function WriteDownBody({ step, log }: BodyProps<StepKind>) {
+  const words = useSpeaker();
+  const { ask = "" } = stepWords(words, step);
   const form = useAsked({ said: "" });
   return (
     <StepForm
@@ -47,9 +51,7 @@ export function WriteDownBody({ step, log }: BodyProps<"write-down">) {
       })}
     >
       <Asked form={form} name="said" refuse={needed("Write it down: it stands in the record.")}>
-        {(field) => (
-          <TextField large measure label={step.ask} hint="Names or numbers, a few words." {...field} />
-        )}
+        {(field) => <TextField large measure label={ask} hint="Names or numbers, a few words." {...field} />}
       </Asked>
     </StepForm>
   );
@@ -104,7 +106,7 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
 
 /** Not dead: what to do, and which closure may be named as passing. */
 function NotZero({ step, log }: BodyProps<"gauge">) {
-  const { system } = useSettings();
+  const words = useSpeaker();
   const { job } = log;
   const state = job.states.get(step.id);
   if (state?.kind !== "not-zero") return null;
@@ -117,7 +119,7 @@ function NotZero({ step, log }: BodyProps<"gauge">) {
       read again. If it does not fall, a closure passes: name it, and another is found.
       {verdict !== undefined && verdict.kind !== "holds" && (
         <p className="mt-1">
-          <b>The standing test:</b> {standingWords(verdict, system)}
+          <b>The standing test:</b> {standingWords(words, verdict)}
         </p>
       )}
       {suspects.length > 0 && (
@@ -138,7 +140,9 @@ function NotZero({ step, log }: BodyProps<"gauge">) {
   );
 }
 
-export function WaitBody({ step, log }: BodyProps<"wait">) {
+export function WaitBody({ step, log }: BodyProps<"hold" | "soak">) {
+  const words = useSpeaker();
+  const { afterwards = "" } = stepWords(words, step);
   const now = useNow(250);
   const state = log.job.states.get(step.id);
   const running = state?.kind === "running";
@@ -179,11 +183,11 @@ export function WaitBody({ step, log }: BodyProps<"wait">) {
         </svg>
         <p className="min-w-[9em] flex-1 text-body">
           {!running &&
-            "Start it when the gauge is shut in. You may close this: it goes on, and the bell rings when it is over."}
+            `${step.kind === "hold" ? "Start it when the gauge is shut in." : "Start it when it is at work."} You may close this: it goes on, and the bell rings when it is over.`}
           {running &&
             left > 0 &&
-            `It runs. You may close this: the bell rings when it is over. Then: ${step.lookAt}`}
-          {running && left === 0 && `It is over. ${step.lookAt}`}
+            `It runs. You may close this: the bell rings when it is over. Then: ${afterwards}`}
+          {running && left === 0 && `It is over. ${afterwards}`}
         </p>
       </div>
     </StepForm>

@@ -2,13 +2,16 @@
 
 import clsx from "clsx";
 import { useState } from "react";
-import { nextBolt, piecesLeft, type Run, type StepOf } from "@/core/job";
+import type { EndCondition } from "@/core/formats";
+import { type FitRule, nextBolt, piecesLeft } from "@/core/job";
 import { formatQuantity } from "@/core/quantity";
+import { fitRuleWords, threadNote } from "@/words";
 import { BoltCircle } from "../draw/bolt-circle";
 import { StackCount } from "../draw/stack";
 import { endWords } from "../end-words";
 import { Counter } from "../kit/counter";
 import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 import { ComparePart, useComparison } from "./compare-part";
 import { JoinDrawing } from "./join-drawing";
 import { type BodyProps, StepForm } from "./step-form";
@@ -17,27 +20,31 @@ import { useWrench, WrenchPanel } from "./wrench";
 const RULE_TONE = {
   orientation: "border-cold",
   lubricate: "border-go",
-  dry: "border-stop",
+  "keep-off": "border-stop",
+  "stays-dry": "border-stop",
+  "thread-dry": "border-stop",
   locker: "border-wait",
   "anti-seize": "border-wait",
   sealant: "border-wait",
   "as-noted": "border-cold",
-} as const;
+} as const satisfies Record<FitRule["kind"], string>;
 const RULE_NAME = {
   orientation: "Which way",
   lubricate: "Grease",
-  dry: "DRY",
+  "keep-off": "DRY",
+  "stays-dry": "DRY",
+  "thread-dry": "DRY",
   locker: "Locker",
   "anti-seize": "Anti-seize",
   sealant: "Sealant",
   "as-noted": "As found",
-} as const;
+} as const satisfies Record<FitRule["kind"], string>;
 
 export function FitBody({ step, log }: BodyProps<"fit">) {
-  const { system } = useSettings();
+  const words = useSpeaker();
   const part = log.job.inputs.sheet.parts.find((each) => each.id === step.part);
   const item = log.job.tray.items.find((each) => each.part === step.part);
-  const [count, setCount] = useState(step.renew ? step.count : (item?.counted ?? step.count));
+  const [count, setCount] = useState(step.renewal !== undefined ? step.count : (item?.counted ?? step.count));
   const comparison = useComparison(log, part, step.features, step.id);
   const right = step.features.length === 0 || comparison.verdict?.kind === "right";
   const left = piecesLeft(step, log.job.progress);
@@ -58,36 +65,21 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
         </div>
       )}
       <ul className="flex flex-col gap-2">
-        {step.rules.map((rule) => (
-          <li
-            key={rule.kind + rule.says}
-            className={clsx("card border-l-[6px] px-3.5 py-2", RULE_TONE[rule.kind])}
-          >
-            <b className="plate mr-2 text-body">{RULE_NAME[rule.kind]}</b>
-            {rule.says}
-            {rule.why && <small className="block text-note text-soft">{rule.why}</small>}
-          </li>
-        ))}
+        {step.rules.map((rule) => {
+          const { says, why } = fitRuleWords(words, rule);
+          return (
+            <li
+              key={rule.kind + says}
+              className={clsx("card border-l-[6px] px-3.5 py-2", RULE_TONE[rule.kind])}
+            >
+              <b className="plate mr-2 text-body">{RULE_NAME[rule.kind]}</b>
+              {says}
+              {why !== undefined && <small className="block text-note text-soft">{why}</small>}
+            </li>
+          );
+        })}
       </ul>
-      <div className="card flex items-center gap-4 px-4 py-3">
-        <JoinDrawing end={step.end} loose={step.loose} system={system} />
-        <div>
-          <span className="caption block">
-            {step.end.kind === "seated" && !step.loose ? "Right when" : "Tighten"}
-          </span>
-          <b className="text-head leading-tight">
-            {step.loose ? "By hand, and leave it loose for now" : endWords(step.end, system, step.torque_Nm)}
-          </b>
-          {step.end.kind === "torque" && step.end.holdAgainst && !step.loose && (
-            <span className="mt-1 block text-soft">{step.end.holdAgainst}</span>
-          )}
-          {step.limit_Nm !== undefined && (
-            <span className="mt-1 block text-soft">
-              Never above {formatQuantity(step.limit_Nm, "torque", system)}.
-            </span>
-          )}
-        </div>
-      </div>
+      <HowTight {...step} />
       {step.pieces.length === 0 && step.count > 1 && (
         <Counter label="Count what goes in" count={count} most={step.count} onCount={setCount} />
       )}
@@ -95,16 +87,51 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
   );
 }
 
-/** The bolt in hand, in words and in the circle. */
-export function tightenTitle(job: Run, step: StepOf<"tighten">, system: "metric" | "us"): string {
-  const next = nextBolt(step, job.progress);
-  if (next === undefined) return step.title;
-  const pass = step.passes[next.pass - 1]!;
-  const part = job.inputs.sheet.parts.find((each) => each.id === step.part)?.name ?? "Bolts";
-  return `${part}, ${pass.circular ? "last round" : `pass ${next.pass}`} of ${step.passes.length}, to ${formatQuantity(pass.torque_Nm, "torque", system)}.`;
+/** What was left loose, tightened now. */
+export function TightenOneBody({ step, log }: BodyProps<"tighten-one">) {
+  return (
+    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+      <HowTight {...step} loose={false} />
+    </StepForm>
+  );
+}
+
+/** Where tightening ends, drawn and said. */
+function HowTight({
+  end,
+  loose,
+  torque_Nm,
+  limit_Nm,
+}: {
+  end: EndCondition;
+  loose: boolean;
+  torque_Nm?: number;
+  limit_Nm?: number;
+}) {
+  const { system } = useSettings();
+  return (
+    <div className="card flex items-center gap-4 px-4 py-3">
+      <JoinDrawing end={end} loose={loose} system={system} />
+      <div>
+        <span className="caption block">{end.kind === "seated" && !loose ? "Right when" : "Tighten"}</span>
+        <b className="text-head leading-tight">
+          {loose ? "By hand, and leave it loose for now" : endWords(end, system, torque_Nm)}
+        </b>
+        {end.kind === "torque" && end.holdAgainst && !loose && (
+          <span className="mt-1 block text-soft">{end.holdAgainst}</span>
+        )}
+        {limit_Nm !== undefined && (
+          <span className="mt-1 block text-soft">
+            Never above {formatQuantity(limit_Nm, "torque", system)}.
+          </span>
+        )}
+      </div>
+    </div>
+  );
 }
 
 export function TightenBody({ step, log }: BodyProps<"tighten">) {
+  const words = useSpeaker();
   const { progress } = log.job;
   const next = nextBolt(step, progress);
   const done = progress.bolts.get(step.id) ?? new Set<string>();
@@ -130,7 +157,7 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
         />
       </div>
       <WrenchPanel wrench={wrench} {...(step.limit_Nm !== undefined && { limit_Nm: step.limit_Nm })} />
-      <p className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-2.5">{step.note}</p>
+      <p className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-2.5">{threadNote(words, step)}</p>
     </StepForm>
   );
 }

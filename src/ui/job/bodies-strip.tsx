@@ -92,7 +92,7 @@ function CrackedJoint({ of, stay }: { of: number; stay: number }) {
   );
 }
 
-export function AskTwiceBody({ step, log }: BodyProps<"ask-twice">) {
+export function AskTwiceBody({ step, log }: BodyProps<"ask-twice" | "live">) {
   const [said, setSaid] = useState<readonly boolean[]>([false, false]);
   const [missing, setMissing] = useState(false);
   const questions = [

@@ -3,12 +3,15 @@
 import { type FoundFeature, judgeNewPart, marksOf } from "@/core/build";
 import type { Feature, Part } from "@/core/formats";
 import { preferredUnit } from "@/core/quantity";
+import { markWords, newPartWords } from "@/words";
 import { PartIcon } from "../draw/part";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
 import { blankFigure, readFigure } from "../kit/figure";
 import { Notice } from "../notice";
+import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 import type { JobLog } from "./use-job-log";
 
 /** What was measured or chosen for each feature of the new part, by the feature's place. */
@@ -18,7 +21,8 @@ export function useComparison(
   features: readonly Feature[],
   step: string,
 ) {
-  const length = preferredUnit("length", log.job.system);
+  const { system } = useSettings();
+  const length = preferredUnit("length", system);
   const form = useAsked({
     marks: features.map(() => ""),
     figures: features.map(() => blankFigure(length.id)),
@@ -48,6 +52,7 @@ export function ComparePart({
   comparison: ReturnType<typeof useComparison>;
 }) {
   const { form, verdict } = comparison;
+  const words = useSpeaker();
   return (
     <section aria-label="Compare the new part" className="flex flex-col gap-3">
       <div className="flex items-center gap-3">
@@ -68,7 +73,10 @@ export function ComparePart({
               {(field) => (
                 <Choices
                   label={`Its ${feature.name}`}
-                  options={marksOf(part, feature).map((each) => ({ id: each, label: each }))}
+                  options={marksOf(part, feature).map((each) => ({
+                    id: each,
+                    label: markWords(words, each),
+                  }))}
                   {...field}
                 />
               )}
@@ -94,7 +102,7 @@ export function ComparePart({
           ) : (
             <>
               <b>{verdict.kind === "look-alike" ? "A look-alike. " : "Not the right one. "}</b>
-              {verdict.says} Put it aside, take another and compare that.
+              {newPartWords(words, verdict)} Put it aside, take another and compare that.
             </>
           )}
         </Notice>

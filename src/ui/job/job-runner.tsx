@@ -8,6 +8,7 @@ import { isClosed, notBegun, type Phase } from "@/core/job";
 import { Notice } from "../notice";
 import { Plate } from "../plate";
 import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 import { WhoPicker } from "../who-picker";
 import { AxisPane } from "./axis-pane";
 import { fetchLater, LinePane, NoteModal, StopModal } from "./later";
@@ -27,8 +28,9 @@ const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"])
 /** A job, one step at a time: what to do now, the valve or the line drawn beside it, the tray. */
 export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: readonly JobEvent[] }) {
   const router = useRouter();
-  const { who, system } = useSettings();
-  const log = useJobLog(inputs, stored, who, system);
+  const { who } = useSettings();
+  const words = useSpeaker();
+  const log = useJobLog(inputs, stored, who, words);
   const clock = useClockFault();
   const { job, saving } = log;
   const [view, setView] = useState<View>("step");

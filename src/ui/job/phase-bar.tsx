@@ -1,6 +1,8 @@
 import clsx from "clsx";
-import { PHASE_NAMES, PHASES, type Phase, type Run } from "@/core/job";
+import { PHASES, type Phase, type Run } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
+import type { Speaker } from "@/words";
+import { useSpeaker } from "../use-speaker";
 
 /** Where the step in hand stands in its phase. */
 export function placeInPhase(job: Run): { at: number; of: number; phase: Phase } {
@@ -10,14 +12,15 @@ export function placeInPhase(job: Run): { at: number; of: number; phase: Phase }
   return { at: Math.max(1, at), of: steps.length, phase };
 }
 
-export const phaseLine = (job: Run): string => {
+export const phaseLine = ({ say }: Speaker, job: Run): string => {
   const { at, of, phase } = placeInPhase(job);
-  return `${PHASE_NAMES[phase]} ${at} of ${of}`;
+  return `${say.common.phases[phase]} ${at} of ${of}`;
 };
 export const timeLeft = (job: Run): string => `${formatDuration(job.minutesLeft * 60)} left`;
 
 /** The phases as a row of chevrons: behind, in hand, ahead. On a phone a slim bar of blocks. */
 export function PhaseBar({ job }: { job: Run }) {
+  const words = useSpeaker();
   const here = placeInPhase(job);
   const phases = PHASES.filter((phase) => job.plan.steps.some((step) => step.phase === phase));
   const done = (phase: Phase) =>
@@ -45,7 +48,7 @@ export function PhaseBar({ job }: { job: Run }) {
                 clipPath: "polygon(0 0,calc(100% - 8px) 0,100% 50%,calc(100% - 8px) 100%,0 100%,8px 50%)",
               }}
             >
-              {on ? phaseLine(job) : PHASE_NAMES[phase]}
+              {on ? phaseLine(words, job) : words.say.common.phases[phase]}
             </li>
           );
         })}
@@ -62,7 +65,7 @@ export function PhaseBar({ job }: { job: Run }) {
         <p className="caption mt-1 flex justify-between">
           <span>
             <b className="text-ink md:hidden">{job.inputs.valve.tag} · </b>
-            {phaseLine(job)}
+            {phaseLine(words, job)}
           </span>
           <span>{timeLeft(job)}</span>
         </p>

@@ -2,12 +2,14 @@
 
 import { format } from "date-fns";
 import { toast } from "sonner";
-import { entryWords } from "@/core/job";
+import { entryWords } from "@/words";
 import { Notice } from "../notice";
-import type { JobLog } from "./use-job-log";
+import { useSpeaker } from "../use-speaker";
+import { entryAt, type JobLog } from "./use-job-log";
 
 /** What was entered here and did not go into the log, with the ways to keep it or let it go. */
 export function RefusedEntries({ log }: { log: JobLog }) {
+  const words = useSpeaker();
   const { job, refused } = log;
   if (refused.length === 0) return null;
   const signed = job.status.kind === "signed-off";
@@ -18,7 +20,7 @@ export function RefusedEntries({ log }: { log: JobLog }) {
         entered on this device and did not go in:
         <ul className="my-2 max-h-44 overflow-y-auto">
           {refused.map(({ event, why }) => {
-            const { what, entry } = entryWords(job, event);
+            const { what, entry } = entryWords(words, entryAt(job, event), job.inputs.sheet);
             return (
               <li key={event.id} className="flex gap-2 py-0.5">
                 <span className="plate">{format(new Date(event.at), "HH:mm")}</span>

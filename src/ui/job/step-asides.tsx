@@ -1,6 +1,6 @@
 "use client";
 
-import type { Run, Step } from "@/core/job";
+import { haltedBy, type Run, type Step } from "@/core/job";
 import { CloseModal, ReasonModal } from "./later";
 import type { JobLog } from "./use-job-log";
 
@@ -44,14 +44,13 @@ export function AskedReason({
   asking: Asking | undefined;
   onClose: () => void;
 }) {
-  const state = log.job.states.get(step.id);
   return (
     <>
       <CloseModal
         open={asking === "close"}
         onClose={onClose}
         onSigned={(by) => {
-          const says = state?.kind === "halted" ? state.says : "";
+          const says = haltedBy(log.job, step) ?? "";
           log.add({ kind: "signed-off", statement: `Closed at triage: ${says}`.slice(0, 400) }, { by });
           onClose();
         }}

@@ -1,16 +1,16 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import { mayCloseEarly } from "@/core/job";
+import { haltedBy, mayCloseEarly } from "@/core/job";
+import { stepWords, tightenTitle } from "@/words";
 import { Notice } from "../notice";
-import { useSettings } from "../settings";
-import { tightenTitle } from "./bodies-rebuild";
+import { useSpeaker } from "../use-speaker";
 import { StepBench } from "./later";
 import { phaseLine, timeLeft } from "./phase-bar";
 import { Asides, AskedReason, type Asking } from "./step-asides";
-import { StepBody } from "./step-body";
 import { StepFooter } from "./step-footer";
 import { PlanChange, StepDangers, StepPlates } from "./step-notes";
+import { StepBody } from "./step-views";
 import { Stopped } from "./stopped";
 import { StuckLadder } from "./stuck-ladder";
 import type { JobLog } from "./use-job-log";
@@ -18,7 +18,7 @@ import type { JobLog } from "./use-job-log";
 /** The step in hand: one imperative, why, what to look out for, and one wide button. */
 export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => void; onStop: () => void }) {
   const { job, change, refusal } = log;
-  const { system } = useSettings();
+  const words = useSpeaker();
   const [means, setMeans] = useState<string>();
   const [again, setAgain] = useState<string>();
   const [asking, setAsking] = useState<Asking>();
@@ -43,7 +43,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const { sheet } = job.inputs;
   const stuck = step.kind === "strip" ? sheet.parts.find(({ id }) => id === step.part) : undefined;
   const halted = state?.kind === "halted" && again !== step.id;
-  const title = step.kind === "tighten" ? tightenTitle(job, step, system) : step.title;
+  const { title, why, cues = [], reason } = stepWords(words, step);
   return (
     <>
       <div
@@ -52,7 +52,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         onInput={log.forgetRefusal}
       >
         <p className="caption hidden justify-between lg:flex">
-          <span>{phaseLine(job)}</span>
+          <span>{phaseLine(words, job)}</span>
           <span>{timeLeft(job)}</span>
         </p>
         <h1
@@ -60,13 +60,13 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
           tabIndex={-1}
           className="font-bold text-title leading-[1.12] tracking-[-.01em] outline-none lg:text-figure"
         >
-          {title}
+          {step.kind === "tighten" ? tightenTitle(words, job, step) : title}
         </h1>
-        <p className="text-body text-soft">{step.why}</p>
-        <StepPlates step={step} />
+        <p className="text-body text-soft">{why}</p>
+        <StepPlates step={step} cues={cues} />
         {halted ? (
           <Notice tone="stop" live>
-            <b>Stop.</b> {state.says}
+            <b>Stop.</b> {haltedBy(job, step) ?? reason}
             <div className="mt-2 flex flex-wrap gap-2">
               {step.kind === "check" && (
                 <button type="button" className="btn btn-quiet bg-card" onClick={() => setAgain(step.id)}>

@@ -3,12 +3,15 @@
 import clsx from "clsx";
 import { Wrench } from "lucide-react";
 import type { Step } from "@/core/job";
+import { changeWords, standIns, stepDangers, toolName } from "@/words";
 import { Notice } from "../notice";
+import { useSpeaker } from "../use-speaker";
 import type { JobLog } from "./use-job-log";
 
 /** What a step is done with, and what to look out for while it is done, as plates. */
-export function StepPlates({ step }: { step: Step }) {
-  if (step.cues.length + step.tools.length === 0 && step.stands === undefined) return null;
+export function StepPlates({ step, cues }: { step: Step; cues: readonly string[] }) {
+  const words = useSpeaker();
+  if (cues.length + step.tools.length === 0 && step.stands === undefined) return null;
   const chip =
     "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-body tracking-[.02em]";
   return (
@@ -20,11 +23,11 @@ export function StepPlates({ step }: { step: Step }) {
         </li>
       )}
       {step.tools.map((tool) => (
-        <li key={tool.id} className={chip} title={tool.substitutes.join("; ")}>
-          <Wrench size={15} aria-hidden="true" /> {tool.name}
+        <li key={tool.id} className={chip} title={standIns(words, tool).join("; ")}>
+          <Wrench size={15} aria-hidden="true" /> {toolName(words, tool)}
         </li>
       ))}
-      {step.cues.map((cue) => (
+      {cues.map((cue) => (
         <li key={cue} className={clsx(chip, "text-soft")}>
           {cue}
         </li>
@@ -35,14 +38,16 @@ export function StepPlates({ step }: { step: Step }) {
 
 /** What can happen at this step and what to do, and the tools that would harm. */
 export function StepDangers({ step }: { step: Step }) {
+  const words = useSpeaker();
+  const { cautions, barred } = stepDangers(words, step);
   return (
     <>
-      {step.cautions.map((caution) => (
+      {cautions.map((caution) => (
         <Notice key={caution.can} tone="stop">
           <b>{caution.can}</b> {caution.do}
         </Notice>
       ))}
-      {step.forbidden.map((each) => (
+      {barred.map((each) => (
         <Notice key={each.tool} tone="stop">
           <b>No {each.tool.toLowerCase()}:</b> {each.why}.
         </Notice>
@@ -53,10 +58,11 @@ export function StepDangers({ step }: { step: Step }) {
 
 /** What the last entry did to the plan. */
 export function PlanChange({ change }: { change: NonNullable<JobLog["change"]> }) {
+  const words = useSpeaker();
   const minutes = Math.round(change.minutes);
   return (
     <Notice tone="wait" live>
-      <b>The plan has changed.</b> {change.says.join(" ")}{" "}
+      <b>The plan has changed.</b> {changeWords(words, change).join(" ")}{" "}
       {minutes !== 0 && (
         <b className="whitespace-nowrap">{minutes > 0 ? `+ ${minutes}` : `− ${-minutes}`} min.</b>
       )}

@@ -1,12 +1,15 @@
 "use client";
 
+import { stepTitle } from "@/words";
 import { Notice } from "../notice";
+import { useSpeaker } from "../use-speaker";
 import { STEP_FORM } from "./step-form";
 import type { JobLog } from "./use-job-log";
 
 /** Work that was stopped: why, what is shut meanwhile, and the way to take it up again. */
 export function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: string }) {
-  const { shut } = log.job;
+  const words = useSpeaker();
+  const { shut, current } = log.job;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto">
       <h1 className="font-bold text-figure leading-tight">Work is stopped here.</h1>
@@ -18,7 +21,7 @@ export function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: 
           ? `Still shut: ${shut.join(", ")}. Whatever they feed is out of service. It rings on every screen.`
           : "Nothing is shut. It rings until it is taken up again."}
       </Notice>
-      <p>Next: {log.job.current?.title}</p>
+      <p>Next: {current && stepTitle(words, current)}</p>
       {log.refusal !== undefined && (
         <Notice tone="stop" live>
           {log.refusal}

@@ -2,11 +2,11 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
-import { accept, entryWords, type JudgedBy, type PlanChange, planChange, type Run, run } from "@/core/job";
-import type { UnitSystem } from "@/core/quantity";
+import { accept, type JudgedBy, type PlanChange, planChange, type Run, run, type Step } from "@/core/job";
 import { call } from "@/edge/client";
 import { clockAhead } from "@/edge/clock";
 import { GET_JOB } from "@/edge/contracts/jobs";
+import { entryWords, refusalWords, type Speaker, stripMessage } from "@/words";
 import { Outbox, type Refused, sendEntries } from "./outbox";
 
 /** How the newest entries stand: on the server, or kept on this device until it answers. */
@@ -50,11 +50,17 @@ export interface JobLog {
 const RETRY_MS = 3000;
 const SAVED: Saving = { kind: "saved" };
 
-function standing(inputs: JobInputs, events: readonly JobEvent[], system: UnitSystem): Run {
-  const made = run(inputs, events, system);
-  if (!made.ok) throw new Error(made.error);
+function standing(inputs: JobInputs, events: readonly JobEvent[], words: Speaker): Run {
+  const made = run(inputs, events);
+  if (!made.ok) throw new Error(stripMessage(words, made.error, inputs.sheet));
   return made.value;
 }
+
+/** An event with the step it was made at, as the plan has it now. */
+export const entryAt = ({ plan }: Run, event: JobEvent): { event: JobEvent; step?: Step } => {
+  const step = "step" in event ? plan.steps.find((each) => each.id === event.step) : undefined;
+  return { event, ...(step !== undefined && { step }) };
+};
 
 /** Of a note. */
 const MOST_LETTERS = 400;
@@ -67,9 +73,9 @@ export function useJobLog(
   inputs: JobInputs,
   stored: readonly JobEvent[],
   who: string,
-  system: UnitSystem,
+  words: Speaker,
 ): JobLog {
-  const [job, setJob] = useState<Run>(() => standing(inputs, stored, system));
+  const [job, setJob] = useState<Run>(() => standing(inputs, stored, words));
   const [waiting, setWaiting] = useState<readonly JobEvent[]>([]);
   const [refused, setRefused] = useState<readonly Refused[]>([]);
   const [saving, setSaving] = useState<Saving>(SAVED);
@@ -83,12 +89,9 @@ export function useJobLog(
     setJob(made);
   }, []);
   const replaceLog = useCallback(
-    (events: readonly JobEvent[]) => stand(standing(inputs, events, system)),
-    [inputs, system, stand],
+    (events: readonly JobEvent[]) => stand(standing(inputs, events, words)),
+    [inputs, words, stand],
   );
-  useEffect(() => {
-    if (latest.current.system !== system) replaceLog(latest.current.log);
-  }, [system, replaceLog]);
 
   // Entries that were made without signal, before this page was closed.
   useEffect(() => {
@@ -175,7 +178,7 @@ export function useJobLog(
       const before = latest.current;
       const taken = accept(before, event, { now, ...(workAgain !== undefined && { workAgain }) });
       if (!taken.ok) {
-        setRefusal(taken.error.message);
+        setRefusal(refusalWords(words, taken.error, before));
         return false;
       }
       setRefusal(undefined);
@@ -185,19 +188,19 @@ export function useJobLog(
       setWaiting((now) => [...now, event]);
       return true;
     },
-    [inputs.id, who, stand],
+    [inputs.id, who, words, stand],
   );
 
   const undo = useCallback(() => {
     const last = job.progress.effective.at(-1);
-    if (last === undefined) setRefusal("There is nothing to undo.");
+    if (last === undefined) setRefusal(words.say.refusals.nothingToUndo);
     else add({ kind: "undone", event: last.id });
-  }, [job, add]);
+  }, [job, words, add]);
 
   const noteRefused = () => {
     const box = new Outbox(inputs.id);
     for (const { event, why } of refused) {
-      const { what, entry } = entryWords(job, event);
+      const { what, entry } = entryWords(words, entryAt(job, event), inputs.sheet);
       const text = `Not taken (${why}) ${what}${entry === "" ? "" : `: ${entry}`}`;
       if (!add({ kind: "note-added", text: text.slice(0, MOST_LETTERS) })) break;
       box.letGo([event.id]);

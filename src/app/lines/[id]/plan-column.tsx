@@ -1,16 +1,16 @@
 "use client";
 
 import Link from "next/link";
-import { type IsolationFailure, isolationMessage } from "@/core/isolation";
+import type { IsolationFailure } from "@/core/isolation";
 import { Notice } from "@/ui/notice";
-import { useSettings } from "@/ui/settings";
+import { useSpeaker } from "@/ui/use-speaker";
+import { isolationMessage } from "@/words";
 import { CarePanel, OthersPanel, OutagePanel, ProvePanel, ShuttingPanel } from "./plan-panels";
 import type { Target } from "./target-picker";
 import type { LineAsked } from "./use-line-screen";
 
 /** What to shut to open the place, how it is proven, who goes without: or why there is no way. */
 export function PlanColumn({ asked, registered }: { asked: LineAsked; registered: readonly Target[] }) {
-  const { system } = useSettings();
   const { line, target, told, tell, planned, made, plan, step, nodeName } = asked;
   const known = registered.find((each) => each.id === target);
   return (
@@ -25,9 +25,9 @@ export function PlanColumn({ asked, registered }: { asked: LineAsked; registered
       {plan !== undefined && (
         <>
           <ShuttingPanel plan={plan} at={step} />
-          <ProvePanel plan={plan} system={system} nodeName={nodeName} />
+          <ProvePanel plan={plan} nodeName={nodeName} />
           <OutagePanel plan={plan} />
-          <CarePanel plan={plan} system={system} />
+          <CarePanel plan={plan} />
           <OthersPanel
             others={made?.others ?? []}
             kept={told.keep.length > 0}
@@ -55,6 +55,7 @@ const sheetAddress = (line: string, target: string, told: LineAsked["told"]): st
   ])}`;
 
 function Refusal({ failure, onPumpOut }: { failure: IsolationFailure; onPumpOut: (node: string) => void }) {
+  const words = useSpeaker();
   const vessels =
     failure.kind === "unprotected"
       ? failure.vessels
@@ -63,7 +64,7 @@ function Refusal({ failure, onPumpOut }: { failure: IsolationFailure; onPumpOut:
         : [];
   return (
     <Notice tone="stop" live>
-      {isolationMessage(failure)}
+      {isolationMessage(words, failure)}
       {vessels.map((vessel) => (
         <button
           key={vessel.id}

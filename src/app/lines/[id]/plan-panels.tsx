@@ -1,11 +1,23 @@
 import type { Alternative, IsolationPlan } from "@/core/isolation";
-import { actWords, lockedWords, storedWords } from "@/core/isolation";
 import { WATCH_AFTER_H } from "@/core/job";
-import { formatDuration, formatQuantity, type UnitSystem } from "@/core/quantity";
+import { formatDuration } from "@/core/quantity";
 import { Panel } from "@/ui/page";
+import { useSpeaker } from "@/ui/use-speaker";
+import {
+  actWhy,
+  actWords,
+  closureWhy,
+  lockedWords,
+  proveWords,
+  quantity,
+  storedAt,
+  storedKind,
+  storedWords,
+} from "@/words";
 
 /** What is done to make the line dead, numbered as on the drawing. */
 export function ShuttingPanel({ plan, at }: { plan: IsolationPlan; at: number | undefined }) {
+  const words = useSpeaker();
   const closures = new Map(plan.closures.map((each) => [each.link, each]));
   return (
     <Panel title="Shut, in this order" note={`${plan.minutes} min`}>
@@ -23,12 +35,13 @@ export function ShuttingPanel({ plan, at }: { plan: IsolationPlan; at: number | 
                 {index + 1}
               </span>
               <span>
-                {actWords(act)}
+                {actWords(words, act)}
                 {closure?.barrier === "outer" && (
                   <span className="plate ml-1.5 rounded bg-sunk px-1.5 text-fine">second barrier</span>
                 )}
                 <small className="block text-fine text-soft leading-tight">
-                  {closure === undefined ? act.why : `${closure.why} ${act.why}`}
+                  {closure !== undefined && `${closureWhy(words, closure)} `}
+                  {actWhy(words, act.why)}
                   {closure?.where !== undefined &&
                     closure.where !== closure.name &&
                     ` Where: ${closure.where}.`}
@@ -50,22 +63,15 @@ export function ShuttingPanel({ plan, at }: { plan: IsolationPlan; at: number | 
   );
 }
 
-export function ProvePanel({
-  plan,
-  system,
-  nodeName,
-}: {
-  plan: IsolationPlan;
-  system: UnitSystem;
-  nodeName: (id: string) => string;
-}) {
+export function ProvePanel({ plan, nodeName }: { plan: IsolationPlan; nodeName: (id: string) => string }) {
+  const words = useSpeaker();
   const { drain, volume_L } = plan.section;
   return (
     <Panel title="Then drain and prove">
       <ul className="dashed">
         {drain !== undefined && (
           <li className="py-1.5">
-            Drain {formatQuantity((volume_L - drain.staysBelow_L) / 1000, "volume", system)} at{" "}
+            Drain {quantity(words, (volume_L - drain.staysBelow_L) / 1000, "volume")} at{" "}
             {nodeName(drain.node)}
             <small className="block text-fine text-soft">
               lowest drain of the section, about {formatDuration(drain.minutes * 60)}
@@ -75,7 +81,7 @@ export function ProvePanel({
         )}
         {plan.prove.map((point) => (
           <li key={point.medium} className={`py-1.5 ${point.how === "nowhere" ? "text-stop" : ""}`}>
-            {point.says}
+            {proveWords(words, point)}
           </li>
         ))}
       </ul>
@@ -100,26 +106,28 @@ export function OutagePanel({ plan }: { plan: IsolationPlan }) {
 }
 
 /** Energy that stays, liquid that is locked in, permits to ask for. */
-export function CarePanel({ plan, system }: { plan: IsolationPlan; system: UnitSystem }) {
+export function CarePanel({ plan }: { plan: IsolationPlan }) {
+  const words = useSpeaker();
   const locked = plan.locked.filter((piece) => !piece.untilDrained || piece.medium !== "water");
   if (plan.stored.length + locked.length + plan.permits.length === 0) return null;
   return (
     <Panel title="Take care">
       <ul className="dashed">
         {plan.stored.map((each) => (
-          <li key={each.kind + each.at} className="py-1.5">
-            <b className="capitalize">{each.kind}</b>, {each.at}: {storedWords(each, system)}
+          <li key={each.kind + (each.at ?? "")} className="py-1.5">
+            <b className="capitalize">{storedKind(words, each)}</b>, {storedAt(words, each)}:{" "}
+            {storedWords(words, each)}
             {each.wait_min !== undefined && ` Wait ${each.wait_min} min.`}
           </li>
         ))}
         {locked.map((piece) => (
           <li key={piece.nodes.join()} className="py-1.5">
-            <b>Locked liquid.</b> {lockedWords(piece, system)}
+            <b>Locked liquid.</b> {lockedWords(words, piece)}
           </li>
         ))}
         {plan.permits.map((permit) => (
-          <li key={permit.title} className="py-1.5">
-            <b>Permit: {permit.title}.</b> {permit.says}
+          <li key={permit} className="py-1.5">
+            <b>Permit: {words.say.media.permits[permit].title}.</b> {words.say.media.permits[permit].says}
           </li>
         ))}
       </ul>

@@ -1,7 +1,9 @@
 "use client";
 
 import { ChevronLeft, ChevronRight } from "lucide-react";
-import { actWords, type IsolationPlan } from "@/core/isolation";
+import type { IsolationPlan } from "@/core/isolation";
+import { useSpeaker } from "@/ui/use-speaker";
+import { actWords } from "@/words";
 import { actAt } from "./walk-through";
 
 /** Steps through shutting and restoring, drawn as it goes. */
@@ -14,6 +16,7 @@ export function Walk({
   step: number | undefined;
   onStep: (step: number | undefined) => void;
 }) {
+  const words = useSpeaker();
   const acts = plan.shutting.length + plan.restoring.length;
   const at = step ?? plan.shutting.length;
   const act = actAt(plan, at);
@@ -36,7 +39,7 @@ export function Walk({
       </button>
       <p className="min-w-0 flex-1 text-note leading-tight" aria-live="polite">
         <span className="caption block">{label}</span>
-        {act !== undefined && <b>{actWords(act)}</b>}
+        {act !== undefined && <b>{actWords(words, act)}</b>}
       </p>
       <button
         type="button"

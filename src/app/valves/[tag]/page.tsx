@@ -9,6 +9,7 @@ import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { ValveHead } from "@/ui/page";
 import { SheetAxis } from "@/ui/sheet-axis";
+import { speaker } from "@/words";
 import { IdPlate, isOpen, OnTheLine, PastJobs, Readings, Rings } from "./panels";
 
 type Params = { params: Promise<{ tag: string }> };
@@ -71,7 +72,7 @@ export default async function ValvePage({ params }: Params) {
       </div>
       <div className="flex min-w-0 flex-col gap-4">
         <IdPlate valve={valve} sheet={sheet} />
-        <Rings due={due} />
+        <Rings due={due} words={speaker(system)} />
         {line !== undefined && <OnTheLine line={line} node={valve.node ?? valve.tag} />}
       </div>
     </div>

@@ -11,6 +11,7 @@ import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { ReadingHistory } from "@/ui/reading-history-later";
 import { Day, When } from "@/ui/when";
+import { dueWhy, type Speaker } from "@/words";
 
 type Services = ReturnType<typeof services>;
 type Job = ReturnType<Services["summaries"]["ofValve"]>[number];
@@ -123,7 +124,7 @@ export function IdPlate({ valve, sheet }: { valve: Valve; sheet: Sheet | undefin
 }
 
 /** When it rings, and why then. */
-export function Rings({ due }: { due: ReturnType<typeof dues> }) {
+export function Rings({ due, words }: { due: ReturnType<typeof dues>; words: Speaker }) {
   return (
     <Panel title="Rings">
       {due.length === 0 && <Empty>Nothing is planned.</Empty>}
@@ -132,7 +133,7 @@ export function Rings({ due }: { due: ReturnType<typeof dues> }) {
           <li key={each.interval} className="grid grid-cols-[1fr_auto] gap-3 py-2">
             <span>
               {each.what}
-              <small className="block text-note text-soft">{each.why}</small>
+              <small className="block text-note text-soft">{dueWhy(words, each)}</small>
             </span>
             <span className="plate text-lead">
               <When at={each.at} />

@@ -1,18 +1,16 @@
 import type { Check } from "../../formats";
 import { type Step, step } from "../step";
+import { stepAbout } from "../step-id";
 import { type Context, toolsOf } from "./context";
 
 /** A check of the sheet as a step; triage, inspect, rebuild and test have the same form. */
 export function checkStep(context: Context, check: Check): Step {
   return step(
     {
-      id: `check:${check.id}`,
+      id: stepAbout("check", check.id),
       phase: check.phase,
-      title: check.do,
-      why: check.why,
       minutes: check.minutes,
       tools: toolsOf(context, check.tools),
-      cues: check.how,
       ...(check.part !== undefined && { part: check.part }),
       // A look that cannot be had may be skipped with a reason; a test after the water is back may not.
       mayOverride: check.phase === "triage" || check.phase === "inspect",

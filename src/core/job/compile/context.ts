@@ -1,16 +1,16 @@
 import {
+  type Barred,
   planRebuild,
   planStrip,
   type RebuildMove,
   type StripDemand,
+  type StripFailure,
   type StripPlan,
   spoiledBy,
-  stripMessage,
-  toolName,
   withSafeWork,
 } from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
-import type { Check, JobInputs, Line, Part, Sheet } from "../../formats";
+import type { Caution, Check, JobInputs, Line, Part, Sheet, Tool, Way } from "../../formats";
 import {
   type IsolationDemand,
   type IsolationFailure,
@@ -18,19 +18,17 @@ import {
   planIsolation,
 } from "../../isolation";
 import { mediumOf } from "../../line";
-import { toSI, type UnitSystem, unitNamed } from "../../quantity";
-import { err, ok, type Result } from "../../result";
+import { toSI, unitNamed } from "../../quantity";
+import { ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
 import type { Progress } from "../progress";
-import type { ToolUse } from "../step";
+import type { Danger } from "../step-head";
 import { remembered } from "./remember";
 
 /** All that the phases are compiled from, worked out once. */
 export interface Context {
   readonly inputs: JobInputs;
   readonly sheet: Sheet;
-  /** The units the texts of the steps speak in. */
-  readonly system: UnitSystem;
   readonly progress: Progress;
   readonly parts: ReadonlyMap<string, Part>;
   readonly isolation: Result<IsolationPlan, IsolationFailure> | undefined;
@@ -46,13 +44,9 @@ export interface Context {
 const MOST_ROUNDS = 8;
 
 /** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
-export function contextOf(
-  inputs: JobInputs,
-  progress: Progress,
-  system: UnitSystem,
-): Result<Context, string> {
+export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
   const { valve } = inputs;
-  const sheet = workSheet(inputs, system);
+  const sheet = workSheet(inputs, "");
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
@@ -60,14 +54,15 @@ export function contextOf(
       each.disposition === "renew" ? [[part, each.reason] as const] : [],
     ),
   );
-  const begun = strippedSoFar(progress);
+  // Parts whose removal was ticked: whatever the plan becomes, they are off.
+  const begun = progress.stripped.keys();
   let reach = [...new Set([...inputs.reach, ...begun, ...findings.flatMap((finding) => finding.reach)])];
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const strip = stripOf(
       sheet,
       JSON.stringify({ reach, ...(valve.build !== undefined && { build: valve.build }) }),
     );
-    if (!strip.ok) return err(stripMessage(strip.error, sheet));
+    if (!strip.ok) return strip;
     const removed = strip.value.moves.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
     const renewed = renewals(
       sheet,
@@ -87,7 +82,6 @@ export function contextOf(
       return ok({
         inputs,
         sheet,
-        system,
         progress,
         parts: new Map(sheet.parts.map((part) => [part.id, part])),
         isolation,
@@ -115,14 +109,8 @@ function sheetOnLine({ sheet, line, valve }: JobInputs): Sheet {
 const comesOff = (sheet: Sheet, id: string) =>
   sheet.parts.some((part) => part.id === id && part.stays !== true);
 
-/** Parts whose removal was ticked: whatever the plan becomes, they are off. */
-const strippedSoFar = (progress: Progress) =>
-  [...progress.done.keys()].flatMap((id) => (id.startsWith("strip:") ? [id.slice("strip:".length)] : []));
-
 /** The sheet as work on this valve takes it. */
-const workSheet = remembered((inputs: JobInputs, system) =>
-  withSafeWork(sheetOnLine(inputs), system as UnitSystem),
-);
+const workSheet = remembered((inputs: JobInputs) => withSafeWork(sheetOnLine(inputs)));
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
 
@@ -168,20 +156,9 @@ function findingsOf(sheet: Sheet, progress: Progress): Finding[] {
   });
 }
 
-/** Tools by id as a step shows them, in the sheet's words and the reader's units. */
-export function toolsOf(
-  { sheet, system }: Pick<Context, "sheet" | "system">,
-  ids: readonly string[],
-): ToolUse[] {
-  return ids.map((id) => {
-    const tool = sheet.tools.find((each) => each.id === id);
-    return {
-      id,
-      name: tool === undefined ? id : toolName(tool, system),
-      substitutes: tool?.substitutes?.map((each) => `${each.name} (${each.allowedWhen})`) ?? [],
-    };
-  });
-}
+/** Tools of the sheet by id; one that it does not list is called by its id. */
+export const toolsOf = ({ sheet }: Pick<Context, "sheet">, ids: readonly string[]): Tool[] =>
+  ids.map((id) => sheet.tools.find((each) => each.id === id) ?? { id, name: id });
 
 /** How the valve stands, by the names of its positions. */
 export function stands(
@@ -194,5 +171,9 @@ export function stands(
   return from === undefined || to === undefined ? {} : { stands: { before: from, after: to } };
 }
 
-export const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+export const said = (cautions: readonly Caution[] = []): Danger[] =>
+  cautions.map((each) => ({ kind: "said", ...each }));
+
+/** What a sheet forbids in its own words. */
+export const forbidden = (tools: Way["forbidden"] = []): Barred[] =>
+  tools.map((each) => ({ kind: "said", ...each }));

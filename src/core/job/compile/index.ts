@@ -1,7 +1,7 @@
+import type { StripFailure } from "../../build";
 import type { Finding, Renewal } from "../../findings";
 import type { JobInputs } from "../../formats";
 import type { IsolationFailure, IsolationPlan } from "../../isolation";
-import type { UnitSystem } from "../../quantity";
 import { ok, type Result } from "../../result";
 import type { KitChoice } from "../../store";
 import type { Progress } from "../progress";
@@ -11,6 +11,7 @@ import { contextOf } from "./context";
 import { isolate } from "./isolate";
 import { mark } from "./mark";
 import { prepare } from "./prepare";
+import { prove } from "./prove";
 import { rebuild } from "./rebuild";
 import { restore, testAndSignOff } from "./restore";
 import { inspect, strip } from "./strip";
@@ -35,18 +36,15 @@ export interface Plan {
  *
  * @returns the plan, or why the parts cannot be reached
  */
-export function compile(
-  inputs: JobInputs,
-  progress: Progress,
-  system: UnitSystem = "metric",
-): Result<Plan, string> {
-  const made = contextOf(inputs, progress, system);
+export function compile(inputs: JobInputs, progress: Progress): Result<Plan, StripFailure> {
+  const made = contextOf(inputs, progress);
   if (!made.ok) return made;
   const context = made.value;
   const steps = [
     ...checksOf(context, "triage"),
     ...prepare(context),
     ...isolate(context),
+    ...prove(context),
     ...mark(context),
     ...strip(context),
     ...inspect(context),

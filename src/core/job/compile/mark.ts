@@ -1,22 +1,35 @@
-import type { Sheet } from "../../formats";
 import { type Step, step } from "../step";
+import { stepAbout } from "../step-id";
+import type { Noted } from "../steps/mark";
 import type { Context } from "./context";
 
-type Capture = Sheet["capture"][number];
+/** Something to note before anything moves. */
+interface Capture {
+  readonly id: string;
+  readonly about: Noted;
+  readonly choices: readonly string[];
+  /** The part whose fitting shows it again. */
+  readonly confirmAfter?: string;
+}
 
-/** What is noted before anything moves: what the sheet asks, and where every loose end sits that this strip frees. */
+/** What the sheet asks, and where every loose end sits that this strip frees. */
 export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">): Capture[] => [
-  ...sheet.capture,
+  ...sheet.capture.map(
+    ({ id, ask, why, choices, confirmAfter }): Capture => ({
+      id,
+      about: { kind: "said", ask, why },
+      choices,
+      ...(confirmAfter !== undefined && { confirmAfter }),
+    }),
+  ),
   ...sheet.connections.flatMap((end): Capture[] => {
     if (end.on === undefined || end.part === undefined || !removed.includes(end.part)) return [];
     const free = end.kind === "wire" && end.polarity === "free";
+    const { name, colour } = end;
     return [
       {
         id: `at:${end.id}`,
-        ask: `Where does the ${[end.colour, end.name].filter(Boolean).join(" ").toLowerCase()} sit?`,
-        why: free
-          ? "Either way round works; written down, nobody has to wonder."
-          : `On the wrong ${end.kind === "hose" ? "port" : "terminal"} it works backwards or not at all.`,
+        about: { kind: "sits", name, ...(colour !== undefined && { colour }), end: end.kind, free },
         choices: end.on,
         // What may sit either way is shown, not asked again.
         ...(!free && { confirmAfter: end.part }),
@@ -26,36 +39,22 @@ export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">)
 ];
 
 export const mark = (context: Context): Step[] =>
-  captures(context).map((capture) =>
+  captures(context).map(({ id, about, choices }) =>
     step(
-      {
-        id: `mark:${capture.id}`,
-        phase: "mark",
-        title: capture.ask,
-        why: capture.why,
-        minutes: 0.5,
-        mayOverride: true,
-      },
-      { kind: "capture", ask: capture.ask, choices: capture.choices },
+      { id: stepAbout("mark", id), phase: "mark", minutes: 0.5, mayOverride: true },
+      { kind: "mark", about, choices },
     ),
   );
 
 /** What was noted is shown when its part is in again, and has to be so. Nothing noted, nothing to confirm. */
 export const confirms = (context: Context, fitted: string): Step[] =>
-  captures(context).flatMap((capture) => {
-    const noted = context.progress.done.get(`mark:${capture.id}`)?.entry;
-    if (capture.confirmAfter !== fitted || noted === undefined) return [];
+  captures(context).flatMap(({ id, about, choices, confirmAfter }) => {
+    const noted = context.progress.done.get(stepAbout("mark", id))?.entry;
+    if (confirmAfter !== fitted || noted === undefined) return [];
     return [
       step(
-        {
-          id: `confirm:${capture.id}`,
-          phase: "rebuild",
-          title: `${capture.ask} Look now.`,
-          why: capture.why,
-          minutes: 0.5,
-          part: fitted,
-        },
-        { kind: "confirm", noted, choices: capture.choices, mark: `mark:${capture.id}` },
+        { id: stepAbout("confirm", id), phase: "rebuild", minutes: 0.5, part: fitted },
+        { kind: "confirm", about, noted, choices, mark: stepAbout("mark", id) },
       ),
     ];
   });

@@ -1,14 +1,14 @@
-import { type Condition, crossingOrder, torqueInCondition } from "../../fastening";
-import type { EndCondition, Part, PartFit } from "../../formats";
-import { formatQuantity, type Torque } from "../../quantity";
-import { type FitRule, type Pass, type Step, step } from "../step";
+import { crossingOrder } from "../../fastening";
+import type { Part, PartFit } from "../../formats";
+import { type Step, type StepOf, step } from "../step";
+import { singleStep, stepAbout } from "../step-id";
+import type { FitRule } from "../steps/fit";
+import type { Pass } from "../steps/tighten";
 import { checkStep } from "./checks";
-import { type Context, stands, toolsOf } from "./context";
+import { type Context, said, stands, toolsOf } from "./context";
 import { captures, confirms } from "./mark";
 import { tasks } from "./tasks";
-
-/** Bolts from which a joint is pulled by a pattern. */
-const LEAST_PATTERN = 3;
+import { conditionOf, limitOf, patterned, torqueOf } from "./torque";
 
 /** How it goes back: every part with what goes on it, how far it is tightened, and the looks between. */
 export function rebuild(context: Context): Step[] {
@@ -26,17 +26,18 @@ export function rebuild(context: Context): Step[] {
       return [
         step(
           {
-            id: `rebuild-position:${move.to}:${index}`,
+            id: stepAbout("rebuild-position", `${move.to}:${index}`),
             phase: "rebuild",
-            title: position?.do ?? move.to,
-            why:
-              move.to === sheet.position?.finish
-                ? `It is left ${position?.name.toLowerCase() ?? move.to}.`
-                : "The next part goes in only so.",
             minutes: move.minutes,
             ...stands(sheet, before, move.to),
           },
-          { kind: "do" },
+          {
+            kind: "position",
+            to: move.to,
+            do: position?.do ?? move.to,
+            name: position?.name ?? move.to,
+            for: move.to === sheet.position?.finish ? "the-end" : "putting-in",
+          },
         ),
       ];
     }
@@ -57,13 +58,7 @@ export function rebuild(context: Context): Step[] {
     ...steps,
     ...tasks(context, "before-restore"),
     step(
-      {
-        id: "tray",
-        phase: "rebuild",
-        title: "Account for the tray.",
-        why: "Nothing left over that should have gone in, nothing in that should have come out.",
-        minutes: 1,
-      },
+      { id: singleStep("tray"), phase: "rebuild", minutes: 1 },
       { kind: "tray", leftovers: kits.leftovers.reduce((sum, each) => sum + each.quantity, 0) },
     ),
   ];
@@ -78,150 +73,79 @@ function standsAfterStrip({ sheet, strip }: Context): string | undefined {
   return last.kind === "position" ? last.to : last.way.position?.after;
 }
 
-const patterned = (part: Part, end: EndCondition): end is Extract<EndCondition, { kind: "torque" }> =>
-  end.kind === "torque" && part.quantity >= LEAST_PATTERN;
-
-function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): Step {
-  const renewal = context.renewals.find((each) => each.part === part.id);
+/** How hard it is pulled, and never harder. */
+function pulls(fit: PartFit): { torque_Nm?: number; limit_Nm?: number } {
   const [torque, limit] = [torqueOf(fit), limitOf(fit)];
-  const later = loose || patterned(part, fit.end);
+  return {
+    ...(torque !== undefined && { torque_Nm: torque }),
+    ...(limit !== undefined && { limit_Nm: limit }),
+  };
+}
+
+function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): StepOf<"fit"> {
+  const renewal = context.renewals.find((each) => each.part === part.id);
+  const later = loose || patterned(part.quantity, fit.end);
   return step(
     {
-      id: `fit:${part.id}`,
+      id: stepAbout("fit", part.id),
       phase: "rebuild",
-      title: fit.do,
-      why:
-        renewal === undefined
-          ? (fit.why ?? "It goes back where it came from.")
-          : `A NEW one goes in: ${renewal.why}`,
       minutes: fit.minutes / (later ? 2 : 1),
       tools: toolsOf(context, fit.tools),
-      cautions: fit.cautions ?? [],
+      dangers: said(fit.cautions),
       part: part.id,
-      cues: [...(part.quantity > 1 ? [`count ${part.quantity}`] : [])],
     },
     {
       kind: "fit",
-      renew: renewal !== undefined,
+      do: fit.do,
+      ...(fit.why !== undefined && { why: fit.why }),
+      ...(renewal !== undefined && { renewal: { ...renewal, name: part.name } }),
       end: fit.end,
       loose: later,
       rules: rulesOf(context, fit),
       count: part.quantity,
       pieces: part.pieces ?? [],
       features: renewal === undefined ? [] : (part.features ?? []),
-      ...(torque !== undefined && !later && { torque_Nm: torque }),
-      ...(limit !== undefined && !later && { limit_Nm: limit }),
+      ...(!later && pulls(fit)),
     },
   );
 }
 
-/** What is on the thread decides the pull: what the sheet puts there (locker wets like oil), or what its torque is stated for. */
-export function conditionOf(fit: PartFit, stated: Condition): Condition {
-  switch (fit.thread?.kind) {
-    case "anti-seize":
-      return "anti-seize";
-    case "locker":
-    case "sealant":
-      return "oiled";
-    case "dry":
-      return "dry";
-    default:
-      return fit.surface?.kind === "lubricate" &&
-        /thread/.test(fit.surface.where) &&
-        !/thread/.test(fit.surface.keepOff ?? "")
-        ? "grease"
-        : stated;
-  }
-}
-
-function torqueOf(fit: PartFit): number | undefined {
-  if (fit.end.kind !== "torque") return undefined;
-  const { torque_Nm, stated } = fit.end;
-  const corrected = torqueInCondition(torque_Nm as Torque, stated, conditionOf(fit, stated));
-  return Math.min(corrected, limitOf(fit) ?? Number.POSITIVE_INFINITY);
-}
-
-/** What the part bears it bears as preload: on a slippery thread it gets there at a lower torque. */
-function limitOf(fit: PartFit): number | undefined {
-  const { end } = fit;
-  if (end.kind !== "torque" || end.maximum_Nm === undefined) return undefined;
-  const condition = conditionOf(fit, end.stated);
-  return Math.min(end.maximum_Nm, torqueInCondition(end.maximum_Nm as Torque, end.stated, condition));
-}
-
 function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string): Step[] {
-  if (!patterned(part, fit.end)) {
-    if (waitedFor === undefined) return [];
-    const [torque, limit] = [torqueOf(fit), limitOf(fit)];
-    return [
-      step(
-        {
-          id: `tighten:${part.id}`,
-          phase: "rebuild",
-          title: `Now tighten ${part.name.toLowerCase()}.`,
-          why: `It was left loose until ${waitedFor} was in.`,
-          minutes: fit.minutes / 2,
-          tools: toolsOf(context, fit.tools),
-          part: part.id,
-        },
-        {
-          kind: "fit",
-          renew: false,
-          end: fit.end,
-          loose: false,
-          rules: [],
-          count: 1,
-          pieces: [],
-          features: [],
-          ...(torque !== undefined && { torque_Nm: torque }),
-          ...(limit !== undefined && { limit_Nm: limit }),
-        },
-      ),
-    ];
-  }
-  const full = torqueOf(fit) ?? fit.end.torque_Nm;
+  const head = {
+    id: stepAbout("tighten", part.id),
+    phase: "rebuild" as const,
+    minutes: fit.minutes / 2,
+    tools: toolsOf(context, fit.tools),
+    part: part.id,
+  };
+  if (!patterned(part.quantity, fit.end))
+    return waitedFor === undefined
+      ? []
+      : [step(head, { kind: "tighten-one", name: part.name, waitedFor, end: fit.end, ...pulls(fit) })];
+  const { stated, torque_Nm, pattern, passes_percent } = fit.end;
+  const full = torqueOf(fit) ?? torque_Nm;
   const passes: Pass[] = [
-    ...fit.end.passes_percent.map((percent) => ({
-      percent,
-      torque_Nm: (full * percent) / 100,
-      circular: false,
-    })),
+    ...passes_percent.map((percent) => ({ percent, torque_Nm: (full * percent) / 100, circular: false })),
     { percent: 100, torque_Nm: full, circular: true },
   ];
-  const condition = conditionOf(fit, fit.end.stated);
   const limit = limitOf(fit);
-  const size = [part.fastener?.thread, part.fastener?.drive].filter((each) => each !== undefined).join(", ");
   return [
-    step(
-      {
-        id: `tighten:${part.id}`,
-        phase: "rebuild",
-        title: `Pull the ${part.name.toLowerCase()} crosswise, in ${passes.length} passes.`,
-        why:
-          waitedFor === undefined
-            ? "Evenly, or the joint cocks and leaks."
-            : `They were left loose until the ${waitedFor.toLowerCase()} was in. Evenly, or the joint cocks.`,
-        minutes: fit.minutes / 2,
-        tools: toolsOf(context, fit.tools),
-        part: part.id,
-        cues: [size],
-      },
-      {
-        kind: "tighten",
-        bolts: part.quantity,
-        order:
-          fit.end.pattern === "cross"
-            ? crossingOrder(part.quantity)
-            : Array.from({ length: part.quantity }, (_, index) => index),
-        passes,
-        circle: size,
-        ...(limit !== undefined && { limit_Nm: limit }),
-        note:
-          condition === fit.end.stated
-            ? `The figure is for ${fit.end.stated === "dry" ? "dry" : `${fit.end.stated}`} threads, as they are.`
-            : `${condition === "anti-seize" ? "Anti-seize is" : condition === "grease" ? "Grease is" : "A wet film is"} on these threads, so the figure is lower than the ${fit.end.stated} one (${formatQuantity(fit.end.torque_Nm, "torque", context.system)}). Pull smoothly; stop at the click.`,
-      },
-    ),
+    step(head, {
+      kind: "tighten",
+      name: part.name,
+      bolts: part.quantity,
+      order:
+        pattern === "cross"
+          ? crossingOrder(part.quantity)
+          : Array.from({ length: part.quantity }, (_, index) => index),
+      passes,
+      size: [part.fastener?.thread, part.fastener?.drive].filter((each) => each !== undefined),
+      condition: conditionOf(fit, stated),
+      stated,
+      stated_Nm: torque_Nm,
+      ...(waitedFor !== undefined && { waitedFor }),
+      ...(limit !== undefined && { limit_Nm: limit }),
+    }),
   ];
 }
 
@@ -229,22 +153,21 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
 function rulesOf(context: Context, fit: PartFit): FitRule[] {
   const { sheet } = context;
   const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
+  const { orientation, surface, thread } = fit;
   const rules: FitRule[] = [];
-  if (fit.orientation !== undefined) rules.push({ kind: "orientation", says: fit.orientation });
-  if (/noted/.test(fit.orientation ?? ""))
-    for (const capture of captures(context)) {
-      const entry = context.progress.done.get(`mark:${capture.id}`)?.entry;
-      if (entry !== undefined) rules.push({ kind: "as-noted", says: `${capture.ask} You noted: ${entry}.` });
+  if (orientation !== undefined) rules.push({ kind: "orientation", says: orientation });
+  if (fit.asNoted === true)
+    for (const { id, about } of captures(context)) {
+      const noted = context.progress.done.get(stepAbout("mark", id))?.entry;
+      if (noted !== undefined) rules.push({ kind: "as-noted", about, noted });
     }
-  if (fit.surface?.kind === "lubricate") {
-    rules.push({ kind: "lubricate", says: `${supply(fit.surface.with)} on ${fit.surface.where}` });
-    if (fit.surface.keepOff !== undefined)
-      rules.push({ kind: "dry", says: `Keep it off ${fit.surface.keepOff}` });
+  if (surface?.kind === "lubricate") {
+    rules.push({ kind: "lubricate", with: supply(surface.with), on: surface.where });
+    if (surface.keepOff !== undefined) rules.push({ kind: "keep-off", what: surface.keepOff });
   }
-  if (fit.surface?.kind === "dry") rules.push({ kind: "dry", says: "Stays dry", why: fit.surface.why });
-  const thread = fit.thread;
-  if (thread?.kind === "dry") rules.push({ kind: "dry", says: "Thread clean and dry", why: thread.why });
+  if (surface?.kind === "dry") rules.push({ kind: "stays-dry", why: surface.why });
+  if (thread?.kind === "dry") rules.push({ kind: "thread-dry", why: thread.why });
   else if (thread !== undefined)
-    rules.push({ kind: thread.kind, says: `${supply(thread.with)} on the thread`, why: thread.why });
+    rules.push({ kind: thread.kind, with: supply(thread.with), why: thread.why });
   return rules;
 }

@@ -1,72 +1,60 @@
 import type { Act } from "../../isolation";
 import { type Step, step } from "../step";
+import { singleStep, stepAbout } from "../step-id";
+import type { OpenFacts } from "../steps/open";
 import { checksOf } from "./checks";
-import { type Context, listed } from "./context";
-import { shutLinks } from "./isolate";
+import { type Context, said } from "./context";
 
 /** How it comes live again: made ready, drain shut, opened in the order that hurts nobody, air out, told. */
 export function restore(context: Context): Step[] {
   const { sheet, isolation, inputs, progress } = context;
-  const ready = (when: "before-opening" | "after-opening") =>
-    sheet.restore
-      .filter((each) => each.when === when)
-      .map((each) =>
-        step(
-          {
-            id: `restore:${each.id}`,
-            phase: "restore",
-            title: each.do,
-            why: each.why,
-            minutes: each.minutes,
-            cautions: each.cautions ?? [],
-          },
-          { kind: "do" },
-        ),
-      );
-  const plan = isolation?.ok === true ? isolation.value : undefined;
-  const lost = plan?.lost.map((each) => each.name) ?? [];
   const live = sheet.isolation.workUnderPressure !== undefined;
+  const lost = isolation?.ok === true ? isolation.value.lost.map((each) => each.name) : [];
+  const wrote = progress.done.get(singleStep("shut-by-hand"))?.entry;
   return [
-    ...ready("before-opening"),
+    ...ready(context, "before-opening"),
     ...acts(context),
     ...(isolation === undefined && !live
       ? [
           step(
-            {
-              id: "restore:by-hand",
-              phase: "restore",
-              title: "Open what you shut, slowly, lowest first. Take every lock off.",
-              why: `You wrote: ${progress.done.get("isolate:by-hand")?.entry ?? "nothing"}`,
-              minutes: 10,
-            },
-            { kind: "write-down", ask: "Which valves are open again?" },
+            { id: singleStep("open-by-hand"), phase: "restore", minutes: 10 },
+            { kind: "open-by-hand", ...(wrote !== undefined && { wrote }) },
           ),
         ]
       : []),
-    ...ready("after-opening"),
+    ...ready(context, "after-opening"),
     ...(live || (lost.length === 0 && inputs.line !== undefined)
       ? []
       : [
           step(
-            {
-              id: "restore:tell",
-              phase: "restore",
-              title: `Tell those you told: ${listed(lost.length > 0 ? lost : [inputs.valve.name])} ${lost.length > 1 ? "are" : "is"} back in service.`,
-              why: "Until they know, they plan without it.",
-              minutes: 3,
-            },
-            { kind: "write-down", ask: "Who was told?" },
+            { id: singleStep("tell"), phase: "restore", minutes: 3 },
+            { kind: "tell", names: lost.length > 0 ? lost : [inputs.valve.name] },
           ),
         ]),
   ];
 }
+
+const ready = ({ sheet }: Context, when: "before-opening" | "after-opening"): Step[] =>
+  sheet.restore
+    .filter((each) => each.when === when)
+    .map((each) =>
+      step(
+        {
+          id: stepAbout("ready", each.id),
+          phase: "restore",
+          minutes: each.minutes,
+          dangers: said(each.cautions),
+        },
+        { kind: "ready", do: each.do, why: each.why },
+      ),
+    );
 
 /** What brings the line back, in the plan's order; then what was shut before the plan changed. */
 function acts(context: Context): Step[] {
   const { isolation, inputs, progress } = context;
   const order: readonly Act[] = isolation?.ok === true ? isolation.value.restoring : [];
   const known = new Set(order.map((act) => act.id));
-  const earlier = shutLinks(progress)
+  const earlier = [...progress.shut.keys()]
     .filter((link) => !known.has(link))
     .map((id): Act => {
       const link = inputs.line?.links.find((each) => each.id === id);
@@ -75,86 +63,54 @@ function acts(context: Context): Step[] {
         kind: leave ? "leave-shut" : "open",
         id,
         name: link?.name ?? id,
-        why: "It was shut before the plan changed: it has to come back, too.",
+        why: { kind: "shut-before" },
       };
     });
   return [...order, ...earlier].map((act) => actStep(context, act));
 }
 
-function actStep(context: Context, act: Act): Step {
-  const { why } = act;
-  const named = act.name === act.id ? act.id : `${act.id} ${act.name}`;
-  const plain = (id: string, title: string, minutes: number): Step =>
-    step({ id, phase: "restore", title, why, minutes }, { kind: "do" });
-  switch (act.kind) {
+function actStep(context: Context, { kind, id, name, why }: Act): Step {
+  switch (kind) {
     case "shut-bleed":
-      return plain(`bleed-shut:${act.id}`, `Shut ${act.name}.`, 1);
     case "shut-drain":
-      return plain(`drain-shut:${act.id}`, `Shut drain ${act.name}.`, 1);
+      return step(
+        { id: stepAbout(kind, id), phase: "restore", minutes: 1 },
+        { kind: "shut-point", point: kind === "shut-bleed" ? "bleed" : "drain", node: id, name, why },
+      );
     case "start-pump":
-      return plain(`pump-on:${act.id}`, `Take your lock off ${act.name} and start it.`, 3);
+      return step(
+        { id: stepAbout("start-pump", id), phase: "restore", minutes: 3 },
+        { kind: "start-pump", link: id, name, why },
+      );
     case "turn-back":
-      return openStep(context, act, `Take your lock off and turn back ${act.name}.`);
     case "switch-on":
-      return openStep(context, act, `Take your lock off ${named} and switch it on.`);
     case "leave-shut":
-      return openStep(context, act, `Take your lock off ${named}. Leave it shut.`);
+      return openStep(context, { kind: "open", link: id, name, how: kind, why });
     default:
-      return openStep(context, act, `Take your lock off ${named} and open it slowly.`);
+      return openStep(context, { kind: "open", link: id, name, how: "open", why });
   }
 }
 
-function openStep({ inputs, progress }: Context, act: Act, title: string): Step {
-  const link = inputs.line?.links.find((each) => each.id === act.id);
+function openStep({ inputs, progress }: Context, facts: OpenFacts): Step {
+  const link = inputs.line?.links.find((each) => each.id === facts.link);
   const valve = link?.kind === "valve" ? link : undefined;
-  const leaveShut = act.kind === "leave-shut";
-  const lock = progress.done.get(`shut:${act.id}`)?.entry;
-  const turns = valve?.turns;
+  const lock = progress.shut.get(facts.link)?.entry;
   return step(
+    { id: stepAbout("open", facts.link), phase: "restore", minutes: valve?.access_min ?? 3 },
     {
-      id: `open:${act.id}`,
-      phase: "restore",
-      title,
-      why: act.why,
-      minutes: valve?.access_min ?? 3,
-      cues: [
-        ...(lock ? [`lock ${lock}`] : []),
-        ...(turns !== undefined && act.kind === "open" ? [`${turns} turns, all of them`] : []),
-      ],
-    },
-    {
-      kind: "open",
-      link: act.id,
-      leaveShut,
+      ...facts,
+      ...(lock !== undefined && { lock }),
       ...(valve?.where !== undefined && { where: valve.where }),
-      ...(turns !== undefined && { turns }),
+      ...(valve?.turns !== undefined && { turns: valve.turns }),
     },
   );
 }
 
-export function testAndSignOff(context: Context): Step[] {
-  return [
-    ...checksOf(context, "test"),
-    step(
-      {
-        id: "tag",
-        phase: "sign-off",
-        title: context.sheet.tag,
-        why: "The next person reads the tag, not the computer.",
-        minutes: 2,
-        mayOverride: true,
-      },
-      { kind: "do" },
-    ),
-    step(
-      {
-        id: "sign-off",
-        phase: "sign-off",
-        title: "Sign off: back in service.",
-        why: "Your name stands under what was found, done and measured.",
-        minutes: 1,
-      },
-      { kind: "sign-off" },
-    ),
-  ];
-}
+export const testAndSignOff = (context: Context): Step[] => [
+  ...checksOf(context, "test"),
+  step(
+    { id: singleStep("tag"), phase: "sign-off", minutes: 2, mayOverride: true },
+    { kind: "tag", says: context.sheet.tag },
+  ),
+  step({ id: singleStep("sign-off"), phase: "sign-off", minutes: 1 }, { kind: "sign-off" }),
+];

@@ -1,7 +1,10 @@
+import { dangersAt, forbiddenAt } from "../../build";
 import type { Part, Way } from "../../formats";
-import { type Step, step } from "../step";
+import { type Step, type StepOf, step } from "../step";
+import { stepAbout } from "../step-id";
+import type { StripFacts } from "../steps/strip";
 import { checksOf } from "./checks";
-import { type Context, listed, stands, toolsOf } from "./context";
+import { type Context, stands, toolsOf } from "./context";
 import { askTwice, tasks } from "./tasks";
 
 /** Parts to bring off in order, each with what its material and its pressure demand; then the looks that have become possible. */
@@ -18,14 +21,18 @@ export function strip(context: Context): Step[] {
         return [
           step(
             {
-              id: `strip-position:${move.to}`,
+              id: stepAbout("strip-position", move.to),
               phase: "strip",
-              title: position?.do ?? move.to,
-              why: `The next part comes off only with the valve ${position?.name.toLowerCase() ?? move.to}.`,
               minutes: move.minutes,
               ...stands(sheet, before, move.to),
             },
-            { kind: "do" },
+            {
+              kind: "position",
+              to: move.to,
+              do: position?.do ?? move.to,
+              name: position?.name ?? move.to,
+              for: "taking-off",
+            },
           ),
         ];
       }
@@ -33,7 +40,7 @@ export function strip(context: Context): Step[] {
       const part = parts.get(move.part)!;
       const off = { ...stripStep(context, part, move.way), ...stands(sheet, before, at) };
       return [
-        ...(move.way.underPressure === undefined ? [] : [askTwice(off, move.way.underPressure)]),
+        ...(move.way.underPressure === undefined ? [] : [askTwice(off, off.does, move.way.underPressure)]),
         ...crack(context, part, move.way),
         off,
       ];
@@ -43,71 +50,72 @@ export function strip(context: Context): Step[] {
 
 /** The joint is opened by a crack while some of its bolts still hold it, in case pressure is left. */
 function crack(context: Context, part: Part, way: Way): Step[] {
-  const { parts, removed } = context;
+  const { parts, removed, sheet } = context;
   const stay = way.stayUntilCracked;
   if (stay === undefined) return [];
   const cover = removed
     .map((id) => parts.get(id)!)
     .find((each) => each.fastener === undefined && each.ways.some((one) => one.heldBy.includes(part.id)));
-  const joint = (cover?.name ?? "joint").toLowerCase();
   return [
     step(
       {
-        id: `crack:${part.id}`,
+        id: stepAbout("crack", part.id),
         phase: "strip",
-        title: `Slacken all ${part.quantity} ${part.name.toLowerCase()} and take ${part.quantity - stay} out. Crack the ${joint} while ${stay} opposite ones stay in.`,
-        why: "If a closure passes after all, it shows here, and the joint still holds.",
         minutes: 1.5,
         tools: toolsOf(context, way.tools),
-        forbidden: way.forbidden ?? [],
-        cautions: way.cautions ?? [],
+        forbidden: forbiddenAt(sheet, part, way),
+        dangers: dangersAt(sheet, part, way),
         part: part.id,
-        cues: [`${stay} stay in until it is cracked`],
       },
-      { kind: "crack", stay, of: part.quantity },
+      {
+        kind: "crack",
+        bolts: part.name,
+        of: part.quantity,
+        stay,
+        ...(cover !== undefined && { joint: cover.name }),
+      },
     ),
   ];
 }
 
-/** Why a part has to come off: what it holds, or that it is what the job came for. */
-function holds({ sheet, removed, parts, inputs }: Context, part: Part): string {
+/** Why a part has to come off: what the sheet says, what it holds, or that it is what the job came for. */
+function whyOff({ sheet, removed, parts, inputs }: Context, part: Part, way: Way): StripFacts["why"] {
+  if (way.why !== undefined) return { kind: "said", says: way.why };
   const held = removed.filter((id) =>
-    sheet.parts.some((each) => each.id === id && each.ways.some((way) => way.heldBy.includes(part.id))),
+    sheet.parts.some((each) => each.id === id && each.ways.some((one) => one.heldBy.includes(part.id))),
   );
-  if (held.length > 0)
-    return `It holds the ${listed(held.map((id) => (parts.get(id)?.name ?? id).toLowerCase()))}.`;
-  return inputs.reach.includes(part.id)
-    ? "It is what this job came for."
-    : "It has to be renewed or looked at.";
+  if (held.length > 0) return { kind: "holds", parts: held.map((id) => parts.get(id)?.name ?? id) };
+  return { kind: inputs.reach.includes(part.id) ? "came-for-it" : "to-be-renewed-or-seen" };
 }
 
-function stripStep(context: Context, part: Part, way: Way): Step {
-  const { renewals } = context;
+function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
+  const { renewals, sheet } = context;
   const renewal = renewals.find((each) => each.part === part.id);
-  const reasons = [
-    way.why ?? holds(context, part),
-    part.keep && `Keep it: ${part.keep}`,
-    renewal && `It is renewed: ${renewal.why}`,
-  ].filter((each) => each !== undefined);
-  const cracked = way.stayUntilCracked !== undefined;
+  const stay = way.stayUntilCracked;
   return step(
     {
-      id: `strip:${part.id}`,
+      id: stepAbout("strip", part.id),
       phase: "strip",
-      title: cracked ? `Take the last ${way.stayUntilCracked} ${part.name.toLowerCase()} out.` : way.do,
-      why: reasons.join(" "),
       minutes: way.minutes,
       tools: toolsOf(context, way.tools),
-      forbidden: cracked ? [] : (way.forbidden ?? []),
-      cautions: cracked ? [] : (way.cautions ?? []),
+      forbidden: forbiddenAt(sheet, part, way),
+      dangers: dangersAt(sheet, part, way),
       part: part.id,
-      cues: [
-        ...(part.quantity > 1 ? [`count ${part.quantity}`] : []),
-        ...(way.marks === undefined ? [] : [`mark: ${way.marks}`]),
-        ...(part.fastener === undefined ? [] : [`${part.fastener.thread}, ${part.fastener.drive}`]),
-      ],
     },
-    { kind: "strip", count: part.quantity, pieces: part.pieces ?? [] },
+    {
+      kind: "strip",
+      name: part.name,
+      does: stay === undefined ? { kind: "said", says: way.do } : { kind: "last-out", stay, name: part.name },
+      why: whyOff(context, part, way),
+      ...(part.keep !== undefined && { keep: part.keep }),
+      ...(renewal !== undefined && { renewal: { ...renewal, name: part.name } }),
+      ...(way.marks !== undefined && { marks: way.marks }),
+      ...(part.fastener !== undefined && {
+        fastener: { thread: part.fastener.thread, drive: part.fastener.drive },
+      }),
+      count: part.quantity,
+      pieces: part.pieces ?? [],
+    },
   );
 }
 

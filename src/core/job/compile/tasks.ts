@@ -1,6 +1,9 @@
 import type { Task } from "../../formats";
-import { type Step, step } from "../step";
-import { type Context, stands, toolsOf } from "./context";
+import { type Step, type StepOf, step } from "../step";
+import type { StepHead } from "../step-head";
+import { stepAbout } from "../step-id";
+import type { Doing } from "../steps/strip";
+import { type Context, forbidden, said, stands, toolsOf } from "./context";
 
 const PHASE = { "before-strip": "strip", "when-open": "inspect", "before-restore": "rebuild" } as const;
 
@@ -17,51 +20,42 @@ function taskSteps(context: Context, task: Task): Step[] {
   const phase = PHASE[task.when];
   const work = step(
     {
-      id: `task:${task.id}`,
+      id: stepAbout("task", task.id),
       phase,
-      title: task.do,
-      why: task.why,
       minutes: task.minutes,
       tools: toolsOf(context, task.tools),
-      forbidden: task.forbidden ?? [],
-      cautions: task.cautions ?? [],
+      forbidden: forbidden(task.forbidden),
+      dangers: said(task.cautions),
       ...(task.part !== undefined && { part: task.part }),
       ...stands(sheet, task.position?.before, task.position?.after),
     },
-    { kind: "do" },
+    { kind: "task", do: task.do, why: task.why },
   );
   return [
-    ...(task.underPressure === undefined ? [] : [askTwice(work, task.underPressure)]),
+    ...(task.underPressure === undefined
+      ? []
+      : [askTwice(work, { kind: "said", says: task.do }, task.underPressure)]),
     work,
     ...(task.wait_min === undefined
       ? []
       : [
           step(
-            {
-              id: `soak:${task.id}`,
-              phase,
-              title: `Wait ${task.wait_min} minutes.`,
-              why: task.why,
-              minutes: task.wait_min,
-              mayOverride: true,
-            },
-            { kind: "wait", lookAt: "Look whether it is done." },
+            { id: stepAbout("soak", task.id), phase, minutes: task.wait_min, mayOverride: true },
+            { kind: "soak", why: task.why },
           ),
         ]),
   ];
 }
 
 /** The question before a step that is done with pressure behind it. */
-export const askTwice = (about: Step, why: string): Step =>
+export const askTwice = (before: StepHead, next: Doing, allowed: string): StepOf<"ask-twice"> =>
   step(
     {
-      id: `ask:${about.id}`,
-      phase: about.phase,
-      title: "There may be pressure behind the next step. Is it right, here and now?",
-      why: `Next: ${about.title}`,
+      id: stepAbout("ask-twice", before.id),
+      phase: before.phase,
       minutes: 0.5,
-      cautions: about.cautions,
-      ...(about.part !== undefined && { part: about.part }),
+      dangers: before.dangers,
+      ...(before.part !== undefined && { part: before.part }),
     },
-    { kind: "ask-twice", allowed: why },
+    { kind: "ask-twice", allowed, before: before.id, next },
   );

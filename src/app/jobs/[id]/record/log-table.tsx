@@ -1,9 +1,20 @@
-import { type JobRecord, PHASE_NAMES } from "@/core/job";
+import { benchTitle } from "@/core/calculators";
+import type { Sheet } from "@/core/formats";
+import type { JobRecord } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
 import { Day } from "@/ui/when";
+import { entryWords, type Speaker } from "@/words";
 
 /** Everything that was entered, in order. */
-export function LogTable({ lines }: { lines: JobRecord["lines"] }) {
+export function LogTable({
+  lines,
+  sheet,
+  words,
+}: {
+  lines: JobRecord["lines"];
+  sheet: Sheet;
+  words: Speaker;
+}) {
   return (
     <section className="mt-5">
       <h2 className="caption">Everything, in order</h2>
@@ -19,28 +30,31 @@ export function LogTable({ lines }: { lines: JobRecord["lines"] }) {
             </tr>
           </thead>
           <tbody>
-            {lines.map((line, index) => (
-              <tr key={index} className="border-rule border-b align-top">
-                <td className="whitespace-nowrap py-1 pr-3">
-                  <Day at={line.at} time />
-                  {line.storedAt !== undefined && (
-                    <small className="block text-soft">
-                      without signal; stored <Day at={line.storedAt} time />
-                    </small>
-                  )}
-                  {line.off_s !== undefined && (
-                    <small className="block text-soft">
-                      clock {formatDuration(Math.abs(line.off_s))} {line.off_s > 0 ? "ahead" : "behind"}, put
-                      right
-                    </small>
-                  )}
-                </td>
-                <td className="pr-3">{line.phase === undefined ? "" : PHASE_NAMES[line.phase]}</td>
-                <td className="pr-3">{line.what}</td>
-                <td className="pr-3">{line.entry}</td>
-                <td>{line.by}</td>
-              </tr>
-            ))}
+            {lines.map((line, index) => {
+              const { what, entry } = entryWords(words, line, sheet, benchTitle);
+              return (
+                <tr key={index} className="border-rule border-b align-top">
+                  <td className="whitespace-nowrap py-1 pr-3">
+                    <Day at={line.at} time />
+                    {line.storedAt !== undefined && (
+                      <small className="block text-soft">
+                        without signal; stored <Day at={line.storedAt} time />
+                      </small>
+                    )}
+                    {line.off_s !== undefined && (
+                      <small className="block text-soft">
+                        clock {formatDuration(Math.abs(line.off_s))} {line.off_s > 0 ? "ahead" : "behind"},
+                        put right
+                      </small>
+                    )}
+                  </td>
+                  <td className="pr-3">{line.step && words.say.common.phases[line.step.phase]}</td>
+                  <td className="pr-3">{what}</td>
+                  <td className="pr-3">{entry}</td>
+                  <td>{line.by}</td>
+                </tr>
+              );
+            })}
           </tbody>
         </table>
       </div>

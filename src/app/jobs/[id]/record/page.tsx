@@ -3,7 +3,6 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
-import { benchTitle } from "@/core/calculators";
 import { isClosed, type JobRecord, jobRecord } from "@/core/job";
 import { pathOf } from "@/edge/client";
 import { GET_JOB } from "@/edge/contracts/jobs";
@@ -15,6 +14,7 @@ import { Notice } from "@/ui/notice";
 import { ValveHead } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";
 import { Day } from "@/ui/when";
+import { dueWhy, type Speaker, speaker, stripMessage } from "@/words";
 import { LogTable } from "./log-table";
 import { RecordParts } from "./record-parts";
 import { Wholeness } from "./wholeness";
@@ -24,15 +24,15 @@ export const metadata: Metadata = { title: "Record" };
 /** The proof of a job: reads on screen, prints on A4. */
 export default async function RecordPage({ params }: { params: Promise<{ id: string }> }) {
   const id = pathId((await params).id);
-  const { system } = await readSettings();
+  const words = speaker((await readSettings()).system);
   const all = services();
-  const [stored, proof] = atOneMoment(all, () => [readJob(all, id, system), proofOf(all, id)] as const);
+  const [stored, proof] = atOneMoment(all, () => [readJob(all, id), proofOf(all, id)] as const);
   if (stored === undefined) notFound();
   const { inputs, run: job } = stored;
-  if (!job.ok) return <Notice tone="stop">{job.error}</Notice>;
+  if (!job.ok) return <Notice tone="stop">{stripMessage(words, job.error, inputs.sheet)}</Notice>;
   const { origin, doubt: foreign } = all.jobs.provenance(id);
   const doubt = stored.doubt ?? doubtOfReadings(all, inputs.valve.tag)?.message;
-  const record = jobRecord(job.value, stored.events, benchTitle);
+  const record = jobRecord(job.value, stored.events);
   return (
     <article className="mx-auto max-w-[940px] px-4 py-5 md:px-6 print:p-0">
       <ValveHead
@@ -63,9 +63,9 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
           proof={proof}
         />
       </div>
-      <RecordParts record={record} job={id} system={system} />
-      <RingsNext record={record} />
-      <LogTable lines={record.lines} />
+      <RecordParts record={record} job={id} words={words} />
+      <RingsNext record={record} words={words} />
+      <LogTable lines={record.lines} sheet={inputs.sheet} words={words} />
       {proof !== undefined && (
         <section className="mt-5 break-inside-avoid">
           <h2 className="caption">Signed for by this installation</h2>
@@ -87,7 +87,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
 }
 
 /** When the valve rings again. */
-function RingsNext({ record }: { record: JobRecord }) {
+function RingsNext({ record, words }: { record: JobRecord; words: Speaker }) {
   return (
     <section className="mt-5 break-inside-avoid border-rule border-y-[1.5px] py-3">
       <h2 className="caption">Rings next</h2>
@@ -98,7 +98,7 @@ function RingsNext({ record }: { record: JobRecord }) {
           <b>
             <Day at={record.next.at} />
           </b>
-          : {record.next.what}. <span className="text-soft">{record.next.why}</span>
+          : {record.next.what}. <span className="text-soft">{dueWhy(words, record.next)}</span>
         </p>
       )}
     </section>

@@ -1,28 +1,47 @@
+import { benchTitle } from "@/core/calculators";
 import type { JobRecord } from "@/core/job";
-import { formatQuantity, type UnitSystem } from "@/core/quantity";
 import { pathOf } from "@/edge/client";
 import { GET_PHOTO } from "@/edge/contracts/jobs";
 import { Day } from "@/ui/when";
+import {
+  asFoundWords,
+  findingWords,
+  foundWords,
+  leftoverWhy,
+  newPartWords,
+  quantity,
+  renewalWhy,
+  type Speaker,
+  stepTitle,
+} from "@/words";
 
 /** What was found, done and left, part by part of the record. */
 export function RecordParts({
   record,
   job,
-  system,
+  words,
 }: {
   record: JobRecord;
   /** Its id, under which its photographs lie. */
   job: string;
-  system: UnitSystem;
+  words: Speaker;
 }) {
   return (
     <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2 print:grid-cols-2">
-      <Block title="As found" rows={record.asFound} none="Nothing was noted." />
-      <Block title="As left" rows={record.asLeft} none="No test was done." />
-      <Readings record={record} />
-      <Parts record={record} />
+      <Block
+        title="As found"
+        rows={record.asFound.map((each) => asFoundWords(words, each))}
+        none="Nothing was noted."
+      />
+      <Block
+        title="As left"
+        rows={record.asLeft.map((each) => findingWords(words, each))}
+        none="No test was done."
+      />
+      <Readings record={record} words={words} />
+      <Parts record={record} words={words} />
       {record.worked.length > 0 && <Worked record={record} />}
-      <Torques record={record} system={system} />
+      <Torques record={record} words={words} />
       {record.threads.length > 0 && (
         <Block
           title="On the threads"
@@ -30,12 +49,15 @@ export function RecordParts({
           none=""
         />
       )}
-      {record.photos.length > 0 && <Photographs record={record} job={job} />}
+      {record.photos.length > 0 && <Photographs record={record} job={job} words={words} />}
       <Isolation record={record} />
       <Block title="People" rows={record.people} none="" />
       <Block
         title="Overrides"
-        rows={record.overrides.map((each) => `${each.step} ${each.by}: ${each.reason}`)}
+        rows={record.overrides.map(
+          (each) =>
+            `${each.step === undefined ? "" : stepTitle(words, each.step)} ${each.by}: ${each.reason}`,
+        )}
         none="None."
       />
     </div>
@@ -59,7 +81,7 @@ function Block({ title, rows, none }: { title: string; rows: readonly string[]; 
 }
 
 /** What was read, when and by whom. */
-function Readings({ record }: { record: JobRecord }) {
+function Readings({ record, words }: { record: JobRecord; words: Speaker }) {
   return (
     <section className="break-inside-avoid">
       <h2 className="caption">Readings</h2>
@@ -68,7 +90,7 @@ function Readings({ record }: { record: JobRecord }) {
         {record.readings.map((reading) => (
           <li key={`${reading.at}${reading.what}`} className="grid grid-cols-[1fr_auto] gap-3 py-1.5">
             <span>
-              {reading.step}
+              {reading.step === undefined ? reading.what : stepTitle(words, reading.step)}
               <small className="block text-soft">
                 <Day at={reading.at} time />, {reading.by}
               </small>
@@ -82,22 +104,24 @@ function Readings({ record }: { record: JobRecord }) {
 }
 
 /** What went in new, what was kept, what is left over. */
-function Parts({ record }: { record: JobRecord }) {
+function Parts({ record, words }: { record: JobRecord; words: Speaker }) {
   return (
     <section className="break-inside-avoid">
       <h2 className="caption">Parts</h2>
       <ul className="dashed">
         {record.renewed.map((each) => (
           <li key={each.part} className="py-1.5">
-            <b>New: {each.part}</b>
-            <small className="block text-soft">{each.why}</small>
+            <b>New: {each.name}</b>
+            <small className="block text-soft">{renewalWhy(words, each)}</small>
           </li>
         ))}
         {record.compared.map((each, index) => (
           <li key={index} className="py-1.5">
             Compared: {each.part}
-            <small className={each.verdict === "right" ? "block text-soft" : "block text-stop"}>
-              {each.says}
+            <small className={each.verdict.kind === "right" ? "block text-soft" : "block text-stop"}>
+              {each.verdict.kind === "right"
+                ? words.say.handling.newPart.rightOne(foundWords(words, each.found))
+                : newPartWords(words, each.verdict)}
             </small>
           </li>
         ))}
@@ -105,7 +129,7 @@ function Parts({ record }: { record: JobRecord }) {
         {record.leftovers.map((left) => (
           <li key={left.name} className="py-1.5">
             Left over: {left.name} × {left.quantity}
-            <small className="block text-soft">{left.why}</small>
+            <small className="block text-soft">{leftoverWhy(words, left)}</small>
           </li>
         ))}
         {record.renewed.length + record.kept.length === 0 && (
@@ -123,9 +147,9 @@ function Worked({ record }: { record: JobRecord }) {
       <h2 className="caption">Worked out</h2>
       <ul className="dashed">
         {record.worked.map((each) => (
-          <li key={`${each.at}${each.title}`} className="grid grid-cols-[1fr_auto] gap-3 py-1.5">
+          <li key={`${each.at}${each.output}`} className="grid grid-cols-[1fr_auto] gap-3 py-1.5">
             <span>
-              {each.title}
+              {benchTitle(each.calculator, each.output) ?? each.calculator}
               <small className="block text-soft">
                 <Day at={each.at} time />, {each.by}
               </small>
@@ -139,7 +163,7 @@ function Worked({ record }: { record: JobRecord }) {
 }
 
 /** How tight each joint was made. */
-function Torques({ record, system }: { record: JobRecord; system: UnitSystem }) {
+function Torques({ record, words }: { record: JobRecord; words: Speaker }) {
   return (
     <section className="break-inside-avoid">
       <h2 className="caption">Torques</h2>
@@ -151,7 +175,7 @@ function Torques({ record, system }: { record: JobRecord; system: UnitSystem }) 
               {each.part}
               {each.bolts > 1 ? `, ${each.bolts} bolts, ${each.passes} passes` : ""}
             </span>
-            <b className="plate text-lead">{formatQuantity(each.torque_Nm, "torque", system)}</b>
+            <b className="plate text-lead">{quantity(words, each.torque_Nm, "torque")}</b>
           </li>
         ))}
       </ul>
@@ -160,22 +184,25 @@ function Torques({ record, system }: { record: JobRecord; system: UnitSystem }) 
 }
 
 /** As it was, in pictures. */
-function Photographs({ record, job }: { record: JobRecord; job: string }) {
+function Photographs({ record, job, words }: { record: JobRecord; job: string; words: Speaker }) {
   return (
     <section className="break-inside-avoid">
       <h2 className="caption">Photographs</h2>
       <ul className="mt-1 flex flex-wrap gap-2">
-        {record.photos.map(({ photo, says }) => (
-          <li key={photo} className="w-36">
-            {/* biome-ignore lint/performance/noImgElement: made small already, behind our own route */}
-            <img
-              src={pathOf(GET_PHOTO, { id: job, photo })}
-              alt={says}
-              className="h-28 w-36 rounded border border-rule object-cover"
-            />
-            <small className="block text-soft">{says}</small>
-          </li>
-        ))}
+        {record.photos.map(({ photo, step }) => {
+          const says = step === undefined ? "" : stepTitle(words, step);
+          return (
+            <li key={photo} className="w-36">
+              {/* biome-ignore lint/performance/noImgElement: made small already, behind our own route */}
+              <img
+                src={pathOf(GET_PHOTO, { id: job, photo })}
+                alt={says}
+                className="h-28 w-36 rounded border border-rule object-cover"
+              />
+              <small className="block text-soft">{says}</small>
+            </li>
+          );
+        })}
       </ul>
     </section>
   );

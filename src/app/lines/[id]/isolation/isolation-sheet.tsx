@@ -1,6 +1,17 @@
 import type { Line } from "@/core/formats";
-import { actWords, type IsolationPlan, lockedWords, storedWords } from "@/core/isolation";
-import { formatDuration, formatQuantity, type UnitSystem } from "@/core/quantity";
+import type { IsolationPlan } from "@/core/isolation";
+import { formatDuration } from "@/core/quantity";
+import {
+  actWhy,
+  actWords,
+  lockedWords,
+  proveWords,
+  quantity,
+  type Speaker,
+  storedAt,
+  storedKind,
+  storedWords,
+} from "@/words";
 
 const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "shut", "turn"]);
 
@@ -8,24 +19,21 @@ const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "sh
 const ROWS_ON_A_PAGE = 17;
 
 /** The plan as rows to tick, with room for lock numbers, names and times; it fits one A4 page. */
-export function IsolationSheet({
-  line,
-  plan,
-  system,
-}: {
-  line: Line;
-  plan: IsolationPlan;
-  system: UnitSystem;
-}) {
+export function IsolationSheet({ line, plan, words }: { line: Line; plan: IsolationPlan; words: Speaker }) {
   const name = (id: string) => line.nodes.find((node) => node.id === id)?.name ?? id;
   const closures = new Map(plan.closures.map((each) => [each.link, each]));
   const { drain, volume_L } = plan.section;
   const cares = [
-    ...plan.stored.map((each) => `${each.at} (${each.kind}): ${storedWords(each, system)}`),
+    ...plan.stored.map(
+      (each) => `${storedAt(words, each)} (${storedKind(words, each)}): ${storedWords(words, each)}`,
+    ),
     ...plan.locked
       .filter((piece) => !piece.untilDrained || piece.medium !== "water")
-      .map((piece) => lockedWords(piece, system)),
-    ...plan.permits.map((permit) => `Permit: ${permit.title}. ${permit.says}`),
+      .map((piece) => lockedWords(words, piece)),
+    ...plan.permits.map((permit) => {
+      const { title, says } = words.say.media.permits[permit];
+      return `Permit: ${title}. ${says}`;
+    }),
   ];
   const rows = plan.shutting.length + plan.restoring.length + plan.prove.length + 2 * cares.length;
   return (
@@ -39,7 +47,7 @@ export function IsolationSheet({
         rows={plan.shutting.map((act, index) => [
           String(index + 1),
           <>
-            <b>{actWords(act)}</b>
+            <b>{actWords(words, act)}</b>
             {closures.get(act.id)?.barrier === "outer" && " (second barrier)"}
           </>,
           closures.get(act.id)?.where ?? "",
@@ -52,13 +60,13 @@ export function IsolationSheet({
         <ul className="dashed">
           {drain !== undefined && (
             <li className="py-1">
-              Drain {formatQuantity((volume_L - drain.staysBelow_L) / 1000, "volume", system)} at{" "}
-              {name(drain.node)}, about {formatDuration(drain.minutes * 60)}.
+              Drain {quantity(words, (volume_L - drain.staysBelow_L) / 1000, "volume")} at {name(drain.node)},
+              about {formatDuration(drain.minutes * 60)}.
             </li>
           )}
           {plan.prove.map((point) => (
             <li key={point.medium} className="flex justify-between gap-6 py-1">
-              <span>{point.says}</span>
+              <span>{proveWords(words, point)}</span>
               <span className="whitespace-nowrap text-soft">reading ______ again ______</span>
             </li>
           ))}
@@ -85,8 +93,8 @@ export function IsolationSheet({
         head={["", "What", "Why", "By, time"]}
         rows={plan.restoring.map((act, index) => [
           String(index + 1),
-          <b key="what">{actWords(act)}</b>,
-          act.why,
+          <b key="what">{actWords(words, act)}</b>,
+          actWhy(words, act.why),
           "",
         ])}
       />

@@ -2,13 +2,14 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
-import { isolationMessage, planIsolation } from "@/core/isolation";
+import { planIsolation } from "@/core/isolation";
 import { lineAsItStands } from "@/core/job";
 import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";
+import { isolationMessage, speaker } from "@/words";
 import { IsolationSheet } from "./isolation-sheet";
 
 export const metadata: Metadata = { title: "Isolation sheet" };
@@ -35,7 +36,7 @@ export default async function IsolationSheetPage({
     pumpedOut: all(query, "pumpedOut"),
   };
   const plan = planIsolation(lineAsItStands(line, heldShut(services())), demand);
-  const { system } = await readSettings();
+  const words = speaker((await readSettings()).system);
   return (
     <Page
       title="Isolation sheet"
@@ -43,9 +44,9 @@ export default async function IsolationSheetPage({
       {...(plan.ok && { action: <PrintButton /> })}
     >
       {plan.ok ? (
-        <IsolationSheet line={line} plan={plan.value} system={system} />
+        <IsolationSheet line={line} plan={plan.value} words={words} />
       ) : (
-        <Notice tone="stop">{isolationMessage(plan.error)}</Notice>
+        <Notice tone="stop">{isolationMessage(words, plan.error)}</Notice>
       )}
     </Page>
   );

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { planStrip } from "@/core/build";
 import type { Sheet } from "@/core/formats";
 import { librarySheet } from "@/core/job/job.fixtures";
+import { speaker } from "@/words";
 import { checkDocument } from "@/workers/check-document";
 import { free, hold, referencesOf, renamePart } from "./edit-sheet";
 
@@ -34,7 +35,7 @@ describe("editing a sheet", () => {
   });
 
   it("offers what a field may name, and nothing where any text goes", () => {
-    const references = referencesOf(sheet, "metric");
+    const references = referencesOf(sheet, speaker());
     expect(references("heldBy")).toHaveLength(sheet.parts.length);
     expect(references("tools")?.some((tool) => tool.name.startsWith("Stack hook"))).toBe(true);
     expect(references("do")).toBeUndefined();

@@ -1,15 +1,14 @@
-import { toolName } from "@/core/build";
 import type { Sheet } from "@/core/formats";
-import type { UnitSystem } from "@/core/quantity";
 import type { References } from "@/ui/schema-form/schema-form";
+import { type Speaker, toolName } from "@/words";
 
 /** Fields that name something of the sheet, and what they may name. */
-export function referencesOf(sheet: Sheet, system: UnitSystem): References {
+export function referencesOf(sheet: Sheet, words: Speaker): References {
   const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
     list.map(({ id, name }) => ({ id, name: name === "" ? id : name }));
   const parts = named(sheet.parts);
   const positions = named(sheet.position?.names ?? []);
-  const tools = sheet.tools.map((tool) => ({ id: tool.id, name: toolName(tool, system) }));
+  const tools = sheet.tools.map((tool) => ({ id: tool.id, name: toolName(words, tool) }));
   const by: Readonly<Record<string, readonly { id: string; name: string }[]>> = {
     heldBy: parts,
     spoils: parts,

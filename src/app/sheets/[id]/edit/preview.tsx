@@ -1,17 +1,18 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { withSafeWork } from "@/core/build";
-import type { JobInputs, Sheet } from "@/core/formats";
-import { compile, PHASE_NAMES, type Phase, replay } from "@/core/job";
+import { dangersAt, forbiddenAt } from "@/core/build";
+import { type JobInputs, type Sheet, sheetNow } from "@/core/formats";
+import { compile, type Phase, replay } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
-import { useSettings } from "@/ui/settings";
+import { useSpeaker } from "@/ui/use-speaker";
+import { stepDangers, stepTitle, stripMessage } from "@/words";
 
 const SHOWN: readonly Phase[] = ["strip", "inspect", "rebuild", "test"];
 
 /** What the compiler makes of the sheet as it stands: the steps to reach a part and to put it all back. */
 export function Preview({ sheet }: { sheet: Sheet }) {
-  const { system } = useSettings();
+  const words = useSpeaker();
   const [wanted, setWanted] = useState<string>();
   const [chosenBuild, setBuild] = useState<string>();
   const build = sheet.builds.find((each) => each.id === chosenBuild)?.id ?? sheet.builds[0]?.id;
@@ -20,9 +21,9 @@ export function Preview({ sheet }: { sheet: Sheet }) {
   const plan = useMemo(() => {
     if (reach === undefined) return undefined;
     const inputs = trial(sheet, reach, build);
-    return compile(inputs, replay(inputs, []), system);
-  }, [sheet, reach, build, system]);
-  const held = useMemo(() => withSafeWork(sheet, system), [sheet, system]);
+    return compile(inputs, replay(inputs, []));
+  }, [sheet, reach, build]);
+  const follows = useMemo(() => whatFollows(sheet), [sheet]);
   return (
     <div className="flex flex-col gap-3">
       <div className="grid gap-2 sm:grid-cols-2">
@@ -51,7 +52,7 @@ export function Preview({ sheet }: { sheet: Sheet }) {
       </div>
       {plan !== undefined && !plan.ok && (
         <p role="alert" className="rounded border-stop border-l-[6px] bg-stop-bg px-3 py-2">
-          {plan.error}
+          {stripMessage(words, plan.error, sheet)}
         </p>
       )}
       {plan?.ok === true && (
@@ -68,15 +69,17 @@ export function Preview({ sheet }: { sheet: Sheet }) {
               .map((step, index, all) => (
                 <li key={step.id}>
                   {step.phase !== all[index - 1]?.phase && (
-                    <span className="caption mt-2 block">{PHASE_NAMES[step.phase]}</span>
+                    <span className="caption mt-2 block">{words.say.common.phases[step.phase]}</span>
                   )}
                   <span className="grid grid-cols-[28px_1fr_auto] gap-1">
                     <span className="plate text-soft">{index + 1}</span>
                     <span>
-                      {step.title}
-                      {[...step.forbidden.map((each) => `no ${each.tool.toLowerCase()}`)].length > 0 && (
+                      {stepTitle(words, step)}
+                      {step.forbidden.length > 0 && (
                         <small className="block text-fine text-stop">
-                          {step.forbidden.map((each) => `no ${each.tool.toLowerCase()}`).join(", ")}
+                          {stepDangers(words, step)
+                            .barred.map((each) => `no ${words.say.common.within(each.tool)}`)
+                            .join(", ")}
                         </small>
                       )}
                     </span>
@@ -86,18 +89,23 @@ export function Preview({ sheet }: { sheet: Sheet }) {
               ))}
           </ol>
           <p className="text-note text-soft">
-            {held.parts.reduce(
-              (sum, part) => sum + part.ways.flatMap((way) => way.forbidden ?? []).length,
-              0,
-            )}{" "}
-            forbidden tools and{" "}
-            {held.parts.reduce((sum, part) => sum + part.ways.flatMap((way) => way.cautions ?? []).length, 0)}{" "}
-            cautions follow from material, weight, medium and position.
+            {follows.forbidden} forbidden tools and {follows.dangers} cautions follow from material, weight,
+            medium and position.
           </p>
         </>
       )}
     </div>
   );
+}
+
+/** How much is said beside the sheet because it follows from its parts. */
+function whatFollows(given: Sheet): { forbidden: number; dangers: number } {
+  const sheet = sheetNow(given);
+  const ways = sheet.parts.flatMap((part) => part.ways.map((way) => ({ part, way })));
+  return {
+    forbidden: ways.flatMap(({ part, way }) => forbiddenAt(sheet, part, way)).length,
+    dangers: ways.flatMap(({ part, way }) => dangersAt(sheet, part, way)).length,
+  };
 }
 
 /** A job on a valve that exists only here, to see the steps. */

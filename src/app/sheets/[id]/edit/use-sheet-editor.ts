@@ -8,10 +8,10 @@ import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
 import { SAVE_SHEET } from "@/edge/contracts/documents";
 import { useUnread } from "@/ui/schema-form/use-unread";
-import { useSettings } from "@/ui/settings";
 import { useChecked } from "@/ui/use-checked";
 import { useDraft } from "@/ui/use-draft";
 import { useHistory, useUndoKeys } from "@/ui/use-history";
+import { useSpeaker } from "@/ui/use-speaker";
 import { referencesOf } from "./edit-sheet";
 
 export interface KnownSheet {
@@ -24,13 +24,13 @@ export function useSheetEditor(first: Sheet, known: KnownSheet | undefined) {
   const router = useRouter();
   const history = useHistory(first);
   const { now: sheet } = history;
-  const { system } = useSettings();
+  const words = useSpeaker();
   const [chosen, setChosen] = useState<string | undefined>(first.parts[0]?.id);
   const [refused, setRefused] = useState<readonly Problem[]>([]);
   const [saving, setSaving] = useState(false);
   const { document: seen, problems: found } = useChecked(sheet);
   const { unread, onUnread } = useUnread();
-  const references = useMemo(() => referencesOf(sheet, system), [sheet, system]);
+  const references = useMemo(() => referencesOf(sheet, words), [sheet, words]);
   const draft = useDraft(`sheet-draft.${first.id}.${first.revision}`, first, sheet);
   const problems = useMemo(() => [...unread, ...found], [unread, found]);
   useUndoKeys(history.undo, history.redo);

@@ -1,9 +1,12 @@
 import type { Plan } from "@/core/job";
 import type { KitChoice, Pick, Purchase } from "@/core/store";
 import { Panel } from "@/ui/page";
+import { useSpeaker } from "@/ui/use-speaker";
+import { renewalWhy } from "@/words";
 
 /** What is renewed, what to bring for it, from where, for how much, and what to bring if that is not there. */
 export function BringPanel({ plan, name }: { plan: Plan; name: (part: string) => string }) {
+  const words = useSpeaker();
   const { kits, renewals } = plan;
   return (
     <Panel title="Renew and bring">
@@ -12,7 +15,7 @@ export function BringPanel({ plan, name }: { plan: Plan; name: (part: string) =>
         {renewals.map((each) => (
           <li key={each.part} className="py-1.5">
             {name(each.part)}
-            <small className="block text-fine text-soft">{each.why}</small>
+            <small className="block text-fine text-soft">{renewalWhy(words, each)}</small>
           </li>
         ))}
         {kits.picks.map((pick) => (

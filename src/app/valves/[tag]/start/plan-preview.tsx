@@ -1,7 +1,9 @@
 import type { Sheet } from "@/core/formats";
-import { PHASE_NAMES, PHASES, type Plan } from "@/core/job";
+import { PHASES, type Plan } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
 import { Panel } from "@/ui/page";
+import { useSpeaker } from "@/ui/use-speaker";
+import { closureWhy, stepWords } from "@/words";
 import { BringPanel } from "./bring-panel";
 
 /** The job as it is compiled from what is chosen: what to shut, what to bring, the way. */
@@ -17,6 +19,7 @@ export function PlanPreview({ plan, sheet }: { plan: Plan; sheet: Sheet }) {
 }
 
 function ShutPanel({ plan, noLine }: { plan: Plan; noLine: string }) {
+  const words = useSpeaker();
   return (
     <Panel title="Shut" note={plan.isolation?.ok ? `${plan.isolation.value.minutes} min` : ""}>
       {plan.isolation === undefined && <p>{noLine}</p>}
@@ -34,7 +37,7 @@ function ShutPanel({ plan, noLine }: { plan: Plan; noLine: string }) {
               </span>
               <span>
                 {closure.link} {closure.name}
-                <small className="block text-fine text-soft">{closure.why}</small>
+                <small className="block text-fine text-soft">{closureWhy(words, closure)}</small>
               </span>
             </li>
           ))}
@@ -49,6 +52,7 @@ function ShutPanel({ plan, noLine }: { plan: Plan; noLine: string }) {
 }
 
 function WayPanel({ plan }: { plan: Plan }) {
+  const words = useSpeaker();
   return (
     <Panel title="The way" note={`${plan.steps.length} steps`}>
       {PHASES.map((phase) => {
@@ -56,19 +60,22 @@ function WayPanel({ plan }: { plan: Plan }) {
         return steps.length === 0 ? null : (
           <details key={phase} className="border-rule border-t-[1.5px] border-dashed first:border-t-0">
             <summary className="plate flex min-h-11 items-center justify-between text-lead">
-              {PHASE_NAMES[phase]}
+              {words.say.common.phases[phase]}
               <span className="text-soft">
                 {steps.length} {steps.length === 1 ? "step" : "steps"},{" "}
                 {formatDuration(steps.reduce((sum, step) => sum + step.minutes, 0) * 60)}
               </span>
             </summary>
             <ol className="dashed pb-2 pl-2">
-              {steps.map((step) => (
-                <li key={step.id} className="py-1.5">
-                  {step.title}
-                  <small className="block text-fine text-soft">{step.why}</small>
-                </li>
-              ))}
+              {steps.map((step) => {
+                const { title, why } = stepWords(words, step);
+                return (
+                  <li key={step.id} className="py-1.5">
+                    {title}
+                    <small className="block text-fine text-soft">{why}</small>
+                  </li>
+                );
+              })}
             </ol>
           </details>
         );

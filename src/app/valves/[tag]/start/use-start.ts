@@ -21,11 +21,8 @@ export function useStart(base: JobInputs) {
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
   const compiled = useMemo(
-    () =>
-      reach.length === 0
-        ? undefined
-        : run({ ...base, reason, reach: [...reach], policy }, [], settings.system),
-    [base, reason, reach, policy, settings.system],
+    () => (reach.length === 0 ? undefined : run({ ...base, reason, reach: [...reach], policy }, [])),
+    [base, reason, reach, policy],
   );
   const start = async () => {
     setSending(true);

@@ -5,6 +5,8 @@ import { useEffect, useRef } from "react";
 import { formatDuration } from "@/core/quantity";
 import { TextField } from "@/ui/kit/text-field";
 import { Notice } from "@/ui/notice";
+import { useSpeaker } from "@/ui/use-speaker";
+import { stripMessage } from "@/words";
 import type { Start } from "./use-start";
 
 const POLICIES = [
@@ -15,6 +17,7 @@ const POLICIES = [
 
 /** Why the job is done, what it reaches, how far it renews, and its beginning. */
 export function WhyForm({ start }: { start: Start }) {
+  const words = useSpeaker();
   const { problems, refusal, plan, sending, by } = start;
   const form = useRef<HTMLFormElement>(null);
   // On a phone the field may lie far above the button.
@@ -40,7 +43,7 @@ export function WhyForm({ start }: { start: Start }) {
             {each.message}
           </Notice>
         ))}
-      {refusal !== undefined && <Notice tone="stop">{refusal}</Notice>}
+      {refusal !== undefined && <Notice tone="stop">{stripMessage(words, refusal, start.sheet)}</Notice>}
       <button
         type="submit"
         className="btn btn-go min-h-16 text-lead"

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import type { Tool } from "../formats";
-import { librarySheet } from "../job/job.fixtures";
-import { toolName } from ".";
+import type { Tool } from "@/core/formats";
+import { librarySheet } from "@/core/job/job.fixtures";
+import { speaker, toolName } from ".";
 
 const tool = (more: Partial<Tool>): Tool => ({ id: "t", name: "Torque wrench", ...more });
 
@@ -28,8 +28,8 @@ describe("a tool by name", () => {
       "Wrench, half-inch drive, up to 73.8 ft·lbf",
     ],
   ])("%j is %s, or %s", (more, metric, us) => {
-    expect(toolName(tool(more), "metric")).toBe(metric);
-    expect(toolName(tool(more), "us")).toBe(us);
+    expect(toolName(speaker(), tool(more))).toBe(metric);
+    expect(toolName(speaker("us"), tool(more))).toBe(us);
   });
 
   it("no shipped sheet hides a range in the size a tool goes by", () => {

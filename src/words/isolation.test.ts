@@ -1,12 +1,7 @@
 import { describe, expect, it } from "vitest";
-import {
-  type Act,
-  actWords,
-  type IsolationFailure,
-  isolationMessage,
-  type LockedPiece,
-  lockedWords,
-} from ".";
+import { MEDIA, STREAMS } from "@/core/formats";
+import type { Act, IsolationFailure, LockedPiece } from "@/core/isolation";
+import { actWhy, actWords, closureWhy, isolationMessage, lockedWords, speaker } from ".";
 
 const step = (id: string, name = id) => ({ id, name });
 
@@ -66,7 +61,7 @@ describe("why there is no plan, and what would make one", () => {
       /leave Receiver and Drum without a relief valve\. Pump them out first/,
     ],
   ])("%s", (_name, failure, says) => {
-    expect(isolationMessage(failure)).toMatch(says);
+    expect(isolationMessage(speaker(), failure)).toMatch(says);
   });
 });
 
@@ -83,7 +78,7 @@ describe("what is done, as one says it", () => {
     ["leave-shut", "V-3", "Bypass", "Take the lock off and leave shut V-3 Bypass"],
     ["start-pump", "P1", "Pump 1", "Start P1 Pump 1"],
   ])("%s %s %s", (kind, id, name, says) => {
-    expect(actWords({ kind, id, name, why: "" })).toBe(says);
+    expect(actWords(speaker(), { kind, id, name, why: { kind: "pumps-first" } })).toBe(says);
   });
 });
 
@@ -98,17 +93,75 @@ describe("locked liquid in words", () => {
   };
 
   it("says how much, how fast, how soon and what to do, in the reader's units", () => {
-    expect(lockedWords(piece, "metric")).toBe(
+    expect(lockedWords(speaker(), piece)).toBe(
       "5.9 L of liquid ammonia stands locked in: about 15 bar more for each K of warming. 2 K reach its rating. Leave it a way to give: do not shut both ends of it, or let liquid out first.",
     );
-    expect(lockedWords(piece, "us")).toMatch(/US gal of liquid ammonia .* psi more/);
+    expect(lockedWords(speaker("us"), piece)).toMatch(/US gal of liquid ammonia .* psi more/);
   });
 
   it("asks for draining where the section is drained anyhow, and never says less than one kelvin", () => {
     const { kelvinToRating: _, ...open } = piece;
-    expect(lockedWords({ ...open, untilDrained: true }, "metric")).toMatch(
+    expect(lockedWords(speaker(), { ...open, untilDrained: true })).toMatch(
       /Drain it as soon as the last valve is shut/,
     );
-    expect(lockedWords({ ...piece, kelvinToRating: 0.3 }, "metric")).toContain("1 K reach its rating");
+    expect(lockedWords(speaker(), { ...piece, kelvinToRating: 0.3 })).toContain("1 K reach its rating");
+  });
+});
+
+describe("why an act stands at its place in the order", () => {
+  const shut = (stream: (typeof MEDIA)[number] | (typeof STREAMS)[number], first = false) =>
+    actWhy(speaker(), { kind: "shut-in-order", stream, first });
+  const opened = (
+    stream: (typeof MEDIA)[number] | (typeof STREAMS)[number],
+    { first = false, inner = false, system = "metric" as "metric" | "us" } = {},
+  ) => actWhy(speaker(system), { kind: "opened-in-order", stream, first, inner });
+
+  it("is said where a wrong order hurts somebody", () => {
+    for (const each of ["electricity", "steam", "hot", "liquid"] as const) {
+      expect(shut(each), each).toMatch(/first|before/i);
+      expect(opened(each), each).toMatch(/last|after/i);
+    }
+    for (const each of ["cold", "condensate", "suction", "pilot", "air"] as const)
+      expect(opened(each), each).toMatch(/first|before/i);
+    expect(opened("gas")).toContain("relight");
+    expect(opened("co2")).toContain("dry ice");
+  });
+
+  it("says a pressure in the reader's units alone", () => {
+    expect(opened("co2")).toContain("above 7 bar g:");
+    expect(opened("co2", { system: "us" })).toContain("above 102 psi g:");
+  });
+
+  it("is that of plain pipes where nothing else is to be said, and always something when opening", () => {
+    expect(shut("oil")).toBe("");
+    expect(shut("oil", true)).toMatch(/^From the feed on/);
+    for (const each of [...MEDIA, ...STREAMS]) expect(opened(each).length, each).toBeGreaterThan(20);
+    expect(opened("water", { first: true })).toMatch(/^It lies lowest/);
+    expect(opened("co2", { inner: true })).toMatch(/^By a crack.*The inner one first/);
+  });
+});
+
+describe("what a closure is for", () => {
+  const closure = { medium: "water", barrier: "inner", lockable: true, why: { insteadOf: [] } } as const;
+  it.each([
+    [closure, "Keeps pressure from coming back along this pipe."],
+    [{ ...closure, why: { ...closure.why, feeder: "the town" } }, "Cuts the work off from the town."],
+    [
+      { ...closure, medium: "electricity", why: { ...closure.why, feeder: "Board 2" } } as const,
+      "Takes the electricity of Board 2 away.",
+    ],
+    [
+      { ...closure, barrier: "outer", lockable: false, why: { ...closure.why, feeder: "S" } } as const,
+      "Second barrier: cuts the work off from S; it has no lock point: chain it, tag it and tell the crew.",
+    ],
+    [
+      {
+        ...closure,
+        why: { feeder: "S", insteadOf: [{ link: "V-1", unfit: "seized" } as const], hardToReach: "in ivy" },
+      },
+      "Cuts the work off from S; taken instead of V-1, which is seized; in ivy.",
+    ],
+  ])("%j", (each, says) => {
+    expect(closureWhy(speaker(), each)).toBe(says);
   });
 });

@@ -1,0 +1,78 @@
+/**
+ * Steps are called in the log by a short text that stays the same when the plan is compiled anew. This is the only place
+ * that makes such a text or reads one: everywhere else a step is known by its kind and by what it is about.
+ */
+const SINGLE = {
+  protect: "prepare:protect",
+  kit: "prepare:kit",
+  tools: "prepare:tools",
+  permits: "prepare:permits",
+  notify: "prepare:notify",
+  live: "isolate:live",
+  "shut-by-hand": "isolate:by-hand",
+  "no-isolation": "isolate:blocked",
+  "no-release": "release:barred",
+  "drain-at-valve": "drain:none",
+  stored: "isolate:stored",
+  release: "release",
+  gauge: "prove:gauge",
+  hold: "prove:hold",
+  "gauge-again": "prove:again",
+  tray: "tray",
+  "open-by-hand": "restore:by-hand",
+  tell: "restore:tell",
+  tag: "tag",
+  "sign-off": "sign-off",
+} as const;
+
+const ABOUT = {
+  dead: "prove:dead:",
+  check: "check:",
+  "stop-pump": "pump-off:",
+  "pump-out": "pump-out:",
+  shut: "shut:",
+  "open-bleed": "bleed:",
+  drain: "drain:",
+  mark: "mark:",
+  confirm: "confirm:",
+  "strip-position": "strip-position:",
+  "rebuild-position": "rebuild-position:",
+  "ask-twice": "ask:",
+  crack: "crack:",
+  strip: "strip:",
+  task: "task:",
+  soak: "soak:",
+  fit: "fit:",
+  tighten: "tighten:",
+  "shut-bleed": "bleed-shut:",
+  "shut-drain": "drain-shut:",
+  "start-pump": "pump-on:",
+  open: "open:",
+  ready: "restore:",
+} as const;
+
+type Single = keyof typeof SINGLE;
+type About = keyof typeof ABOUT;
+
+/** A step by what it is about: a part, a link, a place, a check. */
+export type StepRef = { readonly is: Single } | { readonly is: About; readonly of: string };
+
+export const singleStep = (is: Single): string => SINGLE[is];
+export const stepAbout = (is: About, of: string): string => ABOUT[is] + of;
+
+const BY_NAME = new Map(Object.entries(SINGLE).map(([is, name]) => [name as string, is as Single]));
+
+/** What a step in a log was about; nothing when no step was ever called so. */
+export function readStepId(id: string): StepRef | undefined {
+  const single = BY_NAME.get(id);
+  if (single !== undefined) return { is: single };
+  for (const [is, prefix] of Object.entries(ABOUT) as [About, string][])
+    if (id.startsWith(prefix)) return { is, of: id.slice(prefix.length) };
+  return undefined;
+}
+
+/** Readings that prove zero, and the wait between them. */
+export const isProving = (id: string): boolean => {
+  const ref = readStepId(id);
+  return ref?.is === "gauge" || ref?.is === "gauge-again";
+};

@@ -1,0 +1,109 @@
+import type { EntryRefusal } from "./refusal";
+import type { Step, StepFacts, StepKind } from "./step";
+import type { AtEntry, Standing, StepEntry, StepRule, StepState } from "./step-rule";
+import { askTwice } from "./steps/ask-twice";
+import { blocked } from "./steps/blocked";
+import { check } from "./steps/check";
+import { confirm } from "./steps/confirm";
+import { crack } from "./steps/crack";
+import { dead } from "./steps/dead";
+import { drain } from "./steps/drain";
+import { drainAtValve } from "./steps/drain-at-valve";
+import { fit } from "./steps/fit";
+import { gauge } from "./steps/gauge";
+import { hold } from "./steps/hold";
+import { kit } from "./steps/kit";
+import { live } from "./steps/live";
+import { mark } from "./steps/mark";
+import { notify } from "./steps/notify";
+import { open } from "./steps/open";
+import { openBleed } from "./steps/open-bleed";
+import { openByHand } from "./steps/open-by-hand";
+import { permits } from "./steps/permits";
+import { position } from "./steps/position";
+import { protect } from "./steps/protect";
+import { pumpOut } from "./steps/pump-out";
+import { ready } from "./steps/ready";
+import { release } from "./steps/release";
+import { shut } from "./steps/shut";
+import { shutByHand } from "./steps/shut-by-hand";
+import { shutPoint } from "./steps/shut-point";
+import { signOff } from "./steps/sign-off";
+import { soak } from "./steps/soak";
+import { startPump } from "./steps/start-pump";
+import { stopPump } from "./steps/stop-pump";
+import { stored } from "./steps/stored";
+import { strip } from "./steps/strip";
+import { tag } from "./steps/tag";
+import { task } from "./steps/task";
+import { tell } from "./steps/tell";
+import { tighten } from "./steps/tighten";
+import { tightenOne } from "./steps/tighten-one";
+import { tools } from "./steps/tools";
+import { tray } from "./steps/tray";
+
+/** Every kind of step with its rule: a kind without one does not compile. */
+const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }>> } = {
+  check,
+  protect,
+  kit,
+  tools,
+  permits,
+  notify,
+  live,
+  "shut-by-hand": shutByHand,
+  blocked,
+  shut,
+  "stop-pump": stopPump,
+  "pump-out": pumpOut,
+  "open-bleed": openBleed,
+  drain,
+  "drain-at-valve": drainAtValve,
+  stored,
+  dead,
+  release,
+  gauge,
+  hold,
+  mark,
+  position,
+  "ask-twice": askTwice,
+  crack,
+  strip,
+  task,
+  soak,
+  fit,
+  confirm,
+  tighten,
+  "tighten-one": tightenOne,
+  tray,
+  ready,
+  "shut-point": shutPoint,
+  "start-pump": startPump,
+  open,
+  "open-by-hand": openByHand,
+  tell,
+  tag,
+  "sign-off": signOff,
+};
+
+/** The table by a kind that is known only at run time: each rule is asked with the facts of its own kind. */
+const ruleOf = (kind: StepKind) => RULES[kind] as StepRule<StepFacts>;
+
+/** Where a step stands: what was skipped is behind us. */
+export function stateOf(step: Step, standing: Standing): StepState {
+  const { progress } = standing;
+  if (progress.overridden.has(step.id)) return { kind: "done" };
+  const stands = ruleOf(step.kind).stands;
+  if (stands !== undefined) return stands(step, standing);
+  return { kind: progress.done.has(step.id) ? "done" : "open" };
+}
+
+/** Whether an entry may be made at this step. */
+export function refuseEntry(step: Step, entry: StepEntry, at: AtEntry): EntryRefusal | undefined {
+  const takes = ruleOf(step.kind).takes[entry.kind] as
+    | ((step: Step, entry: StepEntry, at: AtEntry) => EntryRefusal | undefined)
+    | undefined;
+  return takes === undefined
+    ? { path: "/kind", kind: "not-at-this-step", entry: entry.kind }
+    : takes(step, entry, at);
+}

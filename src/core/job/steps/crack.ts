@@ -1,0 +1,26 @@
+import { stepAbout } from "../step-id";
+import { entryOf, type StepRule, unlessDone } from "../step-rule";
+
+/** The joint is opened by a crack while some of its bolts still hold it, in case pressure is left. */
+export interface CrackFacts {
+  readonly kind: "crack";
+  readonly bolts: string;
+  readonly of: number;
+  readonly stay: number;
+  /** What they hold, by name. */
+  readonly joint?: string;
+}
+
+/** What may come out of a joint that is dead; anything else is not. */
+export const CAME_OUT = ["dry", "dripped out"] as const;
+
+export const crack: StepRule<CrackFacts> = {
+  takes: {
+    "step-done": (_, event) =>
+      CAME_OUT.some((each) => each === entryOf(event))
+        ? undefined
+        : { path: "/entry", kind: "say-what-came-out" },
+    "still-pressure": () => undefined,
+  },
+  stands: unlessDone(({ part = "" }) => stepAbout("strip", part)),
+};

@@ -1,0 +1,9 @@
+import { ticked } from "../step-rule";
+
+/** The section has no drain: it is let out at the valve itself. */
+export interface DrainAtValveFacts {
+  readonly kind: "drain-at-valve";
+  readonly volume_L: number;
+}
+
+export const drainAtValve = ticked;

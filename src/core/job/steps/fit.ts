@@ -1,0 +1,71 @@
+import { judgeNewPart } from "../../build";
+import type { EndCondition, Feature } from "../../formats";
+import type { EntryRefusal } from "../refusal";
+import type { StepHead } from "../step-head";
+import { type AtEntry, entryOf, type StepRule } from "../step-rule";
+import type { NamedRenewal } from "./kit";
+import type { Noted } from "./mark";
+import { type Counted, countIn, refuseCount, refusePiece } from "./pieces";
+
+/** What goes on a surface or thread, or must not; which way round. */
+export type FitRule =
+  | { readonly kind: "orientation"; readonly says: string }
+  | { readonly kind: "as-noted"; readonly about: Noted; readonly noted: string }
+  | { readonly kind: "lubricate"; readonly with: string; readonly on: string }
+  | { readonly kind: "keep-off"; readonly what: string }
+  | { readonly kind: "stays-dry"; readonly why: string }
+  | { readonly kind: "thread-dry"; readonly why: string }
+  | {
+      readonly kind: "locker" | "anti-seize" | "sealant";
+      readonly with: string;
+      readonly why: string;
+    };
+
+/** A part goes in: the old one or a new one, with what goes on it and how far it is tightened. */
+export interface FitFacts extends Counted {
+  readonly kind: "fit";
+  readonly do: string;
+  readonly why?: string;
+  readonly renewal?: NamedRenewal;
+  readonly end: EndCondition;
+  /** By hand for now: it is tightened when its fellows are in. */
+  readonly loose: boolean;
+  readonly rules: readonly FitRule[];
+  readonly torque_Nm?: number;
+  /** Never beyond this, N·m, with what is on the thread. */
+  readonly limit_Nm?: number;
+  /** What the new part is compared by before it goes in. */
+  readonly features: readonly Feature[];
+}
+
+export const fit: StepRule<FitFacts> = {
+  takes: {
+    "piece-set": (step, { piece }, at) => refusePiece(step, piece, at),
+    "part-compared": (step, { part, found }) => {
+      if (step.part !== part) return { path: "/kind", kind: "not-compared-here" };
+      const features = step.features.map((feature) => feature.name);
+      const stray = found.findIndex((each) => !features.includes(each.name));
+      return stray === -1 ? undefined : { path: `/found/${stray}/name`, kind: "compare-by", features };
+    },
+    "step-done": (step, event, at) =>
+      refuseCount(step, entryOf(event), at.progress) ?? refusePart(step, countIn(entryOf(event)), at),
+  },
+};
+
+/** A new part by its marks, and as many pieces as belong there. */
+function refusePart(
+  step: StepHead & FitFacts,
+  counted: number | undefined,
+  { inputs, progress, tray }: AtEntry,
+): EntryRefusal | undefined {
+  const part = inputs.sheet.parts.find((each) => each.id === step.part);
+  if (part === undefined) return undefined;
+  if (step.features.length > 0) {
+    const verdict = judgeNewPart(part, progress.compared.get(part.id) ?? []);
+    if (verdict.kind !== "right") return { path: "/entry", kind: "not-the-right-part", verdict };
+  }
+  const item = tray.items.find((each) => each.part === part.id);
+  const out = item !== undefined && !item.renew ? item.counted : step.count;
+  const there = counted ?? out;
+  return there < step.count ? { path: "/entry", kind: "pieces-missing", of: step.count, there } : undefined;
+}

@@ -1,0 +1,21 @@
+import type { Renewal } from "../../findings";
+import type { Leftover, NotThisKit, Pick } from "../../store";
+import { ticked } from "../step-rule";
+
+/** A renewal with the name of its part. */
+export type NamedRenewal = Renewal & { readonly name: string };
+
+/** Parts and supplies to bring, and which look-alikes to leave. */
+export interface KitFacts {
+  readonly kind: "kit";
+  readonly renewals: readonly NamedRenewal[];
+  readonly picks: readonly Pick[];
+  readonly missing: readonly { readonly name: string; readonly pieces: number }[];
+  readonly doNotTake: readonly NotThisKit[];
+  readonly leftovers: readonly Leftover[];
+  readonly supplies: readonly string[];
+  /** Until all of it is in hand. */
+  readonly days: number;
+}
+
+export const kit = ticked;

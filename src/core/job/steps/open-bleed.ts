@@ -1,0 +1,12 @@
+import { ticked } from "../step-rule";
+
+/** A bleed between two barriers is opened and stays open. */
+export interface OpenBleedFacts {
+  readonly kind: "open-bleed";
+  readonly node: string;
+  readonly name: string;
+  /** The valves on both sides of it. */
+  readonly between: readonly string[];
+}
+
+export const openBleed = ticked;

@@ -1,0 +1,10 @@
+import { written } from "../step-rule";
+
+/** What was shut by the site's drawing is opened again. */
+export interface OpenByHandFacts {
+  readonly kind: "open-by-hand";
+  /** What was written down when it was shut. */
+  readonly wrote?: string;
+}
+
+export const openByHand = written;

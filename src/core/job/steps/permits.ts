@@ -1,0 +1,10 @@
+import type { PermitKind } from "../../line";
+import { written } from "../step-rule";
+
+/** Permits that this work calls for: reminders; the site's rules and the local code decide. */
+export interface PermitsFacts {
+  readonly kind: "permits";
+  readonly permits: readonly PermitKind[];
+}
+
+export const permits = written;

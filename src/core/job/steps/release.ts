@@ -1,0 +1,9 @@
+import { ticked } from "../step-rule";
+
+/** Pressure that is left is let out on the gentlest rung the valve has, in the sheet's words. */
+export interface ReleaseFacts {
+  readonly kind: "release";
+  readonly do: string;
+}
+
+export const release = ticked;

@@ -1,0 +1,13 @@
+import type { ActReason } from "../../isolation";
+import { ticked } from "../step-rule";
+
+/** A bleed or a drain that was opened is shut again. */
+export interface ShutPointFacts {
+  readonly kind: "shut-point";
+  readonly point: "bleed" | "drain";
+  readonly node: string;
+  readonly name: string;
+  readonly why: ActReason;
+}
+
+export const shutPoint = ticked;

@@ -1,0 +1,9 @@
+import { waited } from "../step-rule";
+
+/** What a task needs time for. */
+export interface SoakFacts {
+  readonly kind: "soak";
+  readonly why: string;
+}
+
+export const soak = waited;

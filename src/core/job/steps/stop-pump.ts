@@ -1,0 +1,11 @@
+import { lockedOn } from "../step-rule";
+
+/** A pump that could push into the open section is stopped and locked off. */
+export interface StopPumpFacts {
+  readonly kind: "stop-pump";
+  readonly link: string;
+  readonly name: string;
+  readonly lockable: boolean;
+}
+
+export const stopPump = lockedOn;

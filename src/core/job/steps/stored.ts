@@ -1,0 +1,8 @@
+import { written } from "../step-rule";
+
+/** What closures do not take away (springs, heat, charge) is let out or waited out. */
+export interface StoredFacts {
+  readonly kind: "stored";
+}
+
+export const stored = written;

@@ -1,0 +1,9 @@
+import { ticked } from "../step-rule";
+
+/** The tag on the valve, in the sheet's words. */
+export interface TagFacts {
+  readonly kind: "tag";
+  readonly says: string;
+}
+
+export const tag = ticked;

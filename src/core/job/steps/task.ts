@@ -1,0 +1,10 @@
+import { ticked } from "../step-rule";
+
+/** Work on the valve that takes nothing off: greasing, soaking, running a cycle. In the sheet's words. */
+export interface TaskFacts {
+  readonly kind: "task";
+  readonly do: string;
+  readonly why: string;
+}
+
+export const task = ticked;

@@ -1,0 +1,31 @@
+import type { PlanChange } from "@/core/job";
+import { renewalWhy } from "./kits";
+import type { Speaker } from "./speaker";
+
+/** What a finding did to the plan, sentence by sentence. */
+export function changeWords(speaker: Speaker, change: PlanChange): string[] {
+  const { say } = speaker;
+  const words = say.entries.change;
+  const list = (names: readonly string[]) => say.common.and(names.map(say.common.within));
+  const found = change.renewed.filter((each) => each.because !== "spoiled");
+  const spoiled = change.renewed.filter((each) => each.because === "spoiled");
+  const [first] = found;
+  const { kit } = change;
+  return [
+    first &&
+      words.renew(list(found.map((each) => each.name)), say.common.lowerFirst(renewalWhy(speaker, first))),
+    spoiled.length > 0 && words.spoils(list(spoiled.map((each) => each.name))),
+    change.deeper.length > 0 && words.deeper(list(change.deeper)),
+    kit !== undefined && kit.missing.length > 0 && words.noStock(list(kit.missing)),
+    kit !== undefined &&
+      kit.missing.length === 0 &&
+      kit.picks.length > 0 &&
+      words.hasIt(
+        say.common.and(kit.picks.map(({ name, place }) => words.at(name, place))),
+        kit.picks.length > 1,
+      ),
+    kit !== undefined && kit.leftovers > 0 && words.leftOver(kit.leftovers),
+    change.shut.length > 0 && words.shut(say.common.and(change.shut)),
+    change.noIsolationLeft && words.noIsolation,
+  ].filter((each) => typeof each === "string");
+}

@@ -1,0 +1,11 @@
+import { common } from "./common";
+import { entries } from "./entries";
+import { handling } from "./handling";
+import { isolation } from "./isolation";
+import { kits } from "./kits";
+import { media } from "./media";
+import { refusals } from "./refusals";
+import { steps } from "./steps";
+
+/** All that a job says, in English. */
+export const english = { common, entries, handling, isolation, kits, media, refusals, steps };

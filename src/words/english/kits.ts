@@ -1,0 +1,25 @@
+/** What is renewed and why, what to bring, what is left over, when it is due. */
+export const kits = {
+  policy: {
+    "on-condition": "Renewed on condition.",
+    "what-was-disturbed": "A soft part that was moved: renewed as a set.",
+    "everything-open": "Renewed while the valve is open.",
+  },
+  notDisturbed: "Not disturbed in this job: back to stock.",
+  otherGeneration: (fits: string, is: string) => `fits generation ${fits}; this valve is ${is}`,
+  pieces: (name: string, pieces: number) => (pieces > 1 ? `${name} × ${pieces}` : name),
+  exactly: (name: string, pieces: number) => `${name} × ${pieces}`,
+  renew: (why: string) => `renew: ${why}`,
+  missing: "MISSING: no stock place has it",
+  notThis: (name: string) => `Not ${name}`,
+  leftOver: (why: string) => `will be left over: ${why}`,
+  forTheRebuild: "for the rebuild",
+  standIns: (names: string) => `stand-in: ${names}`,
+  due: {
+    unknown: "Neither service nor installation is on record.",
+    from: {
+      service: (months: number, source: string) => `${months} months from its last service. ${source}.`,
+      installation: (months: number, source: string) => `${months} months from its installation. ${source}.`,
+    },
+  },
+};

@@ -1,0 +1,105 @@
+/** Why an entry is not taken, and what to do instead. */
+export const refusals = {
+  writeItDown: (ask: string) => `${ask} Write it down.`,
+  writeTheLock: "Write the number of the lock you put on.",
+  sayYesTwice: "Say yes to both questions, or stop work.",
+  sayWhatCameOut: "Say what came out: dry, or dripped out and stopped.",
+  waitRuns: "This wait runs already.",
+  waitNotStarted: "Start the wait first.",
+  waitTooShort: (minutes: number) => `This wait takes ${minutes} minutes at least.`,
+  waitNotOver: (minutes: number) => `The wait is not over: ${minutes} min to go.`,
+  notAGaugePressure: "Proving zero takes a gauge pressure.",
+  belowVacuum: (least: string) => `A gauge cannot show less than a full vacuum (${least}). Read it again.`,
+  aboveAnyGauge: (most: string) => `No gauge used here reads above ${most}. Check the unit.`,
+  noSuchTemperature: (least: string, most: string) =>
+    `No pipe here is that cold or hot (${least} to ${most}). Check the unit of the temperature.`,
+  anotherCheck: {
+    answer: "This answer belongs to another check.",
+    figure: "This figure belongs to another check.",
+  },
+  wantsAFigure: "This check wants a measured figure.",
+  wantsAChoice: "This check wants a choice, not a figure.",
+  answerOneOf: (answers: string) => `Answer one of: ${answers}.`,
+  chooseOneOf: (choices: string) => `Choose one of: ${choices}.`,
+  belowZero: "It cannot be below zero. Measure again.",
+  notedOtherwise: (noted: string) =>
+    `You noted: ${noted}. Put it back so, and confirm that. If the note was wrong, undo back to it or write a note.`,
+  nextBolt: (bolt: number, pass: number) =>
+    `Next is bolt ${bolt} of pass ${pass}: the order keeps the joint even.`,
+  noBoltLeft: "Every bolt of this circle is pulled.",
+  overItsLimit: (read: string, limit: string) =>
+    `${read} is over this part's limit of ${limit}. Slacken it, look at thread and face, renew the bolt, and pull again.`,
+  pulledShort: (read: string, wanted: string) =>
+    `${read} is short of ${wanted}. Pull again, smoothly, to the click.`,
+  pulledBeyond: (read: string, wanted: string) =>
+    `${read} is beyond ${wanted}. Slacken this bolt and pull it again.`,
+  pullEveryBolt: "Pull every bolt in every pass.",
+  countOnFrom: (piece: number) => `Count on from piece ${piece}.`,
+  countTheStack: (left: number, of: number) => `Count the stack first: ${left} of ${of} to go.`,
+  moreThanThereAre: (of: number) => `There are ${of} of them. Count again.`,
+  piecesMissing: (of: number, there: number) =>
+    `${of} go in; ${there} ${there === 1 ? "is" : "are"} there. Find the rest in the valve or on the floor, or take new ones.`,
+  compareBy: (features: string) => `Compare by: ${features}.`,
+  nothingHere: "nothing here",
+  stillOnTheTray: (names: string) => `Still on the tray: ${names}.`,
+  shortOfPieces: (items: string) => `Pieces are missing of: ${items}.`,
+  countedOf: (name: string, counted: number, of: number) => `${name} (${counted} of ${of})`,
+  sayHowManyAreLeft: "Write how many pieces are left on the bench, as a number.",
+  otherLeftovers: (expected: number, said: number) =>
+    `${expected} should be left over and ${said} are. Find out which, then write it: "${said}: what it is".`,
+  notAtThisStep: {
+    "step-done": "This step is not done by ticking it.",
+    "reading-taken": "This step takes no gauge reading.",
+    "check-answered": "This answer belongs to another check.",
+    "check-measured": "This figure belongs to another check.",
+    "bolt-pulled": "No bolts are pulled in this step.",
+    "wait-started": "There is nothing to wait for in this step.",
+    "piece-set": "No stack is counted in this step.",
+    "part-compared": "No new part is compared in this step.",
+    "still-pressure": "No joint is cracked in this step.",
+    "photo-taken": "This step takes no photograph. Take it where something is noted or looked at.",
+    other: "This entry does not belong to this step.",
+  },
+  neverSkipped: "This step cannot be skipped: somebody's safety hangs on it.",
+  serverClockWrong:
+    "The server's clock is wrong: it shows an earlier time than its own newest entry. Set it right there; this device may be right.",
+  clockAhead: "The clock of this device runs ahead of the server's. Set it right: waits are counted by it.",
+  beforeTheJob:
+    "This is dated before the job was opened. Set the clock of this device right, then make the entry again.",
+  beforeTheNewest:
+    "This is dated before the newest entry. If somebody else went on meanwhile, do it again; if not, set the clock of this device right: waits are counted by it.",
+  idIsTaken: "Another event has this id already. Give each event its own.",
+  signedOffAlready: "This job is signed off. Start a new one for this valve.",
+  closedAsNotBegun: "This job was closed as not begun. Undo that, or start a new one.",
+  workIsStopped: "Work is stopped here. Take it up again first.",
+  workIsNotStopped: "Work is not stopped.",
+  nothingToUndo: "There is nothing to undo.",
+  undoTheNewestFirst: "Undo takes back the newest entry first, one at a time.",
+  notShutHere: (link: string) => `${link} is not shut in this job, so it cannot be the one that passes.`,
+  knownToPass: (link: string) => `${link} is already known to pass.`,
+  beingRestored: "The line is being restored already. Undo that first.",
+  noSuchPart: (part: string) => `This sheet has no part "${part}".`,
+  goesInOnce: (part: string, why: string) => `${part} goes in once only: ${why}`,
+  workHasBegun: "Work on the valve or the line has begun. Stop work and say why, or bring it to its end.",
+  benchBookNotAtHand: "The bench book is not at hand to work this out again. Open it, then keep it.",
+  givesOtherwise: (said: string) => `These inputs give ${said}. Work it out again and keep that.`,
+  noSuchStep: (step: string) =>
+    `This plan has no step "${step}". It may have changed: look at the card again.`,
+  doneAlready: (title: string) => `Already done: ${title}`,
+  first: (title: string) => `First: ${title}`,
+  nothingLeftToDo: "nothing is left to do",
+  notYet: (title: string) => `Not yet: ${title}`,
+  nothingLeftToSign: "nothing is left to sign",
+  gates: {
+    zeroNotProven: (title: string) => `Nothing is opened before zero is proven. Still to do: ${title}`,
+    notWhole: (title: string) => `The valve is not whole yet. Still to do: ${title}`,
+    notTested: (title: string) => `Not proven yet. Still to do: ${title}`,
+    tray: (names: string, several: boolean) =>
+      `The tray does not balance: ${names} ${several ? "are" : "is"} still on it.`,
+    stillShut: (links: string) => `Still shut: ${links}. Open them and take the locks off.`,
+  },
+  log: {
+    datedAfterToday: "It is dated after today.",
+    sealedOutOfTime: "It was sealed out of its time.",
+  },
+};

@@ -1,0 +1,216 @@
+/** The cards of a job. What a sheet says in its own words goes through as it is. */
+export const steps = {
+  protect: { title: (gear: string) => `Put on ${gear}.` },
+  kit: {
+    none: "No parts are needed so far.",
+    noStock: "No stock has the parts this strip will spoil.",
+    take: (kits: string) => `Take ${kits}.`,
+    nothingRenewed: "Nothing is renewed unless you find a reason.",
+    covers: "It covers what this strip spoils.",
+    late: (days: number) => ` In hand in ${days} days.`,
+    someMissing: " Some parts are missing: see below. Get them before you shut anything.",
+  },
+  tools: {
+    title: "Lay out the tools in the order you will need them.",
+    why: "A second trip costs more than any kit.",
+  },
+  permits: {
+    title: (permits: string) => `Ask for the permits: ${permits}.`,
+    why: "The site's rules and the local code decide whether, and by whom, this may be done.",
+    danger: (permit: string) => `${permit}.`,
+    ask: "Permit numbers, or who said none is needed?",
+  },
+  notify: {
+    fire: (names: string) => `Tell the fire service and the duty officer: ${names} will be out of service.`,
+    users: (names: string) => `Tell the users: ${names} will be out of service.`,
+    why: "An engine that connects to a dead hydrant loses the minutes that count.",
+    noWater: (zones: string) => `A fire at ${zones} meets no water.`,
+    watch:
+      "Agree a fire watch with the duty officer. Your local authority sets after how many hours one must stand.",
+    ask: "Who was told?",
+  },
+  live: {
+    title: (medium: string) => `Nothing is shut: ${medium} stays in the pipe. Is that right, here and now?`,
+  },
+  shutByHand: {
+    title: "Shut and lock every way in, by the site's drawing.",
+    ask: "Which valves are shut, with which locks?",
+    can: "No line is drawn for this valve, so nothing here was computed.",
+    do: "Have a second person check your list of closures.",
+  },
+  blocked: {
+    noIsolation: "There is no safe isolation as the line stands.",
+    noIsolationWhy: "Nothing may be opened until every way in can be shut.",
+    noRelease: (medium: string) => `There is no safe way to let ${medium} out of this valve.`,
+    noReleaseWhy: "Nothing may be opened until the pressure has a way out.",
+    noReleaseReason: (medium: string) =>
+      `This valve has no port, gauge valve or fitting to let ${medium} out, and ${medium} is never let out at the cover. Have a port fitted, or empty the section elsewhere and prove it there.`,
+  },
+  shut: {
+    named: (id: string, name: string) => `${id} ${name}`,
+    shut: (name: string) => `Shut ${name} and lock it.`,
+    check: (name: string) => `Check that ${name} stands shut, and lock it.`,
+    switchOff: (name: string) => `Switch ${name} off and lock it.`,
+    turn: (name: string, to: string) => `Turn ${name} to: ${to}.`,
+    stood: (from: string) => `It stood: ${from}.`,
+    passes: "It was found to pass: it stays shut, but is no barrier.",
+    before: "Shut before the plan changed; it stays shut.",
+    turns: (turns: number) => `${turns} turns, slowly at the end`,
+    second: "second barrier",
+    confined: "in a confined space",
+  },
+  stopPump: { title: (name: string) => `Stop ${name}, switch its isolator off and lock it.` },
+  pumpOut: {
+    title: (name: string) => `Pump ${name} down until it holds at zero gauge.`,
+    why: "It has one relief valve: while that is off, nothing may be in it that could boil.",
+    ask: "Pressure it was pumped down to, and when?",
+  },
+  openBleed: { title: (name: string) => `Open ${name} and leave it open.` },
+  drain: {
+    // The title is kept with the job for everybody's lists, whatever their units: the amount stands beside it.
+    title: (name: string) => `Open drain ${name} and let it run out.`,
+    lowest: (time: string) =>
+      `It is the lowest drain of the shut-in section; about ${time} through its bore.`,
+    airIn: (vent: string) => ` Open ${vent} to let air in.`,
+    stays: (amount: string) => ` About ${amount} lies lower and stays.`,
+  },
+  drainAtValve: {
+    title: "Release slowly at the valve itself: this section has no drain.",
+    why: (amount: string) =>
+      `${amount} stand in it. Crack the cap, stand to the side, stop when it spits hard.`,
+  },
+  stored: {
+    title: "Let out what is stored, or wait it out.",
+    why: "Closing valves does not take it away.",
+    ask: "What was let out, and how do you know?",
+  },
+  dead: {
+    title: (name: string) => `Prove ${name} electrically dead.`,
+    ask: "Which tester, and what did it show: live point, here, live point?",
+  },
+  release: { why: "The gentlest way out this valve has; the cover itself is the last." },
+  gauge: {
+    first: (where: string) => `Prove zero at the ${where}.`,
+    again: "Read the gauge again: still zero?",
+    climbedOnLine:
+      "If it climbed, a closure passes: name it, and the plan finds another. Then the wait starts anew.",
+    climbed: "If it climbed, a closure passes: find it. Then the wait starts anew.",
+    can: "A gauge that is blocked or broken reads zero, too.",
+    do: "Look that its needle moved when you shut in, or try it on a live outlet first.",
+  },
+  hold: {
+    title: (minutes: number) => `Shut in and wait ${minutes} minutes.`,
+    why: "A valve that passes a little fills the section again. Only time shows it.",
+    afterwards: (where: string) => `Read the gauge at the ${where} again.`,
+  },
+  mark: {
+    where: (end: string) => `Where does the ${end} sit?`,
+    free: "Either way round works; written down, nobody has to wonder.",
+    port: "On the wrong port it works backwards or not at all.",
+    terminal: "On the wrong terminal it works backwards or not at all.",
+  },
+  confirm: { title: (ask: string) => `${ask} Look now.` },
+  position: {
+    takingOff: (name: string) => `The next part comes off only with the valve ${name.toLowerCase()}.`,
+    puttingIn: "The next part goes in only so.",
+    theEnd: (name: string) => `It is left ${name.toLowerCase()}.`,
+  },
+  askTwice: {
+    title: "There may be pressure behind the next step. Is it right, here and now?",
+    why: (next: string) => `Next: ${next}`,
+  },
+  crack: {
+    title: (bolts: string, of: number, out: number, joint: string, stay: number) =>
+      `Slacken all ${of} ${bolts.toLowerCase()} and take ${out} out. Crack the ${joint.toLowerCase()} while ${stay} opposite ones stay in.`,
+    joint: "joint",
+    why: "If a closure passes after all, it shows here, and the joint still holds.",
+    cue: (stay: number) => `${stay} stay in until it is cracked`,
+  },
+  strip: {
+    lastOut: (stay: number, name: string) => `Take the last ${stay} ${name.toLowerCase()} out.`,
+    holds: (parts: string) => `It holds the ${parts}.`,
+    cameForIt: "It is what this job came for.",
+    toBeSeen: "It has to be renewed or looked at.",
+    keep: (why: string) => `Keep it: ${why}`,
+    renewed: (why: string) => `It is renewed: ${why}`,
+    count: (pieces: number) => `count ${pieces}`,
+    marks: (marks: string) => `mark: ${marks}`,
+    fastener: (thread: string, drive: string) => `${thread}, ${drive}`,
+  },
+  soak: {
+    title: (minutes: number) => `Wait ${minutes} minutes.`,
+    afterwards: "Look whether it is done.",
+  },
+  fit: {
+    goesBack: "It goes back where it came from.",
+    renewed: (why: string) => `A NEW one goes in: ${why}`,
+    rules: {
+      noted: (ask: string, noted: string) => `${ask} You noted: ${noted}.`,
+      lubricate: (supply: string, on: string) => `${supply} on ${on}`,
+      keepOff: (what: string) => `Keep it off ${what}`,
+      staysDry: "Stays dry",
+      threadDry: "Thread clean and dry",
+      onThread: (supply: string) => `${supply} on the thread`,
+    },
+  },
+  tighten: {
+    title: (bolts: string, passes: number) =>
+      `Pull the ${bolts.toLowerCase()} crosswise, in ${passes} passes.`,
+    evenly: "Evenly, or the joint cocks and leaks.",
+    waitedFor: (part: string) =>
+      `They were left loose until the ${part.toLowerCase()} was in. Evenly, or the joint cocks.`,
+    passTitle: (bolts: string, pass: number, of: number, torque: string) =>
+      `${bolts}, pass ${pass} of ${of}, to ${torque}.`,
+    lastTitle: (bolts: string, of: number, torque: string) => `${bolts}, last round of ${of}, to ${torque}.`,
+    asStated: {
+      dry: "The figure is for dry threads, as they are.",
+      oiled: "The figure is for oiled threads, as they are.",
+      "anti-seize": "The figure is for anti-seize threads, as they are.",
+      grease: "The figure is for grease threads, as they are.",
+    },
+    onThread: {
+      dry: "Nothing is",
+      oiled: "A wet film is",
+      "anti-seize": "Anti-seize is",
+      grease: "Grease is",
+    },
+    conditions: { dry: "dry", oiled: "oiled", "anti-seize": "anti-seize", grease: "grease" },
+    lowered: (film: string, stated: string, torque: string) =>
+      `${film} on these threads, so the figure is lower than the ${stated} one (${torque}). Pull smoothly; stop at the click.`,
+  },
+  tightenOne: {
+    title: (name: string) => `Now tighten ${name.toLowerCase()}.`,
+    why: (part: string) => `It was left loose until ${part} was in.`,
+  },
+  tray: {
+    title: "Account for the tray.",
+    why: "Nothing left over that should have gone in, nothing in that should have come out.",
+  },
+  shutPoint: { bleed: (name: string) => `Shut ${name}.`, drain: (name: string) => `Shut drain ${name}.` },
+  startPump: { title: (name: string) => `Take your lock off ${name} and start it.` },
+  open: {
+    open: (name: string) => `Take your lock off ${name} and open it slowly.`,
+    "switch-on": (name: string) => `Take your lock off ${name} and switch it on.`,
+    "turn-back": (name: string) => `Take your lock off and turn back ${name}.`,
+    "leave-shut": (name: string) => `Take your lock off ${name}. Leave it shut.`,
+    lock: (lock: string) => `lock ${lock}`,
+    turns: (turns: number) => `${turns} turns, all of them`,
+  },
+  openByHand: {
+    title: "Open what you shut, slowly, lowest first. Take every lock off.",
+    wrote: (says: string) => `You wrote: ${says}`,
+    nothing: "nothing",
+    ask: "Which valves are open again?",
+  },
+  tell: {
+    title: (names: string, several: boolean) =>
+      `Tell those you told: ${names} ${several ? "are" : "is"} back in service.`,
+    why: "Until they know, they plan without it.",
+    ask: "Who was told?",
+  },
+  tag: { why: "The next person reads the tag, not the computer." },
+  signOff: {
+    title: "Sign off: back in service.",
+    why: "Your name stands under what was found, done and measured.",
+  },
+};

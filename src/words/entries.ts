@@ -1,0 +1,102 @@
+import type { JobEvent, Sheet } from "@/core/formats";
+import type { Step } from "@/core/job";
+import { foundWords } from "./handling";
+import { quantity, type Speaker } from "./speaker";
+import { stepTitle } from "./step-words";
+
+/** What a figure of the bench book is called, by calculation and output; the book is heavy, and not every page has it. */
+export type TitleOf = (calculator: string, output: string) => string | undefined;
+
+/** An entry of a log: the event, and the step it was made at. */
+export interface Entry {
+  readonly event: JobEvent;
+  readonly step?: Step;
+}
+
+/** An entry as a person reads it: what it was about, and what was entered. */
+export const entryWords = (
+  speaker: Speaker,
+  entry: Entry,
+  sheet: Sheet,
+  titleOf: TitleOf = () => undefined,
+): { what: string; entry: string } => ({
+  what: subjectOf(speaker, entry, sheet, titleOf),
+  entry: enteredOf(speaker, entry),
+});
+
+/** What an entry was about. */
+function subjectOf(speaker: Speaker, { event, step }: Entry, sheet: Sheet, titleOf: TitleOf): string {
+  const words = speaker.say.entries;
+  switch (event.kind) {
+    case "undone":
+      return words.undone;
+    case "stopped":
+      return words.stopped;
+    case "resumed":
+      return words.resumed;
+    case "closure-passes":
+      return words.foundToPass(event.link);
+    case "note-added":
+      return words.note;
+    case "result-kept":
+      return titleOf(event.calculator, event.output) ?? words.workedOut;
+    case "signed-off":
+      return speaker.say.common.phases["sign-off"];
+    case "given-up":
+      return words.notBegun;
+    case "part-judged":
+      return words.judged[event.disposition](
+        sheet.parts.find((part) => part.id === event.part)?.name ?? event.part,
+      );
+    default:
+      return step === undefined ? event.step : stepTitle(speaker, step);
+  }
+}
+
+/** The words on the button that was pressed. */
+function answerWords(step: Step | undefined, answer: string): string {
+  if (step?.kind !== "check" || step.check.kind === "measure") return answer;
+  const { check } = step;
+  if (check.kind === "trick") return (answer === "go" ? check.go : check.noGo).label;
+  return check.options.find((option) => option.id === answer)?.label ?? answer;
+}
+
+/** What was entered. */
+function enteredOf(speaker: Speaker, { event, step }: Entry): string {
+  const words = speaker.say.entries;
+  switch (event.kind) {
+    case "step-done":
+      return event.entry ?? "";
+    case "reading-taken":
+    case "check-measured":
+    case "result-kept":
+      return event.typed;
+    case "check-answered":
+      return answerWords(step, event.answer);
+    case "bolt-pulled":
+      return event.reading_Nm === undefined
+        ? words.bolt(event.pass, event.bolt)
+        : words.boltRead(event.pass, event.bolt, quantity(speaker, event.reading_Nm, "torque"));
+    case "piece-set":
+      return words.piece(event.piece);
+    case "part-compared":
+      return foundWords(speaker, event.found);
+    case "still-pressure":
+      return words.stillPressure;
+    case "photo-taken":
+      return words.photograph;
+    case "wait-started":
+      return words.minutes(event.minutes);
+    case "note-added":
+      return event.text;
+    case "stopped":
+    case "given-up":
+    case "step-overridden":
+    case "part-judged":
+      return event.reason;
+    case "signed-off":
+      return event.statement;
+    default:
+      return "";
+  }
+}

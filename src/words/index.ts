@@ -1,0 +1,34 @@
+export { bellWords, type SpokenBell } from "./bells";
+export { changeWords } from "./changes";
+export { entryWords } from "./entries";
+export { fitRuleWords, threadNote, tightenTitle } from "./fit-words";
+export {
+  barredWords,
+  dangerWords,
+  foundWords,
+  markWords,
+  newPartWords,
+  standIns,
+  stripMessage,
+  stuckWords,
+  toolName,
+} from "./handling";
+export {
+  actWhy,
+  actWords,
+  closureWhy,
+  isolationMessage,
+  lockedWords,
+  proveWords,
+  standingWords,
+  storedAt,
+  storedKind,
+  storedWords,
+} from "./isolation";
+export { dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits";
+export { releaseCaution } from "./media";
+export { asFoundWords, findingWords } from "./record";
+export { gateWords, impossibleWords, refusalWords } from "./refusals";
+export { quantity, type Speaker, speaker } from "./speaker";
+export { spokenPlan } from "./spoken-plan";
+export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";

@@ -1,0 +1,54 @@
+import type { Renewal } from "@/core/findings";
+import type { StepOf } from "@/core/job";
+import type { Due } from "@/core/rounds";
+import type { Leftover, NotThisKit } from "@/core/store";
+import type { Speaker } from "./speaker";
+
+/** Why a part goes in new. */
+export const renewalWhy = ({ say }: Speaker, renewal: Renewal): string =>
+  renewal.because === "policy" ? say.kits.policy[renewal.policy] : renewal.why;
+
+/** Why it is right that this is left over. */
+export const leftoverWhy = ({ say }: Speaker, left: Leftover): string =>
+  left.kind === "packed" ? left.why : say.kits.notDisturbed;
+
+/** Why a kit is not for this valve. */
+export const notThisWhy = ({ say }: Speaker, kit: NotThisKit): string =>
+  kit.kind === "look-alike" ? kit.why : say.kits.otherGeneration(say.common.commas(kit.fits), kit.is);
+
+/** One line of a list to bring: what, and why. */
+export interface ListLine {
+  readonly name: string;
+  readonly note: string;
+  /** No place has it. */
+  readonly missing?: true;
+}
+
+/** What to bring and what to leave. */
+export function kitLines(
+  speaker: Speaker,
+  step: Pick<StepOf<"kit">, "picks" | "renewals" | "missing" | "doNotTake" | "leftovers" | "supplies">,
+): ListLine[] {
+  const words = speaker.say.kits;
+  return [
+    ...step.picks.map((pick) => ({ name: words.pieces(pick.name, pick.pieces), note: pick.place })),
+    ...step.renewals.map((each) => ({ name: each.name, note: words.renew(renewalWhy(speaker, each)) })),
+    ...step.missing.map(({ name, pieces }) => ({
+      name: words.pieces(name, pieces),
+      note: words.missing,
+      missing: true as const,
+    })),
+    ...step.doNotTake.map((kit) => ({ name: words.notThis(kit.name), note: notThisWhy(speaker, kit) })),
+    ...step.leftovers.map((left) => ({
+      name: words.exactly(left.name, left.quantity),
+      note: words.leftOver(leftoverWhy(speaker, left)),
+    })),
+    ...step.supplies.map((name) => ({ name, note: words.forTheRebuild })),
+  ];
+}
+
+/** Why a valve is due when it is. */
+export const dueWhy = ({ say }: Speaker, { counted }: Due): string =>
+  counted === undefined
+    ? say.kits.due.unknown
+    : say.kits.due.from[counted.from](counted.months, counted.source);

@@ -1,0 +1,15 @@
+import type { Caution, Medium } from "@/core/formats";
+import { SCALDS_C } from "@/core/isolation";
+import { CO2_LIQUID_ABOVE_BAR, CO2_TRIPLE_BAR_ABS } from "@/core/line";
+import { figure, type Speaker } from "./speaker";
+
+/** What can happen where this medium comes out, and what to do. */
+export const releaseCaution = (speaker: Speaker, medium: Medium): Caution =>
+  speaker.say.media.comesOut[medium]({
+    cool: figure(speaker, SCALDS_C, "°C"),
+    ice: figure(speaker, CO2_TRIPLE_BAR_ABS, "bar abs"),
+    above: liquidAbove(speaker),
+  });
+
+/** What a section of CO2 is brought above before liquid meets it. */
+export const liquidAbove = (speaker: Speaker): string => figure(speaker, CO2_LIQUID_ABOVE_BAR, "bar g");

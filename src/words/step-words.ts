@@ -1,0 +1,299 @@
+import type { Caution } from "@/core/formats";
+import type { Doing, Noted, Step, StepKind, StepOf } from "@/core/job";
+import { formatDuration } from "@/core/quantity";
+import { barredWords, dangerWords } from "./handling";
+import { actWhy, closureWhy, isolationMessage, namedLink } from "./isolation";
+import { renewalWhy } from "./kits";
+import { quantity, type Speaker } from "./speaker";
+
+/** What a card says. */
+export interface StepWords {
+  /** Plain imperative. */
+  readonly title: string;
+  readonly why: string;
+  /** Short facts worth a chip. */
+  readonly cues?: readonly string[];
+  /** What is to be written down. */
+  readonly ask?: string;
+  /** What to do when a wait is over. */
+  readonly afterwards?: string;
+  /** Why nothing may go on. */
+  readonly reason?: string;
+}
+
+type Phrases = { readonly [K in StepKind]: (speaker: Speaker, step: StepOf<K>) => StepWords };
+
+const litres = (speaker: Speaker, volume_L: number) => quantity(speaker, volume_L / 1000, "volume");
+
+/** Every kind of step in words: a kind without them does not compile. */
+const PHRASES: Phrases = {
+  check: (_, { check }) => ({ title: check.do, why: check.why, cues: check.how }),
+  protect: ({ say }, { gear, competence }) => ({
+    title: say.steps.protect.title(say.common.and(gear.map(say.common.within))),
+    why: competence,
+  }),
+  kit: ({ say }, { renewals, picks, missing, days }) => {
+    const words = say.steps.kit;
+    if (renewals.length === 0) return { title: words.none, why: words.nothingRenewed };
+    return {
+      title: picks.length === 0 ? words.noStock : words.take(say.common.and(picks.map(({ name }) => name))),
+      why: [words.covers, days > 0 && words.late(days), missing.length > 0 && words.someMissing]
+        .filter((each) => each !== false)
+        .join(""),
+    };
+  },
+  tools: ({ say }) => say.steps.tools,
+  permits: ({ say }, { permits }) => ({
+    title: say.steps.permits.title(
+      say.common.and(permits.map((each) => say.common.within(say.media.permits[each].title))),
+    ),
+    why: say.steps.permits.why,
+    ask: say.steps.permits.ask,
+  }),
+  notify: ({ say }, { hydrants, zones, others, itself }) => {
+    const { fire, users, why, ask } = say.steps.notify;
+    const names = say.common.and([...hydrants, ...zones, ...others, ...itself]);
+    return { title: (hydrants.length + zones.length + itself.length > 0 ? fire : users)(names), why, ask };
+  },
+  live: ({ say }, { medium, says }) => ({
+    title: say.steps.live.title(say.media.names[medium]),
+    why: says,
+  }),
+  "shut-by-hand": ({ say }, { says }) => ({
+    title: say.steps.shutByHand.title,
+    why: says,
+    ask: say.steps.shutByHand.ask,
+  }),
+  blocked: (speaker, { why }) => {
+    const words = speaker.say.steps.blocked;
+    if (why.kind === "no-isolation")
+      return {
+        title: words.noIsolation,
+        why: words.noIsolationWhy,
+        reason: isolationMessage(speaker, why.failure),
+      };
+    const medium = speaker.say.media.names[why.medium];
+    return {
+      title: words.noRelease(medium),
+      why: words.noReleaseWhy,
+      reason: words.noReleaseReason(medium),
+    };
+  },
+  shut: shutWords,
+  "stop-pump": ({ say }, { name }) => ({
+    title: say.steps.stopPump.title(name),
+    why: say.isolation.why.pumpsFirst,
+  }),
+  "pump-out": ({ say }, { name }) => ({
+    title: say.steps.pumpOut.title(name),
+    why: `${say.isolation.why.stillDrawnDown} ${say.steps.pumpOut.why}`,
+    ask: say.steps.pumpOut.ask,
+  }),
+  "open-bleed": ({ say }, { name, between }) => ({
+    title: say.steps.openBleed.title(name),
+    why: say.isolation.why.bleedsBetween(say.common.and(between)),
+  }),
+  drain: (speaker, { name, runs_L, stays_L, takes_min, vent }) => {
+    const words = speaker.say.steps.drain;
+    return {
+      title: words.title(name),
+      why: [
+        words.lowest(formatDuration(takes_min * 60)),
+        vent === undefined ? "" : words.airIn(vent),
+        stays_L > WORTH_SAYING_L ? words.stays(litres(speaker, stays_L)) : "",
+      ].join(""),
+      cues: [litres(speaker, runs_L)],
+    };
+  },
+  "drain-at-valve": (speaker, { volume_L }) => ({
+    title: speaker.say.steps.drainAtValve.title,
+    why: speaker.say.steps.drainAtValve.why(litres(speaker, volume_L)),
+  }),
+  stored: ({ say }) => say.steps.stored,
+  dead: ({ say }, { name }) => ({
+    title: say.steps.dead.title(name),
+    why: say.isolation.prove.tester,
+    ask: say.steps.dead.ask,
+  }),
+  release: ({ say }, { do: title }) => ({ title, why: say.steps.release.why }),
+  gauge: ({ say }, { again, where, fit, onLine }) => {
+    const words = say.steps.gauge;
+    return again
+      ? { title: words.again, why: onLine ? words.climbedOnLine : words.climbed }
+      : { title: words.first(where), why: fit };
+  },
+  hold: ({ say }, { minutes, where }) => ({
+    title: say.steps.hold.title(minutes),
+    why: say.steps.hold.why,
+    afterwards: say.steps.hold.afterwards(where),
+  }),
+  mark: (speaker, { about }) => ({ title: notedAsk(speaker, about), why: notedWhy(speaker, about) }),
+  confirm: (speaker, { about }) => ({
+    title: speaker.say.steps.confirm.title(notedAsk(speaker, about)),
+    why: notedWhy(speaker, about),
+  }),
+  position: ({ say }, step) => {
+    const words = say.steps.position;
+    const why = {
+      "taking-off": words.takingOff(step.name),
+      "putting-in": words.puttingIn,
+      "the-end": words.theEnd(step.name),
+    };
+    return { title: step.do, why: why[step.for] };
+  },
+  "ask-twice": (speaker, { next }) => ({
+    title: speaker.say.steps.askTwice.title,
+    why: speaker.say.steps.askTwice.why(doingWords(speaker, next)),
+  }),
+  crack: ({ say }, { bolts, of, stay, joint = say.steps.crack.joint }) => ({
+    title: say.steps.crack.title(bolts, of, of - stay, joint, stay),
+    why: say.steps.crack.why,
+    cues: [say.steps.crack.cue(stay)],
+  }),
+  strip: stripWords,
+  task: (_, { do: title, why }) => ({ title, why }),
+  soak: ({ say }, { minutes, why }) => ({
+    title: say.steps.soak.title(minutes),
+    why,
+    afterwards: say.steps.soak.afterwards,
+  }),
+  fit: (speaker, { do: title, why, renewal, count }) => {
+    const { fit, strip } = speaker.say.steps;
+    return {
+      title,
+      why: renewal === undefined ? (why ?? fit.goesBack) : fit.renewed(renewalWhy(speaker, renewal)),
+      cues: count > 1 ? [strip.count(count)] : [],
+    };
+  },
+  "tighten-one": ({ say }, { name, waitedFor }) => ({
+    title: say.steps.tightenOne.title(name),
+    why: say.steps.tightenOne.why(waitedFor),
+  }),
+  tighten: ({ say }, { name, passes, waitedFor, size }) => ({
+    title: say.steps.tighten.title(name, passes.length),
+    why: waitedFor === undefined ? say.steps.tighten.evenly : say.steps.tighten.waitedFor(waitedFor),
+    cues: [say.common.commas(size)],
+  }),
+  tray: ({ say }) => say.steps.tray,
+  ready: (_, { do: title, why }) => ({ title, why }),
+  "shut-point": (speaker, { point, name, why }) => ({
+    title: speaker.say.steps.shutPoint[point](name),
+    why: actWhy(speaker, why),
+  }),
+  "start-pump": (speaker, { name, why }) => ({
+    title: speaker.say.steps.startPump.title(name),
+    why: actWhy(speaker, why),
+  }),
+  open: (speaker, { link, name, how, why, lock, turns }) => {
+    const words = speaker.say.steps.open;
+    return {
+      title: words[how](how === "turn-back" ? name : namedLink(speaker, link, name)),
+      why: actWhy(speaker, why),
+      cues: [
+        ...(lock ? [words.lock(lock)] : []),
+        ...(turns !== undefined && how === "open" ? [words.turns(turns)] : []),
+      ],
+    };
+  },
+  "open-by-hand": ({ say }, { wrote }) => {
+    const words = say.steps.openByHand;
+    return { title: words.title, why: words.wrote(wrote ?? words.nothing), ask: words.ask };
+  },
+  tell: ({ say }, { names }) => ({
+    title: say.steps.tell.title(say.common.and(names), names.length > 1),
+    why: say.steps.tell.why,
+    ask: say.steps.tell.ask,
+  }),
+  tag: ({ say }, { says }) => ({ title: says, why: say.steps.tag.why }),
+  "sign-off": ({ say }) => say.steps.signOff,
+};
+
+/** Less than this staying in a section is nobody's concern, L. */
+const WORTH_SAYING_L = 5;
+
+/** What a card says to whoever reads it. */
+export const stepWords = (speaker: Speaker, step: Step): StepWords =>
+  (PHRASES[step.kind] as (speaker: Speaker, step: Step) => StepWords)(speaker, step);
+
+export const stepTitle = (speaker: Speaker, step: Step): string => stepWords(speaker, step).title;
+
+/** What can happen at a card, and the tools that would harm. */
+export const stepDangers = (
+  speaker: Speaker,
+  { dangers, forbidden }: Step,
+): { cautions: Caution[]; barred: { tool: string; why: string }[] } => ({
+  cautions: dangers.map((danger) => dangerWords(speaker, danger)),
+  barred: forbidden.map((each) => barredWords(speaker, each)),
+});
+
+function shutWords(speaker: Speaker, { link, name, lockable, turns, by }: StepOf<"shut">): StepWords {
+  const { say } = speaker;
+  const words = say.steps.shut;
+  const named = namedLink(speaker, link, name);
+  switch (by.kind) {
+    case "closure": {
+      const { medium, standsShut, outer, confined, why, now } = by;
+      const title = standsShut ? words.check : medium === "electricity" ? words.switchOff : words.shut;
+      return {
+        title: title(named),
+        why: `${closureWhy(speaker, { medium, barrier: outer ? "outer" : "inner", lockable, why })} ${actWhy(speaker, now)}`.trim(),
+        cues: [
+          ...(turns === undefined ? [] : [words.turns(turns)]),
+          ...(outer ? [words.second] : []),
+          ...(confined ? [words.confined] : []),
+        ],
+      };
+    }
+    case "turning":
+      return {
+        title: words.turn(name, by.to),
+        why: `${say.isolation.turnsOff} ${words.stood(by.from)}`,
+      };
+    case "shut-before":
+      return { title: words.shut(named), why: by.passes ? words.passes : words.before };
+  }
+}
+
+/** What is done at a strip step. */
+export const doingWords = ({ say }: Speaker, doing: Doing): string =>
+  doing.kind === "said" ? doing.says : say.steps.strip.lastOut(doing.stay, doing.name);
+
+function stripWords(speaker: Speaker, step: StepOf<"strip">): StepWords {
+  const { say } = speaker;
+  const words = say.steps.strip;
+  const { why, keep, renewal, count, marks, fastener } = step;
+  const reason = {
+    said: why.kind === "said" ? why.says : "",
+    holds: why.kind === "holds" ? words.holds(say.common.and(why.parts.map(say.common.within))) : "",
+    "came-for-it": words.cameForIt,
+    "to-be-renewed-or-seen": words.toBeSeen,
+  };
+  return {
+    title: doingWords(speaker, step.does),
+    why: [
+      reason[why.kind],
+      keep !== undefined && words.keep(keep),
+      renewal !== undefined && words.renewed(renewalWhy(speaker, renewal)),
+    ]
+      .filter((each) => each !== false)
+      .join(" "),
+    cues: [
+      ...(count > 1 ? [words.count(count)] : []),
+      ...(marks === undefined ? [] : [words.marks(marks)]),
+      ...(fastener === undefined ? [] : [words.fastener(fastener.thread, fastener.drive)]),
+    ],
+  };
+}
+
+/** What is noted, as a question. */
+export function notedAsk({ say }: Speaker, about: Noted): string {
+  if (about.kind === "said") return about.ask;
+  const name = [about.colour, about.name].filter((each) => each !== undefined).join(" ");
+  return say.steps.mark.where(say.common.within(name));
+}
+
+export function notedWhy({ say }: Speaker, about: Noted): string {
+  if (about.kind === "said") return about.why;
+  const words = say.steps.mark;
+  return about.free ? words.free : about.end === "hose" ? words.port : words.terminal;
+}
