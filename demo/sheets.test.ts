@@ -48,6 +48,7 @@ const jobOn = (
   policy,
   openedAt: new Date(START).toISOString(),
   openedBy: "Tam Arkle",
+  rules: 2,
 });
 
 const builds = (sheet: Sheet) =>

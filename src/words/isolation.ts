@@ -57,6 +57,7 @@ const BY_NAME: ReadonlySet<Act["kind"]> = new Set([
   "open-bleed",
   "shut-bleed",
   "shut-drain",
+  "shut-vent",
 ]);
 
 /** "V-12 Chandler street", or the id alone where the name says no more. */
@@ -106,6 +107,8 @@ export function actWhy(speaker: Speaker, why: ActReason): string {
       return words.leadsOutside;
     case "before-the-medium":
       return words.beforeTheMedium;
+    case "when-the-air-is-out":
+      return words.whenTheAirIsOut;
     case "as-it-stood":
       return words.asItStood;
     case "stands-shut":

@@ -116,17 +116,28 @@ const PHRASES: Phrases = {
     ask: say.steps.dead.ask,
   }),
   release: ({ say }, { do: title }) => ({ title, why: say.steps.release.why }),
-  gauge: ({ say }, { again, where, fit, onLine }) => {
+  gauge: ({ say }, { again, where, onLine, openAfter }) => {
     const words = say.steps.gauge;
-    return again
-      ? { title: words.again, why: onLine ? words.climbedOnLine : words.climbed }
-      : { title: words.first(where), why: fit };
+    if (again)
+      return {
+        title: words.again,
+        why: `${onLine ? words.climbedOnLine : words.climbed}${openAfter.length === 0 ? "" : words.openAgain(say.common.and(openAfter.map(({ name }) => name)))}`,
+      };
+    return where.kind === "said"
+      ? { title: words.first(where.at), why: where.fit }
+      : { title: words.at(where.name), why: words.fit[where.how](where.name) };
   },
-  hold: ({ say }, { minutes, where }) => ({
-    title: say.steps.hold.title(minutes),
-    why: say.steps.hold.why,
-    afterwards: say.steps.hold.afterwards(where),
-  }),
+  hold: ({ say }, { minutes, where, shutFirst }) => {
+    const words = say.steps.hold;
+    return {
+      title:
+        shutFirst.length === 0
+          ? words.title(minutes)
+          : words.shutFirst(say.common.and(shutFirst.map(({ name }) => name)), minutes),
+      why: words.why,
+      afterwards: where.kind === "said" ? words.afterwards(where.at) : words.afterwardsAt(where.name),
+    };
+  },
   mark: (speaker, { about }) => ({ title: notedAsk(speaker, about), why: notedWhy(speaker, about) }),
   confirm: (speaker, { about }) => ({
     title: speaker.say.steps.confirm.title(notedAsk(speaker, about)),

@@ -1,10 +1,10 @@
-export { assembly } from "./assembly";
+export { type Assembly, assembly } from "./assembly";
 export type { Barred } from "./barred-tools";
 export { checkSheet } from "./check-sheet";
 export { releaseOf, type StuckRung, stuckLadder } from "./ladders";
 export { type FoundFeature, judgeNewPart, marksOf, type NewPart, SOMETHING_ELSE } from "./look-alike";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
 export { type Danger, dangersAt, forbiddenAt, withSafeWork } from "./safe-work";
-export { spoiledBy } from "./spoiled";
+export { spoiledBy, takenOff } from "./spoiled";
 export { planStrip, type StripDemand, type StripFailure, type StripPlan } from "./strip-plan";
 export { type TrayAccount, type TrayItem, trayAccount } from "./tray";

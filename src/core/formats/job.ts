@@ -184,6 +184,14 @@ export const JobInputsSchema = Type.Object(
     policy: oneOf("on-condition", "what-was-disturbed", "everything-open"),
     openedAt: Instant,
     openedBy: Words,
+    rules: Type.Optional(
+      Type.Integer({
+        minimum: 1,
+        maximum: 2,
+        description:
+          "By which rules it is planned, from its beginning to its end. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
+      }),
+    ),
     named: Type.Optional(
       Type.Object(
         { sheet: Named, line: Type.Optional(Named) },

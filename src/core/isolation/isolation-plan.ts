@@ -152,7 +152,7 @@ function planStanding(
     lost,
     pumps,
     pumpedOut: pumped,
-    prove: provePoints(net, zone, section),
+    prove: provePoints(net, zone, section, closed),
     locked: lockedPieces(net, { closed, section, bleeds }),
     stored: storedEnergies(net, zone, section, feeders(net, closed, section, turned)),
     permits: permitsFor(net, zone, closures, section),

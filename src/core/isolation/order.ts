@@ -1,4 +1,4 @@
-import type { Network } from "../line";
+import { mediumOf, type Network } from "../line";
 import type { Act, Bleed, Closure, Turned } from "./plan";
 
 import type { Section } from "./section";
@@ -101,6 +101,23 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
     };
   };
   const { drain } = section;
+  // It was opened to let air in as the section ran out: without a drain nobody opened it.
+  const vent = drain === undefined ? undefined : section.vent?.node;
+  const ventNode = vent === undefined ? undefined : net.nodes[net.nodeIndex.get(vent)!]!;
+  const shutVent: Act | undefined = ventNode && {
+    kind: "shut-vent",
+    id: ventNode.id,
+    name: ventNode.name ?? ventNode.id,
+    why: { kind: mediumOf(net.line, ventNode) === "water" ? "when-the-air-is-out" : "leads-outside" },
+  };
+  // Only water pushes air out ahead of it: whatever else comes back finds every way out shut.
+  const airOutAt =
+    ventNode !== undefined && mediumOf(net.line, ventNode) === "water"
+      ? order.find(
+          (each) =>
+            each.medium === "water" && !each.standsShut && (bleeds.length === 0 || each.barrier === "outer"),
+        )
+      : undefined;
   const drainName = drain && (net.nodes[net.nodeIndex.get(drain.node)!]!.name ?? drain.node);
   return [
     ...bleeds.map(
@@ -121,6 +138,7 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
           },
         ]
       : []),
+    ...(shutVent === undefined || airOutAt !== undefined ? [] : [shutVent]),
     ...turned.map(
       (valve): Act => ({
         kind: "turn-back",
@@ -129,7 +147,11 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
         why: { kind: "as-it-stood" },
       }),
     ),
-    ...order.map(open),
+    ...order.flatMap((closure) =>
+      closure === airOutAt && shutVent !== undefined
+        ? [{ ...open(closure), airOut: shutVent.id }, shutVent]
+        : [open(closure)],
+    ),
     ...pumps.map(
       (pump): Act => ({
         kind: "start-pump",

@@ -78,6 +78,7 @@ export interface Act {
     | "open-bleed"
     | "shut-bleed"
     | "shut-drain"
+    | "shut-vent"
     | "turn-back"
     | "open"
     | "leave-shut"
@@ -87,6 +88,8 @@ export interface Act {
   readonly id: string;
   readonly name: string;
   readonly why: ActReason;
+  /** Of the valve that fills the section: the vent that stays open until the air is out. */
+  readonly airOut?: string;
 }
 
 /** Why an act stands where it stands in the order. */
@@ -107,6 +110,8 @@ export type ActReason =
   | { readonly kind: "bleeds-between"; readonly between: readonly string[] }
   | { readonly kind: "leads-outside" }
   | { readonly kind: "before-the-medium" }
+  /** It let air in: it stays open until the air is out again. */
+  | { readonly kind: "when-the-air-is-out" }
   | { readonly kind: "as-it-stood" }
   | { readonly kind: "stands-shut" }
   /** It was shut before the plan changed. */

@@ -1,4 +1,4 @@
-import { type Network, reachable } from "../line";
+import { type Network, reachable, search } from "../line";
 import { circleArea, drainTime, pipeVolume } from "../physics";
 import type { Length, Volume } from "../quantity";
 
@@ -14,7 +14,13 @@ export interface Section {
   readonly nodes: readonly string[];
   readonly links: readonly string[];
   readonly volume_L: number;
-  readonly drain?: { readonly node: string; readonly minutes: number; readonly staysBelow_L: number };
+  /** Where it runs out: L that run and that lie lower and stay, of all that can get there. */
+  readonly drain?: {
+    readonly node: string;
+    readonly minutes: number;
+    readonly runs_L: number;
+    readonly staysBelow_L: number;
+  };
   readonly vent?: { readonly node: string };
   readonly gauge?: { readonly node: string };
 }
@@ -35,6 +41,7 @@ export function shutInSection(net: Network, zone: readonly number[], closed: Rea
     return [
       {
         volume,
+        ends: [net.from[index]!, net.to[index]!] as const,
         top: Math.max(height(net.from[index]!), height(net.to[index]!)),
         foot: Math.min(height(net.from[index]!), height(net.to[index]!)),
       },
@@ -43,46 +50,74 @@ export function shutInSection(net: Network, zone: readonly number[], closed: Rea
   const vessels = members.reduce((sum, index) => sum + (net.nodes[index]!.volume_L ?? 0) / 1000, 0);
   const volume = runs.reduce((sum, run) => sum + run.volume, vessels);
 
+  // A drain that what is opened cannot run to empties something else.
+  const runsOut = flowing(net, zone, closed, "from");
   const lowest = pick(
-    members.filter((index) => net.nodes[index]!.kind === "drain"),
+    members.filter((index) => net.nodes[index]!.kind === "drain" && runsOut[index]),
     (index) => -height(index),
   );
+  const drained = lowest === undefined ? undefined : flowing(net, [lowest], closed, "to");
   const highest = pick(
-    members.filter((index) => net.nodes[index]!.kind === "vent" || net.nodes[index]!.hydrant),
+    members.filter(
+      (index) =>
+        (net.nodes[index]!.kind === "vent" || net.nodes[index]!.hydrant) &&
+        (drained === undefined || drained[index]),
+    ),
     height,
   );
   const gauge = pick(
     members.filter((index) => net.nodes[index]!.kind === "gauge"),
     (index) => -height(index),
   );
-  const top = Math.max(...members.map(height));
   return {
     nodes: members.map((index) => net.nodes[index]!.id),
     links: links.map((index) => net.links[index]!.id),
     volume_L: volume * 1000,
-    ...(lowest !== undefined && { drain: drainAt(net, lowest, runs, volume, top) }),
+    ...(lowest !== undefined && drained !== undefined && { drain: drainAt(net, lowest, runs, drained) }),
     ...(highest !== undefined && { vent: { node: net.nodes[highest]!.id } }),
     ...(gauge !== undefined && { gauge: { node: net.nodes[gauge]!.id } }),
   };
 }
 
+/** Places that something flows to from these, or from which it flows to these, past check valves one way only. */
+const flowing = (
+  net: Network,
+  starts: readonly number[],
+  closed: ReadonlySet<number>,
+  way: "from" | "to",
+): Uint8Array =>
+  search(net, starts, (link, next, node) => {
+    const upstream = way === "from" ? node : next;
+    return !closed.has(link) && (net.lets[link]! & (net.from[link] === upstream ? 1 : 2)) !== 0;
+  }).has;
+
+/** What runs out of a drain: all that can get to it, and how long that takes. */
 function drainAt(
   net: Network,
   drain: number,
-  runs: readonly { volume: number; top: number; foot: number }[],
-  volume: number,
-  top: number,
+  runs: readonly {
+    readonly volume: number;
+    readonly ends: readonly [number, number];
+    readonly top: number;
+    readonly foot: number;
+  }[],
+  drained: Uint8Array,
 ): NonNullable<Section["drain"]> {
   const node = net.nodes[drain]!;
-  const below = runs
+  const own = runs.filter(({ ends }) => ends.every((end) => drained[end]));
+  const places = net.nodes.flatMap((each, index) => (drained[index] ? [each] : []));
+  const inVessels = places.reduce((sum, each) => sum + (each.volume_L ?? 0) / 1000, 0);
+  const below = own
     .filter((run) => run.top < node.elevation_m - 0.05)
     .reduce((sum, run) => sum + run.volume, 0);
+  const above = own.reduce((sum, run) => sum + run.volume, inVessels) - below;
   const opening = circleArea(
     (node.opening_mm === undefined ? USUAL_DRAIN_M : node.opening_mm / 1000) as Length,
   );
+  const top = Math.max(...places.map((each) => each.elevation_m));
   const head = Math.max(LEAST_HEAD_M, top - node.elevation_m) as Length;
-  const seconds = drainTime((volume - below) as Volume, head, opening, DISCHARGE);
-  return { node: node.id, minutes: seconds / 60, staysBelow_L: below * 1000 };
+  const seconds = drainTime(above as Volume, head, opening, DISCHARGE);
+  return { node: node.id, minutes: seconds / 60, runs_L: above * 1000, staysBelow_L: below * 1000 };
 }
 
 function pick(candidates: readonly number[], merit: (index: number) => number): number | undefined {

@@ -56,7 +56,7 @@ describe("what is shut in", () => {
       );
     expect(how("lido-treatment", "LD-SF1")).toEqual(["water gauge G1", "electricity tester SFE"]);
     expect(how("lido-treatment", "LD-IF1")).toEqual(["water drain D1", "electricity tester IFE"]);
-    expect(how("gannet-low-side", "GN-RV6", { pumpedOut: ["OP"] })).toEqual(["ammonia drain ODR"]);
+    expect(how("gannet-low-side", "GN-RV6", { pumpedOut: ["OP"] })).toEqual(["ammonia nowhere"]);
     expect(how("gannet-low-side", "GN-HRV2")).toEqual(["ammonia nowhere"]);
     expect(how("laundry-supply", "LY-S1c")).toEqual(["water crack", "electricity tester W1E"]);
   });

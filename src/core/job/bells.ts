@@ -70,8 +70,8 @@ export function jobBells(job: Run): Bell[] {
   return bells;
 }
 
-function firstClosure({ shut, progress }: Run): number | undefined {
-  const times = shut.map((link) => progress.shut.get(link)?.at).filter((at) => at !== undefined);
+function firstClosure({ progress }: Run): number | undefined {
+  const times = [...progress.shut.values()].map(({ at }) => at);
   return times.length > 0 ? Math.min(...times) : undefined;
 }
 

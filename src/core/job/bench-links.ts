@@ -4,7 +4,7 @@ import { conditionOf } from "./compile/torque";
 import { BAR } from "./progress";
 import type { Run } from "./run";
 import type { Step } from "./step";
-import { isProving } from "./step-id";
+import { readProving } from "./step-id";
 
 /** A calculation that helps at a step, opened with what the job knows already. */
 export interface BenchLink {
@@ -157,7 +157,7 @@ const proving: Rule = (job, step) => {
 
 /** The readings of the section so far, first and last. */
 function standing(job: Run): Links {
-  const readings = job.progress.readings.filter((reading) => isProving(reading.step));
+  const readings = job.progress.readings.filter((reading) => readProving(reading.step) !== undefined);
   const [first, last] = [readings[0], readings.at(-1)];
   const { zero_bar } = job.inputs.sheet.isolation;
   if (first === undefined || last === undefined || first === last) return [];

@@ -44,6 +44,7 @@ export function wetJob(more: Partial<JobInputs> = {}): JobInputs {
     policy: "on-condition",
     openedAt: new Date(START).toISOString(),
     openedBy: "Tam Arkle",
+    rules: 2,
     ...more,
   };
 }

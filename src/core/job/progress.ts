@@ -2,7 +2,7 @@ import type { FoundFeature } from "../build";
 import type { Kept } from "../calculators";
 import type { JobEvent, JobInputs } from "../formats";
 import { judgeStill } from "./standing-test";
-import { isProving, readStepId, singleStep } from "./step-id";
+import { readProving, readStepId } from "./step-id";
 import type { TakenReading } from "./taken-reading";
 
 export interface Done {
@@ -114,8 +114,11 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   let givenUp: Progress["givenUp"];
   const startProofAnew = () => {
     proof.clear();
-    waits.delete(singleStep("hold"));
-    done.delete(singleStep("hold"));
+    for (const held of [...waits.keys(), ...done.keys()])
+      if (readProving(held)?.part === "hold") {
+        waits.delete(held);
+        done.delete(held);
+      }
   };
 
   for (const event of effective) {
@@ -142,7 +145,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
           ...(kelvin !== undefined && { kelvin }),
         };
         readings.push(reading);
-        if (!isProving(step)) break;
+        if (readProving(step) === undefined) break;
         // Cooling hides what is let in: a reading of zero is none when the colder section should show less.
         if (si > zero || (judgeStill(readings, zero)?.corrected ?? 0) > zero) startProofAnew();
         else proof.set(step, reading);

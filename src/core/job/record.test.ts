@@ -48,7 +48,7 @@ describe("the log, line by line", () => {
     ["an answer, by the words that were pressed", "Look at the face of the outlet disc. | Catches"],
     ["a reading as it was typed", "Prove zero at the lower outlet of the hydrant. | 0 bar g"],
     ["a lock, by its number", /^Shut V-12 .* \| 14$/],
-    ["a wait", /^Shut in and wait .* \| 10 min$/],
+    ["a wait", /^Shut .* and wait .* \| 10 min$/],
     ["a pull that was read", /gland bolts.* \| pass 1, bolt 1, read 5\.4 N·m$/],
     ["a pull that clicked", /gland bolts.* \| pass 2, bolt 4$/],
     ["the signature", "Sign off | Back in service"],

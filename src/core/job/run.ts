@@ -163,10 +163,15 @@ export const notBegun = (run: Run): boolean =>
 
 const TOUCHES: ReadonlySet<Phase> = new Set(["isolate", "prove", "strip", "rebuild", "restore"]);
 
-/** Who is without service now: what the plan takes away, once its first closure is made. */
+/**
+ * Who is without service now: what the plan takes away, from its first closure until all is open again, tested, and told
+ * to those who rely on it.
+ */
 export function outOfService(run: Run): readonly LostConsumer[] {
-  if (isClosed(run) || run.plan.isolation?.ok !== true) return [];
-  return run.shut.length > 0 ? run.plan.isolation.value.lost : [];
+  const { plan, progress, shut } = run;
+  if (isClosed(run) || plan.isolation?.ok !== true || progress.shut.size === 0) return [];
+  const untold = plan.steps.some((step) => step.kind === "tell" && !progress.done.has(step.id));
+  return shut.length > 0 || untold ? plan.isolation.value.lost : [];
 }
 
 /** What the sheet says of the answer that halts a step. */

@@ -27,6 +27,9 @@ const SINGLE = {
 
 const ABOUT = {
   dead: "prove:dead:",
+  "gauge-at": "prove:gauge:",
+  "hold-at": "prove:hold:",
+  "gauge-again-at": "prove:again:",
   check: "check:",
   "stop-pump": "pump-off:",
   "pump-out": "pump-out:",
@@ -46,6 +49,7 @@ const ABOUT = {
   tighten: "tighten:",
   "shut-bleed": "bleed-shut:",
   "shut-drain": "drain-shut:",
+  "shut-vent": "vent-shut:",
   "start-pump": "pump-on:",
   open: "open:",
   ready: "restore:",
@@ -71,8 +75,31 @@ export function readStepId(id: string): StepRef | undefined {
   return undefined;
 }
 
-/** Readings that prove zero, and the wait between them. */
-export const isProving = (id: string): boolean => {
+/** A step at which zero is proven: of the first place, or of another one, by its node. */
+export interface ProvingRef {
+  readonly part: "gauge" | "hold" | "again";
+  readonly at: string | undefined;
+}
+
+const PROVING = {
+  gauge: { part: "gauge" },
+  hold: { part: "hold" },
+  "gauge-again": { part: "again" },
+  "gauge-at": { part: "gauge" },
+  "hold-at": { part: "hold" },
+  "gauge-again-at": { part: "again" },
+} as const;
+
+/** Which proof a step belongs to; nothing where it proves nothing. */
+export function readProving(id: string): ProvingRef | undefined {
   const ref = readStepId(id);
-  return ref?.is === "gauge" || ref?.is === "gauge-again";
-};
+  if (ref === undefined || !(ref.is in PROVING)) return undefined;
+  const { part } = PROVING[ref.is as keyof typeof PROVING];
+  return { part, at: "of" in ref ? ref.of : undefined };
+}
+
+/** What the steps of a proof are called; the first place of a job has no name of its own. */
+export const provingStep = (part: ProvingRef["part"], at?: string): string =>
+  at === undefined
+    ? singleStep(part === "again" ? "gauge-again" : part)
+    : stepAbout(part === "again" ? "gauge-again-at" : `${part}-at`, at);

@@ -1,6 +1,7 @@
 import type { TrayAccount } from "../build";
 import type { Finding } from "../findings";
 import type { JobEvent, JobInputs } from "../formats";
+import type { Act } from "../world";
 import type { Progress } from "./progress";
 import type { EntryRefusal } from "./refusal";
 import type { StepHead } from "./step-head";
@@ -45,6 +46,8 @@ export type Takes<Facts> = {
 /** All that the log has to know of one kind of step. */
 export interface StepRule<Facts> {
   readonly takes: Takes<Facts>;
+  /** What the card asks to be done, in its order: a card without any only asks or tells. */
+  readonly acts?: (step: StepHead & Facts) => readonly Act[];
   /** Where it stands; a tick makes it done unless this says otherwise. */
   readonly stands?: (step: StepHead & Facts, standing: Standing) => StepState;
 }

@@ -1,3 +1,4 @@
+import type { Act } from "../world";
 import type { EntryRefusal } from "./refusal";
 import type { Step, StepFacts, StepKind } from "./step";
 import type { AtEntry, Standing, StepEntry, StepRule, StepState } from "./step-rule";
@@ -97,6 +98,9 @@ export function stateOf(step: Step, standing: Standing): StepState {
   if (stands !== undefined) return stands(step, standing);
   return { kind: progress.done.has(step.id) ? "done" : "open" };
 }
+
+/** What the card asks to be done, one thing at a time. */
+export const actsOf = (step: Step): readonly Act[] => ruleOf(step.kind).acts?.(step) ?? [];
 
 /** Whether an entry may be made at this step. */
 export function refuseEntry(step: Step, entry: StepEntry, at: AtEntry): EntryRefusal | undefined {

@@ -8,7 +8,7 @@ export {
   underLineRule,
 } from "./media";
 export { neighbourhood } from "./neighbourhood";
-export { fed, isEnergy, type Network, network, reachable, standsShut, usuallyFed } from "./network";
+export { fed, feeding, isEnergy, type Network, network, reachable, standsShut, usuallyFed } from "./network";
 export { pointNames } from "./point-names";
 export { forEachLink, otherEnd, search } from "./search";
 export {

@@ -32,7 +32,7 @@ export function planTask(body: Uint8Array): TaskResult {
     value: {
       ...plan.value,
       rebuild: planRebuild(sheet, plan.value.moves),
-      spoiled: [...spoiledBy(sheet, plan.value.moves)].map(([part, why]) => ({ part, why })),
+      spoiled: [...spoiledBy(sheet, plan.value.moves, demand.build)].map(([part, why]) => ({ part, why })),
     },
   };
 }

@@ -63,6 +63,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     policy: ask.policy,
     openedAt: new Date(now()).toISOString(),
     openedBy: by,
+    rules: 2,
     named: {
       sheet: { id: sheet.id, revision: sheet.revision, hash: digest(sheet) },
       ...(whole !== undefined &&

@@ -91,6 +91,15 @@ export const steps = {
   release: { why: "The gentlest way out this valve has; the cover itself is the last." },
   gauge: {
     first: (where: string) => `Prove zero at the ${where}.`,
+    at: (name: string) => `Prove zero at ${name}.`,
+    fit: {
+      gauge: (name: string) => `${name} hangs on what is opened, and on nothing that is live.`,
+      vent: (name: string) =>
+        `Fit a gauge at ${name}: it hangs on what is opened, and on nothing that is live.`,
+      drain: (name: string) =>
+        `Fit a gauge at ${name}: it hangs on what is opened, and on nothing that is live.`,
+    },
+    openAgain: (names: string) => ` Then open ${names} again and leave it open.`,
     again: "Read the gauge again: still zero?",
     climbedOnLine:
       "If it climbed, a closure passes: name it, and the plan finds another. Then the wait starts anew.",
@@ -100,8 +109,10 @@ export const steps = {
   },
   hold: {
     title: (minutes: number) => `Shut in and wait ${minutes} minutes.`,
+    shutFirst: (names: string, minutes: number) => `Shut ${names} and wait ${minutes} minutes.`,
     why: "A valve that passes a little fills the section again. Only time shows it.",
     afterwards: (where: string) => `Read the gauge at the ${where} again.`,
+    afterwardsAt: (name: string) => `Read the gauge at ${name} again.`,
   },
   mark: {
     where: (end: string) => `Where does the ${end} sit?`,
@@ -186,7 +197,11 @@ export const steps = {
     title: "Account for the tray.",
     why: "Nothing left over that should have gone in, nothing in that should have come out.",
   },
-  shutPoint: { bleed: (name: string) => `Shut ${name}.`, drain: (name: string) => `Shut drain ${name}.` },
+  shutPoint: {
+    bleed: (name: string) => `Shut ${name}.`,
+    drain: (name: string) => `Shut drain ${name}.`,
+    vent: (name: string) => `Shut ${name}.`,
+  },
   startPump: { title: (name: string) => `Take your lock off ${name} and start it.` },
   open: {
     open: (name: string) => `Take your lock off ${name} and open it slowly.`,

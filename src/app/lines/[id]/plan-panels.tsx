@@ -65,14 +65,13 @@ export function ShuttingPanel({ plan, at }: { plan: IsolationPlan; at: number | 
 
 export function ProvePanel({ plan, nodeName }: { plan: IsolationPlan; nodeName: (id: string) => string }) {
   const words = useSpeaker();
-  const { drain, volume_L } = plan.section;
+  const { drain } = plan.section;
   return (
     <Panel title="Then drain and prove">
       <ul className="dashed">
         {drain !== undefined && (
           <li className="py-1.5">
-            Drain {quantity(words, (volume_L - drain.staysBelow_L) / 1000, "volume")} at{" "}
-            {nodeName(drain.node)}
+            Drain {quantity(words, drain.runs_L / 1000, "volume")} at {nodeName(drain.node)}
             <small className="block text-fine text-soft">
               lowest drain of the section, about {formatDuration(drain.minutes * 60)}
               {plan.section.vent !== undefined && `; air in at ${nodeName(plan.section.vent.node)}`}

@@ -7,6 +7,7 @@ import {
   type StripFailure,
   type StripPlan,
   spoiledBy,
+  takenOff,
   withSafeWork,
 } from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
@@ -28,6 +29,8 @@ import { remembered } from "./remember";
 /** All that the phases are compiled from, worked out once. */
 export interface Context {
   readonly inputs: JobInputs;
+  /** Planned by the rules of before: tested and told in the old order, zero proven at one place. */
+  readonly asBefore: boolean;
   readonly sheet: Sheet;
   readonly progress: Progress;
   readonly parts: ReadonlyMap<string, Part>;
@@ -47,6 +50,7 @@ const MOST_ROUNDS = 8;
 export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
   const { valve } = inputs;
   const sheet = workSheet(inputs, "");
+  const asBefore = (inputs.rules ?? 1) < 2;
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
@@ -67,7 +71,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
     const renewed = renewals(
       sheet,
       removed,
-      spoiledBy(sheet, strip.value.moves),
+      asBefore ? takenOff(sheet, strip.value.moves) : spoiledBy(sheet, strip.value.moves, valve.build),
       findings,
       inputs.policy,
       chosen,
@@ -81,6 +85,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       );
       return ok({
         inputs,
+        asBefore,
         sheet,
         progress,
         parts: new Map(sheet.parts.map((part) => [part.id, part])),

@@ -147,7 +147,7 @@ const turnStep = (valve: Turned): Step =>
       name: valve.name,
       lockable: valve.lockable,
       ...(valve.where !== undefined && { where: valve.where }),
-      by: { kind: "turning", from: valve.from.name, to: valve.to.name },
+      by: { kind: "turning", from: valve.from.name, to: valve.to.name, position: valve.to.id },
     },
   );
 
@@ -170,10 +170,10 @@ function draining({ isolation, sheet, inputs }: Context): Step[] {
           kind: "drain",
           node: drain.node,
           name: name(drain.node),
-          runs_L: volume_L - drain.staysBelow_L,
+          runs_L: drain.runs_L,
           stays_L: drain.staysBelow_L,
           takes_min: drain.minutes,
-          ...(vent !== undefined && { vent: name(vent.node) }),
+          ...(vent !== undefined && { vent: name(vent.node), airAt: vent.node }),
         },
       ),
     ];

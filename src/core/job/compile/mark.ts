@@ -42,7 +42,7 @@ export const mark = (context: Context): Step[] =>
   captures(context).map(({ id, about, choices }) =>
     step(
       { id: stepAbout("mark", id), phase: "mark", minutes: 0.5, mayOverride: true },
-      { kind: "mark", about, choices },
+      { kind: "mark", mark: id, about, choices },
     ),
   );
 
@@ -54,7 +54,7 @@ export const confirms = (context: Context, fitted: string): Step[] =>
     return [
       step(
         { id: stepAbout("confirm", id), phase: "rebuild", minutes: 0.5, part: fitted },
-        { kind: "confirm", about, noted, choices, mark: stepAbout("mark", id) },
+        { kind: "confirm", of: id, about, noted, choices, mark: stepAbout("mark", id) },
       ),
     ];
   });

@@ -80,7 +80,7 @@ function notify({ isolation, inputs }: Context): Step[] {
         minutes: 4,
         dangers: zones.length > 0 ? [{ kind: "fire-meets-no-water", zones }] : [],
       },
-      { kind: "notify", hydrants, zones, others, itself },
+      { kind: "notify", nodes: lost.map((each) => each.node), hydrants, zones, others, itself },
     ),
   ];
 }

@@ -1,37 +1,88 @@
 import { releaseOf } from "../../build";
 import { MEDIA_RULES } from "../../line";
 import { type Step, step } from "../step";
-import { singleStep, stepAbout } from "../step-id";
+import { provingStep, singleStep, stepAbout } from "../step-id";
+import type { ProvePlace } from "../steps/gauge";
 import type { Context } from "./context";
 
-/** What closures leave behind is let out; then the proof that it is dead. */
+/** What closures leave behind is let out; then the proof that it is dead, for each part that hangs together. */
 export function prove(context: Context): Step[] {
-  const { sheet, inputs } = context;
-  const { zeroAt, fitGauge, zero_bar, hold_min, medium, workUnderPressure } = sheet.isolation;
-  if (workUnderPressure !== undefined) return [];
-  const read = {
-    kind: "gauge" as const,
-    zero_bar,
-    temperature: MEDIA_RULES[medium].standsWithTemperature,
-    where: zeroAt,
-    fit: fitGauge,
-    onLine: inputs.line !== undefined,
-  };
+  if (context.sheet.isolation.workUnderPressure !== undefined) return [];
   return [
     ...storedEnergy(context),
     ...electricallyDead(context),
     ...letOut(context),
+    ...placesOf(context).flatMap((place, index) => proof(context, place, index === 0)),
+  ];
+}
+
+/** A place at which zero is proven. */
+interface Place {
+  readonly where: ProvePlace;
+  readonly node?: string;
+  /** What has to be shut while the section stands, and is opened again afterwards. */
+  readonly points: readonly { readonly node: string; readonly name: string }[];
+}
+
+/** The places that the line computes; without a line, or where it has none, the one that the sheet names at the valve. */
+function placesOf({ sheet, isolation, inputs, asBefore }: Context): Place[] {
+  const { zeroAt, fitGauge } = sheet.isolation;
+  const atValve: ProvePlace = { kind: "said", at: zeroAt, fit: fitGauge };
+  if (isolation?.ok !== true || asBefore) return [{ where: atValve, points: [] }];
+  const { prove, section } = isolation.value;
+  const node = (id: string) => inputs.line?.nodes.find((each) => each.id === id);
+  const valve = node(inputs.valve.node ?? inputs.valve.tag)?.id;
+  // Bleeds between two barriers stay open: what creeps past the first comes out there.
+  const letOut = [section.drain?.node, section.drain === undefined ? undefined : section.vent?.node];
+  const points = letOut.flatMap((id) => (id === undefined ? [] : [{ node: id, name: node(id)?.name ?? id }]));
+  return prove.flatMap((point): Place[] => {
+    switch (point.how) {
+      case "tester":
+        return [];
+      case "gauge":
+      case "vent":
+      case "drain": {
+        const own = point.node === valve;
+        const where: ProvePlace = own ? atValve : { kind: "point", how: point.how, name: point.name ?? "" };
+        return [{ where, ...(point.node !== undefined && { node: point.node }), points }];
+      }
+      case "crack":
+      case "nowhere":
+        return [{ where: atValve, ...(valve !== undefined && { node: valve }), points }];
+    }
+  });
+}
+
+/** Read, shut in, waited, read again. */
+function proof({ sheet, inputs }: Context, { where, node, points }: Place, first: boolean): Step[] {
+  const { zero_bar, hold_min, medium } = sheet.isolation;
+  const at = first ? undefined : node;
+  const read = {
+    kind: "gauge" as const,
+    zero_bar,
+    temperature: MEDIA_RULES[medium].standsWithTemperature,
+    where,
+    ...(node !== undefined && { node }),
+    onLine: inputs.line !== undefined,
+  };
+  return [
     step(
       {
-        id: singleStep("gauge"),
+        id: provingStep("gauge", at),
         phase: "prove",
         minutes: 3,
         dangers: [{ kind: "gauge-may-be-blocked" }],
       },
-      { ...read, again: false },
+      { ...read, again: false, openAfter: [] },
     ),
-    step({ id: singleStep("hold"), phase: "prove", minutes: hold_min }, { kind: "hold", where: zeroAt }),
-    step({ id: singleStep("gauge-again"), phase: "prove", minutes: 1 }, { ...read, again: true }),
+    step(
+      { id: provingStep("hold", at), phase: "prove", minutes: hold_min },
+      { kind: "hold", where, shutFirst: points },
+    ),
+    step(
+      { id: provingStep("again", at), phase: "prove", minutes: 1 },
+      { ...read, again: true, openAfter: points },
+    ),
   ];
 }
 
@@ -80,19 +131,21 @@ function storedEnergy({ isolation }: Context): Step[] {
   ];
 }
 
-function electricallyDead({ isolation }: Context): Step[] {
-  const point =
-    isolation?.ok === true ? isolation.value.prove.find((each) => each.how === "tester") : undefined;
-  if (point?.node === undefined) return [];
-  return [
-    step(
-      {
-        id: stepAbout("dead", point.node),
-        phase: "prove",
-        minutes: 3,
-        dangers: [{ kind: "medium-out", medium: "electricity" }],
-      },
-      { kind: "dead", node: point.node, name: point.name ?? point.node },
-    ),
-  ];
+function electricallyDead({ isolation, asBefore }: Context): Step[] {
+  const found = isolation?.ok === true ? isolation.value.prove.filter((each) => each.how === "tester") : [];
+  return found.slice(0, asBefore ? 1 : undefined).flatMap(({ node, name = "" }) =>
+    node === undefined
+      ? []
+      : [
+          step(
+            {
+              id: stepAbout("dead", node),
+              phase: "prove",
+              minutes: 3,
+              dangers: [{ kind: "medium-out", medium: "electricity" }],
+            },
+            { kind: "dead", node, name },
+          ),
+        ],
+  );
 }

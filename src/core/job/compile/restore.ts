@@ -1,15 +1,15 @@
 import type { Act } from "../../isolation";
+import type { Phase } from "../phases";
 import { type Step, step } from "../step";
 import { singleStep, stepAbout } from "../step-id";
 import type { OpenFacts } from "../steps/open";
 import { checksOf } from "./checks";
 import { type Context, said } from "./context";
 
-/** How it comes live again: made ready, drain shut, opened in the order that hurts nobody, air out, told. */
+/** How it comes live again: made ready, drain shut, opened in the order that hurts nobody, air out. */
 export function restore(context: Context): Step[] {
   const { sheet, isolation, inputs, progress } = context;
   const live = sheet.isolation.workUnderPressure !== undefined;
-  const lost = isolation?.ok === true ? isolation.value.lost.map((each) => each.name) : [];
   const wrote = progress.done.get(singleStep("shut-by-hand"))?.entry;
   return [
     ...ready(context, "before-opening"),
@@ -23,14 +23,7 @@ export function restore(context: Context): Step[] {
         ]
       : []),
     ...ready(context, "after-opening"),
-    ...(live || (lost.length === 0 && inputs.line !== undefined)
-      ? []
-      : [
-          step(
-            { id: singleStep("tell"), phase: "restore", minutes: 3 },
-            { kind: "tell", names: lost.length > 0 ? lost : [inputs.valve.name] },
-          ),
-        ]),
+    ...(context.asBefore ? tellBack(context, "restore") : []),
   ];
 }
 
@@ -45,14 +38,15 @@ const ready = ({ sheet }: Context, when: "before-opening" | "after-opening"): St
           minutes: each.minutes,
           dangers: said(each.cautions),
         },
-        { kind: "ready", do: each.do, why: each.why },
+        { kind: "ready", card: each.id, do: each.do, why: each.why },
       ),
     );
 
 /** What brings the line back, in the plan's order; then what was shut before the plan changed. */
 function acts(context: Context): Step[] {
   const { isolation, inputs, progress } = context;
-  const order: readonly Act[] = isolation?.ok === true ? isolation.value.restoring : [];
+  const planned: readonly Act[] = isolation?.ok === true ? isolation.value.restoring : [];
+  const order = context.asBefore ? planned.filter((act) => act.kind !== "shut-vent") : planned;
   const known = new Set(order.map((act) => act.id));
   const earlier = [...progress.shut.keys()]
     .filter((link) => !known.has(link))
@@ -69,13 +63,16 @@ function acts(context: Context): Step[] {
   return [...order, ...earlier].map((act) => actStep(context, act));
 }
 
-function actStep(context: Context, { kind, id, name, why }: Act): Step {
+const POINT = { "shut-bleed": "bleed", "shut-drain": "drain", "shut-vent": "vent" } as const;
+
+function actStep(context: Context, { kind, id, name, why, airOut }: Act): Step {
   switch (kind) {
     case "shut-bleed":
     case "shut-drain":
+    case "shut-vent":
       return step(
         { id: stepAbout(kind, id), phase: "restore", minutes: 1 },
-        { kind: "shut-point", point: kind === "shut-bleed" ? "bleed" : "drain", node: id, name, why },
+        { kind: "shut-point", point: POINT[kind], node: id, name, why },
       );
     case "start-pump":
       return step(
@@ -85,20 +82,31 @@ function actStep(context: Context, { kind, id, name, why }: Act): Step {
     case "turn-back":
     case "switch-on":
     case "leave-shut":
-      return openStep(context, { kind: "open", link: id, name, how: kind, why });
+      return openStep(context, { kind: "open", link: id, name, how: kind, why, crack: false });
     default:
-      return openStep(context, { kind: "open", link: id, name, how: "open", why });
+      return openStep(context, {
+        kind: "open",
+        link: id,
+        name,
+        how: "open",
+        why,
+        crack: true,
+        ...(airOut !== undefined && { airOut }),
+      });
   }
 }
 
-function openStep({ inputs, progress }: Context, facts: OpenFacts): Step {
+function openStep({ inputs, progress, isolation }: Context, facts: OpenFacts): Step {
   const link = inputs.line?.links.find((each) => each.id === facts.link);
   const valve = link?.kind === "valve" ? link : undefined;
+  const turned =
+    isolation?.ok === true ? isolation.value.turned.find((each) => each.node === facts.link) : undefined;
   const lock = progress.shut.get(facts.link)?.entry;
   return step(
     { id: stepAbout("open", facts.link), phase: "restore", minutes: valve?.access_min ?? 3 },
     {
       ...facts,
+      ...(turned !== undefined && { position: turned.from.id }),
       ...(lock !== undefined && { lock }),
       ...(valve?.where !== undefined && { where: valve.where }),
       ...(valve?.turns !== undefined && { turns: valve.turns }),
@@ -106,11 +114,29 @@ function openStep({ inputs, progress }: Context, facts: OpenFacts): Step {
   );
 }
 
+/** Tested, then told: whoever hears that it is back relies on it from then on. */
 export const testAndSignOff = (context: Context): Step[] => [
   ...checksOf(context, "test"),
+  ...(context.asBefore ? [] : tellBack(context, "sign-off")),
   step(
     { id: singleStep("tag"), phase: "sign-off", minutes: 2, mayOverride: true },
     { kind: "tag", says: context.sheet.tag },
   ),
   step({ id: singleStep("sign-off"), phase: "sign-off", minutes: 1 }, { kind: "sign-off" }),
 ];
+
+function tellBack({ sheet, isolation, inputs }: Context, phase: Phase): Step[] {
+  const live = sheet.isolation.workUnderPressure !== undefined;
+  const lost = isolation?.ok === true ? isolation.value.lost : [];
+  if (live || (lost.length === 0 && inputs.line !== undefined)) return [];
+  return [
+    step(
+      { id: singleStep("tell"), phase, minutes: 3 },
+      {
+        kind: "tell",
+        nodes: lost.map((each) => each.node),
+        names: lost.length > 0 ? lost.map((each) => each.name) : [inputs.valve.name],
+      },
+    ),
+  ];
+}

@@ -29,7 +29,7 @@ function taskSteps(context: Context, task: Task): Step[] {
       ...(task.part !== undefined && { part: task.part }),
       ...stands(sheet, task.position?.before, task.position?.after),
     },
-    { kind: "task", do: task.do, why: task.why },
+    { kind: "task", task: task.id, do: task.do, why: task.why },
   );
   return [
     ...(task.underPressure === undefined

@@ -8,6 +8,7 @@ export interface CheckFacts {
 }
 
 export const check: StepRule<CheckFacts> = {
+  acts: ({ check: { id, phase } }) => [{ do: phase === "test" ? "test" : "look", check: id }],
   takes: {
     "check-answered": ({ check }, { check: asked, answer }) => {
       if (check.id !== asked) return { path: "/check", kind: "another-check", gave: "answer" };

@@ -4,6 +4,8 @@ import type { Noted } from "./mark";
 /** What was noted before the strip, shown again: it has to be so now. */
 export interface ConfirmFacts {
   readonly kind: "confirm";
+  /** What it confirms. */
+  readonly of: string;
   readonly about: Noted;
   readonly noted: string;
   readonly choices: readonly string[];
@@ -17,4 +19,5 @@ export const confirm: StepRule<ConfirmFacts> = {
       entryOf(event) === noted ? undefined : { path: "/entry", kind: "noted-otherwise", noted },
     "photo-taken": () => undefined,
   },
+  acts: ({ of }) => [{ do: "confirm", mark: of }],
 };

@@ -22,5 +22,6 @@ export const crack: StepRule<CrackFacts> = {
         : { path: "/entry", kind: "say-what-came-out" },
     "still-pressure": () => undefined,
   },
+  acts: ({ part = "" }) => [{ do: "crack", part }],
   stands: unlessDone(({ part = "" }) => stepAbout("strip", part)),
 };

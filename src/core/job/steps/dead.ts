@@ -1,4 +1,4 @@
-import { written } from "../step-rule";
+import { type StepRule, written } from "../step-rule";
 
 /** A place is proven electrically dead with a tester. */
 export interface DeadFacts {
@@ -7,4 +7,4 @@ export interface DeadFacts {
   readonly name: string;
 }
 
-export const dead = written;
+export const dead: StepRule<DeadFacts> = { ...written, acts: ({ node }) => [{ do: "prove-dead", node }] };

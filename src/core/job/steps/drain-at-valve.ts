@@ -1,4 +1,4 @@
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** The section has no drain: it is let out at the valve itself. */
 export interface DrainAtValveFacts {
@@ -6,4 +6,4 @@ export interface DrainAtValveFacts {
   readonly volume_L: number;
 }
 
-export const drainAtValve = ticked;
+export const drainAtValve: StepRule<DrainAtValveFacts> = { ...ticked, acts: () => [{ do: "release" }] };

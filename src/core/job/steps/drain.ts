@@ -1,4 +1,4 @@
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** The shut-in section runs out at its lowest drain. */
 export interface DrainFacts {
@@ -10,8 +10,16 @@ export interface DrainFacts {
   readonly stays_L: number;
   /** Minutes through the bore of the drain. */
   readonly takes_min: number;
-  /** Where air gets in, by name. */
+  /** Where air gets in: by name, and the node. */
   readonly vent?: string;
+  readonly airAt?: string;
 }
 
-export const drain = ticked;
+export const drain: StepRule<DrainFacts> = {
+  ...ticked,
+  acts: ({ node, airAt }) => [
+    { do: "open-point", node },
+    ...(airAt === undefined ? [] : [{ do: "open-point" as const, node: airAt }]),
+    { do: "drain", node },
+  ],
+};

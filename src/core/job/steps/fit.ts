@@ -39,6 +39,19 @@ export interface FitFacts extends Counted {
 }
 
 export const fit: StepRule<FitFacts> = {
+  acts: ({ part = "", renewal, loose, torque_Nm, tools }) => [
+    { do: "put-on", part, fresh: renewal !== undefined },
+    ...(loose
+      ? []
+      : [
+          {
+            do: "tighten" as const,
+            part,
+            tools: tools.map(({ id }) => id),
+            ...(torque_Nm !== undefined && { most_Nm: torque_Nm }),
+          },
+        ]),
+  ],
   takes: {
     "piece-set": (step, { piece }, at) => refusePiece(step, piece, at),
     "part-compared": (step, { part, found }) => {

@@ -1,6 +1,6 @@
 import type { Renewal } from "../../findings";
 import type { Leftover, NotThisKit, Pick } from "../../store";
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** A renewal with the name of its part. */
 export type NamedRenewal = Renewal & { readonly name: string };
@@ -18,4 +18,7 @@ export interface KitFacts {
   readonly days: number;
 }
 
-export const kit = ticked;
+export const kit: StepRule<KitFacts> = {
+  ...ticked,
+  acts: ({ renewals }) => [{ do: "bring", parts: renewals.map(({ part }) => part) }],
+};

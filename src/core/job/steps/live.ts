@@ -1,5 +1,5 @@
 import type { Medium } from "../../formats";
-import { askedTwice } from "../step-rule";
+import { askedTwice, type StepRule } from "../step-rule";
 
 /** Nothing is shut: the work is done with the medium in the pipe, and why the sheet allows that. */
 export interface LiveFacts {
@@ -10,4 +10,7 @@ export interface LiveFacts {
   readonly says: string;
 }
 
-export const live = askedTwice;
+export const live: StepRule<LiveFacts> = {
+  ...askedTwice,
+  acts: () => [{ do: "agree", about: "work-under-pressure" }],
+};

@@ -14,6 +14,7 @@ export type Noted =
 
 export interface MarkFacts {
   readonly kind: "mark";
+  readonly mark: string;
   readonly about: Noted;
   readonly choices: readonly string[];
 }
@@ -24,4 +25,5 @@ export const mark: StepRule<MarkFacts> = {
       choices.includes(entryOf(event)) ? undefined : { path: "/entry", kind: "choose-one-of", choices },
     "photo-taken": () => undefined,
   },
+  acts: ({ mark }) => [{ do: "note", mark }],
 };

@@ -1,8 +1,10 @@
-import { written } from "../step-rule";
+import { type StepRule, written } from "../step-rule";
 
 /** Whoever relies on what goes out of service hears it before, not after. By name. */
 export interface NotifyFacts {
   readonly kind: "notify";
+  /** Of all who go without. */
+  readonly nodes: readonly string[];
   readonly hydrants: readonly string[];
   /** Zones of fire protection. */
   readonly zones: readonly string[];
@@ -11,4 +13,4 @@ export interface NotifyFacts {
   readonly itself: readonly string[];
 }
 
-export const notify = written;
+export const notify: StepRule<NotifyFacts> = { ...written, acts: ({ nodes }) => [{ do: "tell", nodes }] };

@@ -1,4 +1,4 @@
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** A bleed between two barriers is opened and stays open. */
 export interface OpenBleedFacts {
@@ -9,4 +9,7 @@ export interface OpenBleedFacts {
   readonly between: readonly string[];
 }
 
-export const openBleed = ticked;
+export const openBleed: StepRule<OpenBleedFacts> = {
+  ...ticked,
+  acts: ({ node }) => [{ do: "open-point", node }],
+};

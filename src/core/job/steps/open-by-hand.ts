@@ -1,4 +1,4 @@
-import { written } from "../step-rule";
+import { type StepRule, written } from "../step-rule";
 
 /** What was shut by the site's drawing is opened again. */
 export interface OpenByHandFacts {
@@ -7,4 +7,4 @@ export interface OpenByHandFacts {
   readonly wrote?: string;
 }
 
-export const openByHand = written;
+export const openByHand: StepRule<OpenByHandFacts> = { ...written, acts: () => [{ do: "open-by-hand" }] };

@@ -1,5 +1,5 @@
 import type { ActReason } from "../../isolation";
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** A way in comes back: its lock off, opened, switched on, turned back, or left shut as it stands. */
 export interface OpenFacts {
@@ -8,10 +8,31 @@ export interface OpenFacts {
   readonly name: string;
   readonly how: "open" | "switch-on" | "turn-back" | "leave-shut";
   readonly why: ActReason;
+  /** Slowly, as what lies behind may be empty. */
+  readonly crack: boolean;
+  /** The vent that lets the air out as this one fills the line. */
+  readonly airOut?: string;
+  /** The position a stem is turned back to. */
+  readonly position?: string;
   /** The number of the lock that was put on. */
   readonly lock?: string;
   readonly where?: string;
   readonly turns?: number;
 }
 
-export const open = ticked;
+export const open: StepRule<OpenFacts> = {
+  ...ticked,
+  acts: ({ link, how, position, crack, airOut }) => {
+    const unlock = { do: "unlock" as const, at: link };
+    switch (how) {
+      case "open":
+        return [unlock, { do: "open", link, crack, ...(airOut !== undefined && { airOut }) }];
+      case "switch-on":
+        return [unlock, { do: "switch-on", link }];
+      case "turn-back":
+        return [unlock, { do: "turn", node: link, to: position ?? "" }];
+      case "leave-shut":
+        return [unlock];
+    }
+  },
+};

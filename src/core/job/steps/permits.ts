@@ -1,5 +1,5 @@
 import type { PermitKind } from "../../line";
-import { written } from "../step-rule";
+import { type StepRule, written } from "../step-rule";
 
 /** Permits that this work calls for: reminders; the site's rules and the local code decide. */
 export interface PermitsFacts {
@@ -7,4 +7,7 @@ export interface PermitsFacts {
   readonly permits: readonly PermitKind[];
 }
 
-export const permits = written;
+export const permits: StepRule<PermitsFacts> = {
+  ...written,
+  acts: () => [{ do: "agree", about: "permits" }],
+};

@@ -1,4 +1,4 @@
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** The spindle, handle or key is moved so that the next part can come off or go in, or as it is left at the end. */
 export interface PositionFacts {
@@ -10,4 +10,4 @@ export interface PositionFacts {
   readonly for: "taking-off" | "putting-in" | "the-end";
 }
 
-export const position = ticked;
+export const position: StepRule<PositionFacts> = { ...ticked, acts: ({ to }) => [{ do: "move", to }] };

@@ -1,4 +1,4 @@
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** Gear that is put on before anything is touched, and who may do this work. */
 export interface ProtectFacts {
@@ -7,4 +7,4 @@ export interface ProtectFacts {
   readonly competence: string;
 }
 
-export const protect = ticked;
+export const protect: StepRule<ProtectFacts> = { ...ticked, acts: () => [{ do: "protect" }] };

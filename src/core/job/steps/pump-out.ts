@@ -1,4 +1,4 @@
-import { written } from "../step-rule";
+import { type StepRule, written } from "../step-rule";
 
 /** A vessel is drawn down until nothing in it could boil. */
 export interface PumpOutFacts {
@@ -7,4 +7,7 @@ export interface PumpOutFacts {
   readonly name: string;
 }
 
-export const pumpOut = written;
+export const pumpOut: StepRule<PumpOutFacts> = {
+  ...written,
+  acts: ({ node }) => [{ do: "pump-down", node }],
+};

@@ -1,4 +1,4 @@
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** Pressure that is left is let out on the gentlest rung the valve has, in the sheet's words. */
 export interface ReleaseFacts {
@@ -6,4 +6,4 @@ export interface ReleaseFacts {
   readonly do: string;
 }
 
-export const release = ticked;
+export const release: StepRule<ReleaseFacts> = { ...ticked, acts: () => [{ do: "release" }] };

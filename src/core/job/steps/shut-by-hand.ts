@@ -1,4 +1,4 @@
-import { written } from "../step-rule";
+import { type StepRule, written } from "../step-rule";
 
 /** No line is drawn: every way in is shut by the site's drawing. */
 export interface ShutByHandFacts {
@@ -6,4 +6,4 @@ export interface ShutByHandFacts {
   readonly says: string;
 }
 
-export const shutByHand = written;
+export const shutByHand: StepRule<ShutByHandFacts> = { ...written, acts: () => [{ do: "shut-by-hand" }] };

@@ -1,13 +1,16 @@
 import type { ActReason } from "../../isolation";
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** A bleed or a drain that was opened is shut again. */
 export interface ShutPointFacts {
   readonly kind: "shut-point";
-  readonly point: "bleed" | "drain";
+  readonly point: "bleed" | "drain" | "vent";
   readonly node: string;
   readonly name: string;
   readonly why: ActReason;
 }
 
-export const shutPoint = ticked;
+export const shutPoint: StepRule<ShutPointFacts> = {
+  ...ticked,
+  acts: ({ node }) => [{ do: "shut-point", node }],
+};

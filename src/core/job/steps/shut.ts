@@ -1,6 +1,6 @@
 import type { Medium } from "../../formats";
 import type { ActReason, ClosureReason } from "../../isolation";
-import { lockedOn } from "../step-rule";
+import { lockedOn, type StepRule } from "../step-rule";
 
 /** One way in is shut and locked: a valve, a switch, a three-way stem. */
 export interface ShutFacts {
@@ -24,8 +24,22 @@ export type ShutBy =
       readonly why: ClosureReason;
       readonly now: ActReason;
     }
-  | { readonly kind: "turning"; readonly from: string; readonly to: string }
+  /** By the names of its positions, and the id of the one it is turned to. */
+  | { readonly kind: "turning"; readonly from: string; readonly to: string; readonly position: string }
   /** Shut before the plan changed: it stays shut, and is no barrier where it was found to pass. */
   | { readonly kind: "shut-before"; readonly passes: boolean };
 
-export const shut = lockedOn;
+export const shut: StepRule<ShutFacts> = {
+  ...lockedOn,
+  acts: ({ link, by }) => {
+    const lock = { do: "lock" as const, at: link };
+    switch (by.kind) {
+      case "turning":
+        return [{ do: "turn", node: link, to: by.position }, lock];
+      case "closure":
+        return [{ do: by.medium === "electricity" ? "switch-off" : "shut", link }, lock];
+      case "shut-before":
+        return [{ do: "shut", link }, lock];
+    }
+  },
+};

@@ -7,5 +7,6 @@ export interface SignOffFacts {
 
 export const signOff: StepRule<SignOffFacts> = {
   takes: {},
+  acts: () => [{ do: "sign" }],
   stands: (_, { progress }) => ({ kind: progress.signedOff === undefined ? "open" : "done" }),
 };

@@ -1,4 +1,4 @@
-import { waited } from "../step-rule";
+import { type StepRule, waited } from "../step-rule";
 
 /** What a task needs time for. */
 export interface SoakFacts {
@@ -6,4 +6,7 @@ export interface SoakFacts {
   readonly why: string;
 }
 
-export const soak = waited;
+export const soak: StepRule<SoakFacts> = {
+  ...waited,
+  acts: ({ minutes }) => [{ do: "wait", minutes, for: "a-soak" }],
+};

@@ -1,5 +1,5 @@
 import type { ActReason } from "../../isolation";
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** A pump runs again. */
 export interface StartPumpFacts {
@@ -9,4 +9,10 @@ export interface StartPumpFacts {
   readonly why: ActReason;
 }
 
-export const startPump = ticked;
+export const startPump: StepRule<StartPumpFacts> = {
+  ...ticked,
+  acts: ({ link }) => [
+    { do: "unlock", at: link },
+    { do: "start-pump", link },
+  ],
+};

@@ -1,4 +1,4 @@
-import { lockedOn } from "../step-rule";
+import { lockedOn, type StepRule } from "../step-rule";
 
 /** A pump that could push into the open section is stopped and locked off. */
 export interface StopPumpFacts {
@@ -8,4 +8,10 @@ export interface StopPumpFacts {
   readonly lockable: boolean;
 }
 
-export const stopPump = lockedOn;
+export const stopPump: StepRule<StopPumpFacts> = {
+  ...lockedOn,
+  acts: ({ link }) => [
+    { do: "stop-pump", link },
+    { do: "lock", at: link },
+  ],
+};

@@ -25,6 +25,7 @@ export interface StripFacts extends Counted {
 }
 
 export const strip: StepRule<StripFacts> = {
+  acts: ({ part = "" }) => [{ do: "take-off", part }],
   takes: {
     "piece-set": (step, { piece }, at) => refusePiece(step, piece, at),
     "step-done": (step, event, { progress }) => refuseCount(step, entryOf(event), progress),

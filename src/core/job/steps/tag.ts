@@ -1,4 +1,4 @@
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** The tag on the valve, in the sheet's words. */
 export interface TagFacts {
@@ -6,4 +6,4 @@ export interface TagFacts {
   readonly says: string;
 }
 
-export const tag = ticked;
+export const tag: StepRule<TagFacts> = { ...ticked, acts: () => [{ do: "tag" }] };

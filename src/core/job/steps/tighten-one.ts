@@ -1,5 +1,5 @@
 import type { EndCondition } from "../../formats";
-import { ticked } from "../step-rule";
+import { type StepRule, ticked } from "../step-rule";
 
 /** What was left loose is tightened, now that what it waited for is in. */
 export interface TightenOneFacts {
@@ -11,4 +11,14 @@ export interface TightenOneFacts {
   readonly limit_Nm?: number;
 }
 
-export const tightenOne = ticked;
+export const tightenOne: StepRule<TightenOneFacts> = {
+  ...ticked,
+  acts: ({ part = "", torque_Nm, tools }) => [
+    {
+      do: "tighten",
+      part,
+      tools: tools.map(({ id }) => id),
+      ...(torque_Nm !== undefined && { most_Nm: torque_Nm }),
+    },
+  ],
+};

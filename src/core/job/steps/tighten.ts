@@ -55,6 +55,18 @@ export function nextBolt(
 }
 
 export const tighten: StepRule<TightenFacts> = {
+  acts: ({ part = "", passes, tools }) => {
+    const pulls = passes.map((pass) => pass.torque_Nm);
+    return [
+      {
+        do: "tighten",
+        part,
+        tools: tools.map(({ id }) => id),
+        least_Nm: Math.min(...pulls),
+        most_Nm: Math.max(...pulls),
+      },
+    ];
+  },
   takes: {
     "bolt-pulled": (step, event, { progress }) => {
       const next = nextBolt(step, progress);

@@ -8,6 +8,7 @@ export interface TrayFacts {
 }
 
 export const tray: StepRule<TrayFacts> = {
+  acts: () => [{ do: "count-the-tray" }],
   takes: {
     "step-done": ({ leftovers }, event, { tray: { missing, short } }) => {
       if (missing.length > 0) return { path: "/step", kind: "still-on-the-tray", items: missing };

@@ -22,7 +22,7 @@ const ROWS_ON_A_PAGE = 17;
 export function IsolationSheet({ line, plan, words }: { line: Line; plan: IsolationPlan; words: Speaker }) {
   const name = (id: string) => line.nodes.find((node) => node.id === id)?.name ?? id;
   const closures = new Map(plan.closures.map((each) => [each.link, each]));
-  const { drain, volume_L } = plan.section;
+  const { drain } = plan.section;
   const cares = [
     ...plan.stored.map(
       (each) => `${storedAt(words, each)} (${storedKind(words, each)}): ${storedWords(words, each)}`,
@@ -60,8 +60,8 @@ export function IsolationSheet({ line, plan, words }: { line: Line; plan: Isolat
         <ul className="dashed">
           {drain !== undefined && (
             <li className="py-1">
-              Drain {quantity(words, (volume_L - drain.staysBelow_L) / 1000, "volume")} at {name(drain.node)},
-              about {formatDuration(drain.minutes * 60)}.
+              Drain {quantity(words, drain.runs_L / 1000, "volume")} at {name(drain.node)}, about{" "}
+              {formatDuration(drain.minutes * 60)}.
             </li>
           )}
           {plan.prove.map((point) => (

@@ -124,4 +124,5 @@ const trial = (sheet: Sheet, reach: string, build: string | undefined): JobInput
   policy: "what-was-disturbed",
   openedAt: "2026-01-01T00:00:00Z",
   openedBy: "Preview",
+  rules: 2,
 });

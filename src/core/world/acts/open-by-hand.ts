@@ -1,0 +1,3 @@
+import { changesNothing } from "../act-rule";
+
+export const openByHand = changesNothing;

@@ -1,0 +1,28 @@
+import type { Harm } from "../harm";
+import type { World } from "../world";
+
+/** What opening a joint meets: pressure, what is live, or a zero that nobody proved. */
+export function opened(world: World, part: string): Harm[] {
+  const { agreed, site } = world;
+  // Work with the medium in the pipe is agreed to, twice, and nothing was shut for it.
+  if (agreed) return [];
+  return [
+    ...world.wet.flatMap((node): Harm[] => {
+      if (world.underPressure(node))
+        return [
+          {
+            kind: "opened-under-pressure",
+            part,
+            node,
+            bar: world.bar(node),
+            medium: world.medium(node),
+          },
+        ];
+      const proven = [...world.zeros].some((read) => world.tells(read, node));
+      return site.line === undefined || proven ? [] : [{ kind: "zero-not-proven", part, node }];
+    }),
+    ...world.electric.flatMap((node): Harm[] =>
+      world.isLive(node) ? [{ kind: "live-part-touched", part, node }] : [],
+    ),
+  ];
+}

@@ -1,0 +1,27 @@
+import type { ActRule } from "../act-rule";
+
+/** A part goes in: it must be out, it must not be one that goes in once only, and nothing that lies under it is missing or spoiled. */
+export const putOn: ActRule<"put-on"> = {
+  harms: (world, { part, fresh }) => {
+    const { valve, site } = world;
+    const found = site.assembly.parts.get(part);
+    if (found === undefined)
+      return [{ kind: "cannot-be-done", act: "put-on", why: { kind: "unknown", id: part } }];
+    if (!valve.off.has(part))
+      return [{ kind: "cannot-be-done", act: "put-on", why: { kind: "on-already", part } }];
+    const under = [...valve.uncovered].filter((seal) =>
+      site.assembly.ways(seal).some((way) => way.heldBy.includes(part)),
+    );
+    return [
+      ...(found.oneUse !== undefined && !fresh ? [{ kind: "used-seal" as const, part, joint: part }] : []),
+      ...under.map((seal) => ({ kind: "used-seal" as const, part: seal, joint: part })),
+    ];
+  },
+  effect: (world, { part, fresh }) => {
+    const { valve } = world;
+    valve.off.delete(part);
+    valve.loose.add(part);
+    if (fresh) valve.fresh.add(part);
+    world.settle();
+  },
+};

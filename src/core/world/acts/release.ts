@@ -1,0 +1,13 @@
+import type { ActRule } from "../act-rule";
+
+/** What is left is let out at the valve, and the way out is shut again. */
+export const release: ActRule<"release"> = {
+  effect: (world) => {
+    for (const node of world.wet) world.points.add(node);
+    world.settle();
+    for (const node of world.wet)
+      if (world.isLive(node)) world.hurt({ kind: "let-out", node, medium: world.medium(node) });
+    for (const node of world.wet) world.points.delete(node);
+    world.settle();
+  },
+};

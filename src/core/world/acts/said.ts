@@ -1,0 +1,19 @@
+import type { Harm } from "../harm";
+import type { World } from "../world";
+
+/** Whoever goes without and was not told; each is said once. */
+export function outUnsaid(world: World): Harm[] {
+  return world.without().flatMap((node): Harm[] => {
+    if (world.told.has(node)) return [];
+    world.told.add(node);
+    return [{ kind: world.protects(node) ? "fire-protection-out-unsaid" : "service-out-unsaid", node }];
+  });
+}
+
+/** Places that stand open to the air while an energy stands on them. @param airOut the vent that fills with it */
+export function letsOut(world: World, airOut?: string): Harm[] {
+  const open = [...world.points, ...(world.isOpen ? world.wet : [])].filter((node) => node !== airOut);
+  return open.flatMap((node): Harm[] =>
+    world.isLive(node) ? [{ kind: "let-out", node, medium: world.medium(node) }] : [],
+  );
+}

@@ -1,0 +1,11 @@
+import type { ActRule } from "../act-rule";
+import { outUnsaid } from "./said";
+
+/** A valve is shut: what it fed goes without, and has to have been told. */
+export const shut: ActRule<"shut"> = {
+  effect: (world, { link }) => {
+    world.shut.set(link, true);
+    world.settle();
+    for (const harm of outUnsaid(world)) world.hurt(harm);
+  },
+};

@@ -1,0 +1,4 @@
+import { changesNothing } from "../act-rule";
+
+/** Greasing, soaking, cleaning: in the sheet's own words. */
+export const workOn = changesNothing;

@@ -1,0 +1,84 @@
+import type { Medium } from "../formats";
+
+/** What goes wrong when an act is done as things stand, worst first. Ids; bar gauge; N·m. */
+export type Harm =
+  | {
+      readonly kind: "opened-under-pressure";
+      readonly part: string;
+      readonly node: string;
+      readonly bar: number;
+      readonly medium: Medium;
+    }
+  | { readonly kind: "live-part-touched"; readonly part: string; readonly node: string }
+  | { readonly kind: "let-out"; readonly node: string; readonly medium: Medium }
+  | { readonly kind: "zero-not-proven"; readonly part: string; readonly node: string }
+  | { readonly kind: "nothing-to-read"; readonly node: string }
+  /** The place that is read does not tell of what is opened. */
+  | { readonly kind: "reads-elsewhere"; readonly node: string }
+  /** A wait that cannot show anything: what creeps in runs out through a point that stands open. */
+  | { readonly kind: "wait-shows-nothing"; readonly node: string }
+  | { readonly kind: "fire-protection-out-unsaid"; readonly node: string }
+  | { readonly kind: "service-out-unsaid"; readonly node: string }
+  | { readonly kind: "told-back-too-soon"; readonly node: string }
+  | { readonly kind: "told-back-before-test"; readonly check: string }
+  | { readonly kind: "signed-while-out"; readonly node: string }
+  | { readonly kind: "anothers-lock"; readonly at: string; readonly job: string }
+  | { readonly kind: "used-seal"; readonly part: string; readonly joint: string }
+  | { readonly kind: "tight-before-its-fellows"; readonly part: string; readonly waits: string }
+  | {
+      readonly kind: "out-of-the-wrench";
+      readonly part: string;
+      readonly asked_Nm: number;
+      readonly tool: string;
+    }
+  | { readonly kind: "forbidden-tool"; readonly part: string; readonly tool: string }
+  | { readonly kind: "no-warning-of-weight"; readonly part: string; readonly kg: number }
+  | { readonly kind: "cannot-be-done"; readonly act: string; readonly why: CannotBe }
+  | { readonly kind: "asked-too-late"; readonly mark: string }
+  /** A gate that stays shut though everything is as all believe it to be. */
+  | { readonly kind: "stops-for-nothing" };
+
+/** Why something cannot be done as things stand. */
+export type CannotBe =
+  | { readonly kind: "held-by"; readonly part: string }
+  | { readonly kind: "off-already" | "on-already"; readonly part: string }
+  | { readonly kind: "mover-is-off"; readonly part: string }
+  | { readonly kind: "other-position"; readonly wanted: string; readonly stands: string }
+  | { readonly kind: "unknown"; readonly id: string };
+
+/** What stands otherwise at the end than service wants. */
+export type EndDifference =
+  | { readonly kind: "link"; readonly link: string; readonly stands: "open" | "shut" }
+  | { readonly kind: "stem"; readonly node: string; readonly stands: string; readonly wanted: string }
+  | { readonly kind: "locked"; readonly at: string }
+  | { readonly kind: "point-open"; readonly node: string }
+  | { readonly kind: "pump-stopped"; readonly link: string }
+  | { readonly kind: "part-off"; readonly part: string }
+  | { readonly kind: "part-loose"; readonly part: string }
+  | { readonly kind: "position"; readonly stands: string; readonly wanted: string }
+  | { readonly kind: "without-service"; readonly node: string };
+
+/** The order of severity: what can kill first. */
+export const SEVERITY: readonly Harm["kind"][] = [
+  "opened-under-pressure",
+  "live-part-touched",
+  "let-out",
+  "zero-not-proven",
+  "reads-elsewhere",
+  "nothing-to-read",
+  "wait-shows-nothing",
+  "fire-protection-out-unsaid",
+  "told-back-too-soon",
+  "told-back-before-test",
+  "signed-while-out",
+  "anothers-lock",
+  "no-warning-of-weight",
+  "used-seal",
+  "tight-before-its-fellows",
+  "out-of-the-wrench",
+  "forbidden-tool",
+  "service-out-unsaid",
+  "cannot-be-done",
+  "asked-too-late",
+  "stops-for-nothing",
+];

@@ -1,0 +1,7 @@
+export type { Act } from "./act";
+export { ACT_KINDS, perform } from "./acts";
+export { differences } from "./end";
+export { type EndDifference, type Harm, SEVERITY } from "./harm";
+export { type HeldByOthers, type Place, siteOf } from "./site";
+export type { Truth } from "./truth";
+export { World } from "./world";

@@ -1,0 +1,50 @@
+import { type Assembly, assembly, withSafeWork } from "../build";
+import type { Line, Sheet } from "../formats";
+
+/** What does not change while the work is done: the line as it is built, the valve, where it stands. */
+export interface Site {
+  readonly sheet: Sheet;
+  readonly assembly: Assembly;
+  readonly line?: Line;
+  /** Nodes that are open to a person once the valve is: its own, and those of the same equipment. */
+  readonly zone: readonly string[];
+  /** Valves and stems that another job holds, with whose they are. */
+  readonly others: ReadonlyMap<string, string>;
+}
+
+/** Whom another job keeps a valve shut for. */
+export type HeldByOthers = ReadonlyMap<string, { readonly job: string }>;
+
+export interface Place {
+  readonly sheet: Sheet;
+  readonly build?: string;
+  /** As it stands on an ordinary day. */
+  readonly line?: Line;
+  /** The node, or the tag, of the valve. */
+  readonly at: string;
+  readonly held?: HeldByOthers;
+}
+
+export function siteOf({ sheet, build, line, at, held = new Map() }: Place): Site {
+  const worked = withSafeWork(sheet);
+  return {
+    sheet: worked,
+    assembly: assembly(worked, build),
+    ...(line !== undefined && { line }),
+    zone: line === undefined ? [] : equipmentAt(line, at),
+    others: new Map([...held].map(([link, { job }]) => [link, job])),
+  };
+}
+
+/** The node of the valve and all that belong to the same equipment. */
+function equipmentAt(line: Line, at: string): string[] {
+  const found = new Set<string>();
+  const add = (id: string) => {
+    const node = line.nodes.find((each) => each.id === id || each.asset === id);
+    if (node === undefined || found.has(node.id)) return;
+    found.add(node.id);
+    for (const other of node.with ?? []) add(other);
+  };
+  add(at);
+  return [...found];
+}

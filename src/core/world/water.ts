@@ -1,0 +1,93 @@
+import type { LineLink } from "../formats";
+import { feeding, forEachLink, type Network, search } from "../line";
+
+/** bar gauge of a source that the line does not measure: enough to hurt. */
+const SOME_PRESSURE = 1;
+
+/** What the pressures follow from: how every link and point stands. */
+export interface Standing {
+  readonly net: Network;
+  /** Whether a valve, switch or pump lets through as it stands now. */
+  readonly lets: (link: LineLink) => boolean;
+  /** Whether a node stands open to the air: a drain, a vent, an opened joint. */
+  readonly toAir: (node: string) => boolean;
+  /** Vessels that were pumped down push no more. */
+  readonly empty: ReadonlySet<string>;
+}
+
+/** Pressure at each node, bar gauge, and whether an energy stands on it now. */
+export interface Pressures {
+  readonly bar: Float64Array;
+  readonly live: Uint8Array;
+}
+
+/** Which way a link lets through: check valves, running pumps and traps one way only. */
+const ONE_WAY: ReadonlySet<LineLink["kind"]> = new Set(["check", "pump", "trap"]);
+
+const passes = ({ net, lets }: Standing, link: number, from: number): boolean => {
+  const each = net.links[link]!;
+  return lets(each) && (!ONE_WAY.has(each.kind) || net.from[link] === from);
+};
+
+/**
+ * What stands where, from what stood there before: joined to an energy a place takes its pressure; open to the air and
+ * not fed it falls to nothing, and so does what can flow to it, through a check valve one way; shut in it stays.
+ *
+ * @param before bar gauge by node id
+ */
+export function settle(standing: Standing, before: ReadonlyMap<string, number>): Pressures {
+  const { net, toAir, empty } = standing;
+  const count = net.nodes.length;
+  const bar = Float64Array.from(net.nodes, (node) => before.get(node.id) ?? 0);
+  const live = new Uint8Array(count);
+  const pressure = (node: number) => net.nodes[node]!.pressure_bar ?? SOME_PRESSURE;
+  const sources = feeding(net)
+    .filter((node) => !empty.has(net.nodes[node]!.id))
+    .sort((a, b) => pressure(b) - pressure(a));
+  for (const source of sources) {
+    if (live[source]) continue;
+    const { order } = search(
+      net,
+      [source],
+      (link, next, node) => !live[next] && passes(standing, link, node),
+    );
+    for (const node of order) {
+      live[node] = 1;
+      bar[node] = pressure(source);
+    }
+  }
+  // What can flow to an open end runs out; what is shut in and hangs together evens out.
+  const drained = new Uint8Array(count);
+  for (let node = 0; node < count; node++) if (!live[node] && toAir(net.nodes[node]!.id)) drained[node] = 1;
+  for (let grew = true; grew; ) {
+    grew = false;
+    for (let node = 0; node < count; node++) {
+      if (live[node]) continue;
+      forEachLink(net, node, (link, next) => {
+        if (live[next] || !passes(standing, link, node)) return;
+        if (drained[next] && !drained[node]) {
+          drained[node] = 1;
+          grew = true;
+        }
+        if (!drained[node] && !drained[next] && bar[node]! > bar[next]! + 1e-9) {
+          bar[next] = bar[node]!;
+          grew = true;
+        }
+      });
+    }
+  }
+  for (let node = 0; node < count; node++) if (drained[node]) bar[node] = 0;
+  return { bar, live };
+}
+
+/** Nodes that hang together with this one over what lets through both ways, and so share its pressure. */
+export const sharing = (standing: Standing, node: number): readonly number[] =>
+  search(
+    standing.net,
+    [node],
+    (link, next, from) => passes(standing, link, from) && passes(standing, link, next),
+  ).order;
+
+/** Whether whatever stands at one node would flow to the other: zero there is zero here, too. */
+export const flowsTo = (standing: Standing, from: number, to: number): boolean =>
+  search(standing.net, [from], (link, _, node) => passes(standing, link, node)).has[to] === 1;

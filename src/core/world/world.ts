@@ -1,0 +1,240 @@
+import type { LineLink, Medium } from "../formats";
+import { fed, mediumOf, type Network, network, type Positions, standing, threeWays } from "../line";
+import type { Harm } from "./harm";
+import type { Site } from "./site";
+import type { Truth } from "./truth";
+import { flowsTo, type Pressures, type Standing, settle, sharing } from "./water";
+
+/** Above this a place is not at zero, bar gauge. */
+const NOTHING_BAR = 0.02;
+
+/** The valve in the hand: which parts are where, how it stands. */
+export interface ValveNow {
+  readonly off: Set<string>;
+  /** Bolts that hold a joint by some of their number only. */
+  readonly cracked: Set<string>;
+  readonly loose: Set<string>;
+  /** One-use seals that lay open and were not replaced. */
+  readonly uncovered: Set<string>;
+  /** Parts that were replaced by new ones. */
+  readonly fresh: Set<string>;
+  position: string | undefined;
+  /** Whether it was moved since it was found. */
+  moved: boolean;
+}
+
+/**
+ * The line and the valve as they stand at one moment of a plan. Acts change it in place: a proof runs one world from
+ * the first act to the last.
+ */
+export class World {
+  readonly valve: ValveNow;
+  /** Links and stems by how they stand now; what is not named stands as on an ordinary day. */
+  readonly shut = new Map<string, boolean>();
+  readonly stems = new Map<string, string>();
+  readonly locks = new Set<string>();
+  readonly stopped = new Set<string>();
+  readonly points = new Set<string>();
+  readonly emptied = new Set<string>();
+  readonly told = new Set<string>();
+  readonly toldBack = new Set<string>();
+  readonly noted = new Set<string>();
+  /** Places at which zero was read since anything let pressure in. */
+  readonly zeros = new Set<string>();
+  readonly dead = new Set<string>();
+  readonly harms: Harm[] = [];
+  /** The gate that did not open: the plan goes no further, without harm. */
+  halted = false;
+  agreed = false;
+  minutes = 0;
+  #standing: Standing | undefined;
+  #pressures: Pressures | undefined;
+  #kept = new Map<string, number>();
+
+  constructor(
+    readonly site: Site,
+    readonly truth: Truth = { kind: "none" },
+  ) {
+    this.valve = {
+      off: new Set(),
+      cracked: new Set(),
+      loose: new Set(),
+      uncovered: new Set(),
+      fresh: new Set(),
+      position: site.sheet.position?.start,
+      moved: false,
+    };
+    for (const [at, job] of site.others) {
+      this.shut.set(at, true);
+      this.locks.add(`${job} ${at}`);
+    }
+    this.settle();
+  }
+
+  hurt(harm: Harm): void {
+    this.harms.push(harm);
+  }
+
+  /** Works the pressures out anew, after anything on the line or at the valve was moved. */
+  settle(): void {
+    const { line } = this.site;
+    if (line === undefined) return;
+    const stood = this.#standing;
+    const net = this.#network();
+    this.#standing = {
+      net,
+      lets: (link) => this.lets(link),
+      toAir: (node) => this.points.has(node) || (this.site.zone.includes(node) && this.isOpen),
+      empty: this.emptied,
+    };
+    if (stood !== undefined && this.#pressures !== undefined)
+      stood.net.nodes.forEach((node, index) => {
+        this.#kept.set(node.id, this.#pressures!.bar[index]!);
+      });
+    this.#pressures = settle(this.#standing, this.#kept);
+    if (this.#pressures.live.some(Boolean)) this.#forgetZeros();
+  }
+
+  #laidOut: { readonly key: string; readonly net: Network } | undefined;
+  #network(): Network {
+    const positions: Positions = this.stems;
+    const key = [...positions].join();
+    if (this.#laidOut?.key !== key)
+      this.#laidOut = { key, net: network(standing(this.site.line!, positions)) };
+    return this.#laidOut.net;
+  }
+
+  /** A zero holds for as long as nothing stands on the place that was read. */
+  #forgetZeros(): void {
+    for (const node of this.zeros) if (this.isLive(node)) this.zeros.delete(node);
+  }
+
+  lets(link: LineLink): boolean {
+    switch (link.kind) {
+      case "valve":
+        return !(this.shut.get(link.id) ?? link.normally === "shut");
+      case "control-valve":
+        return link.normally !== "shut";
+      case "pump":
+      case "pipe":
+      case "cable":
+      case "check":
+      case "trap":
+        return true;
+    }
+  }
+
+  /** Anything of the valve that holds its medium back is off or cracked. */
+  get isOpen(): boolean {
+    const { off, cracked } = this.valve;
+    return cracked.size > 0 || [...off].some((id) => this.holdsBack(id));
+  }
+
+  /** Whether pressure stands behind this part: a cover, a bonnet, a gland; where a sheet names none, any part that is no fastener. */
+  holdsBack(id: string): boolean {
+    const { parts } = this.site.assembly;
+    const part = parts.get(id);
+    if (part === undefined) return false;
+    const named = [...parts.values()].some((each) => each.role !== undefined);
+    return named ? part.role !== undefined : part.fastener === undefined;
+  }
+
+  #index(node: string): number | undefined {
+    return this.#standing?.net.nodeIndex.get(node);
+  }
+
+  bar(node: string): number {
+    const index = this.#index(node);
+    return index === undefined ? 0 : this.#pressures!.bar[index]!;
+  }
+
+  isLive(node: string): boolean {
+    const index = this.#index(node);
+    return index !== undefined && this.#pressures!.live[index] === 1;
+  }
+
+  medium(node: string): Medium {
+    const found = this.site.line?.nodes.find((each) => each.id === node);
+    return found === undefined || this.site.line === undefined
+      ? this.site.sheet.isolation.medium
+      : mediumOf(this.site.line, found);
+  }
+
+  underPressure(node: string): boolean {
+    return this.medium(node) !== "electricity" && this.bar(node) > NOTHING_BAR;
+  }
+
+  /** Nodes that are opened with the valve and hold a medium under pressure on some day. */
+  get wet(): string[] {
+    return this.site.zone.filter((node) => this.medium(node) !== "electricity");
+  }
+
+  get electric(): string[] {
+    return this.site.zone.filter((node) => this.medium(node) === "electricity");
+  }
+
+  /** Whether zero at the place that was read says so of this place. */
+  tells(read: string, of: string): boolean {
+    const [from, to] = [this.#index(of), this.#index(read)];
+    if (from === undefined || to === undefined || this.#standing === undefined) return false;
+    return (
+      this.medium(read) === this.medium(of) &&
+      (sharing(this.#standing, from).includes(to) || flowsTo(this.#standing, from, to))
+    );
+  }
+
+  /** Places that hang together with this one and stand open to the air. */
+  openPointsAt(node: string): string[] {
+    const index = this.#index(node);
+    if (index === undefined || this.#standing === undefined) return [];
+    const { net } = this.#standing;
+    return sharing(this.#standing, index)
+      .map((each) => net.nodes[each]!.id)
+      .filter((each) => this.points.has(each));
+  }
+
+  /** Time goes by: what passes a closure shows behind it, where nothing lets it out. */
+  pass(minutes: number): void {
+    this.minutes += minutes;
+    const { line } = this.site;
+    const { truth } = this;
+    if (line === undefined || truth.kind !== "passes" || this.#standing === undefined) return;
+    const link = line.links.find((each) => each.id === truth.link);
+    if (link === undefined || this.lets(link)) return;
+    const [a, b] = [link.from, link.to];
+    const [high, low] = this.bar(a) > this.bar(b) ? [a, b] : [b, a];
+    const index = this.#index(low);
+    if (index === undefined || this.openPointsAt(low).length > 0) return;
+    const behind = this.bar(high);
+    for (const node of sharing(this.#standing, index)) this.#pressures!.bar[node] = behind;
+    // What came in goes on to wherever it can flow.
+    this.settle();
+    for (const read of this.zeros) if (this.bar(read) > NOTHING_BAR) this.zeros.delete(read);
+  }
+
+  /** Consumers that are fed on an ordinary day and are not now, whoever shut what. */
+  without(): string[] {
+    const { line } = this.site;
+    if (line === undefined || this.#standing === undefined) return [];
+    const usual = network(standing(line, new Map()));
+    const before = fed(usual, new Set());
+    const { live, net } = { ...this.#pressures!, net: this.#standing.net };
+    return usual.nodes.flatMap((node, index) => {
+      if (node.kind !== "consumer" || !before[index] || mediumOf(line, node) === "electricity") return [];
+      const now = net.nodeIndex.get(node.id);
+      return now !== undefined && live[now] ? [] : [node.id];
+    });
+  }
+
+  /** Whether a consumer is fire protection. */
+  protects(node: string): boolean {
+    const found = this.site.line?.nodes.find((each) => each.id === node);
+    return found?.hydrant === true || found?.protects === true;
+  }
+
+  /** The position a stem stands in. */
+  stemAt(node: string): string | undefined {
+    const found = this.site.line && threeWays(this.site.line).find((each) => each.id === node);
+    return this.stems.get(node) ?? found?.threeWay.normally;
+  }
+}
