@@ -53,7 +53,7 @@ test("a wet-barrel hydrant: weeping outlet, failed disc, stopped and taken up ag
     await tech.card.getByRole("button", { name: "V-19 Ferry gate passes" }).click();
     await expect(tech.card.getByText("The plan has changed.")).toBeVisible();
     await expect(tech.headline).toHaveText(/V-22/);
-    await tech.until(/^Shut in and wait/);
+    await tech.until(/^Shut .*and wait/);
     await tech.press();
     await expect(tech.wide).toBeDisabled();
     await saved(page);
@@ -122,7 +122,7 @@ test("a dry-barrel hydrant: cut main seat, kept bearings, high torque, drain-dow
   try {
     await server.start();
     const tech = await start(page, server, "NQ-H10");
-    await tech.until(/^Shut in and wait/);
+    await tech.until(/^Shut .*and wait/);
     await tech.press();
     await saved(page);
     await powerCut(page, server, 16);

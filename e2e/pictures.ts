@@ -126,7 +126,7 @@ try {
   await page.goto(`${server.url}/valves/LD-SF1/start`);
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  await tech.until(/^Shut in and wait/);
+  await tech.until(/^Shut .*and wait/);
   await tech.press();
   await tech.wide.getByText("The wait runs").waitFor();
   await server.kill();

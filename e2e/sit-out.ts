@@ -9,7 +9,7 @@ export async function sitOut(
   server: TestServer,
   minutes: number,
 ): Promise<void> {
-  await tech.until(/^Shut in and wait/);
+  await tech.until(/^Shut .*and wait/);
   await tech.press();
   await expect(page.getByText("saved", { exact: true })).toBeVisible();
   await server.kill();

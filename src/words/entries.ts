@@ -1,4 +1,4 @@
-import type { JobEvent, Sheet } from "@/core/formats";
+import type { HandedOver, JobEvent, Sheet } from "@/core/formats";
 import type { Step } from "@/core/job";
 import { foundWords } from "./handling";
 import { quantity, type Speaker } from "./speaker";
@@ -61,6 +61,10 @@ function answerWords(step: Step | undefined, answer: string): string {
   return check.options.find((option) => option.id === answer)?.label ?? answer;
 }
 
+/** What was handed over, and to whom. */
+export const handedOverWords = ({ say }: Speaker, { what, to }: HandedOver): string =>
+  say.entries.handOver.entry(say.entries.handOver.what[what], to);
+
 /** What was entered. */
 function enteredOf(speaker: Speaker, { event, step }: Entry): string {
   const words = speaker.say.entries;
@@ -95,7 +99,9 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
     case "part-judged":
       return event.reason;
     case "signed-off":
-      return event.statement;
+      return event.handedOver === undefined
+        ? event.statement
+        : words.handOver.signed(event.statement, handedOverWords(speaker, event.handedOver));
     default:
       return "";
   }

@@ -1,6 +1,6 @@
 export { bellWords, type SpokenBell } from "./bells";
 export { changeWords } from "./changes";
-export { entryWords } from "./entries";
+export { entryWords, handedOverWords } from "./entries";
 export { fitRuleWords, threadNote, tightenTitle } from "./fit-words";
 export {
   barredWords,
@@ -13,6 +13,7 @@ export {
   stuckWords,
   toolName,
 } from "./handling";
+export { differenceWords, harmWords, type Names, truthWords } from "./harms";
 export {
   actWhy,
   actWords,

@@ -6,7 +6,14 @@ export { linksFromRows } from "./link-csv";
 export { LINK_COLUMNS, linkRows } from "./link-rows";
 export * from "./lists";
 export * from "./proof";
-export { COVER_QUESTION, type CoverQuestion, ISOLATE_QUESTION, PLAN_QUESTION } from "./questions";
+export {
+  COVER_QUESTION,
+  type CoverQuestion,
+  ISOLATE_QUESTION,
+  JOB_QUESTION,
+  type JobQuestion,
+  PLAN_QUESTION,
+} from "./questions";
 export * from "./read";
 export * from "./register";
 export * from "./sheet";

@@ -26,6 +26,16 @@ const base = {
 const Step = Type.String({ minLength: 1, maxLength: 200 });
 const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
 
+/** What somebody else has to do now, and who took it on. */
+const HandedOver = Type.Object(
+  {
+    what: oneOf("graded-leak", "repair-order", "licensed-trade"),
+    to: Type.String({ minLength: 1, maxLength: 200, description: "Who took it on." }),
+  },
+  closed,
+);
+export type HandedOver = Static<typeof HandedOver>;
+
 /** One thing that happened. Never changed, never deleted: an undo is an event too. */
 export const EventSchema = oneKindOf(
   Type.Object(
@@ -158,7 +168,15 @@ export const EventSchema = oneKindOf(
   Type.Object({ kind: Type.Literal("stopped"), ...base, reason: Words }, closed),
   Type.Object({ kind: Type.Literal("resumed"), ...base }, closed),
   Type.Object({ kind: Type.Literal("undone"), ...base, event: Id }, closed),
-  Type.Object({ kind: Type.Literal("signed-off"), ...base, statement: Words }, closed),
+  Type.Object(
+    {
+      kind: Type.Literal("signed-off"),
+      ...base,
+      statement: Words,
+      handedOver: Type.Optional(HandedOver),
+    },
+    closed,
+  ),
   Type.Object(
     { kind: Type.Literal("given-up"), ...base, reason: Words },
     { ...closed, description: "Started by mistake: closed as not begun." },

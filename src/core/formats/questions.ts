@@ -1,7 +1,10 @@
 import { type Static, Type } from "@sinclair/typebox";
+import { EventSchema, JobInputsSchema } from "./job";
 import { LineSchema } from "./line";
+import { ValveSchema } from "./register";
 import { closed } from "./shared";
 import { SheetSchema } from "./sheet";
+import { StoreSchema } from "./store";
 
 const Ids = Type.Array(Type.String({ minLength: 1, maxLength: 100 }), { maxItems: 200 });
 
@@ -33,6 +36,37 @@ export const PLAN_QUESTION = Type.Object(
   },
   closed,
 );
+
+/** What the compiler and the proof of a job are asked: whole documents, nothing stored. */
+export const JOB_QUESTION = Type.Object(
+  {
+    valve: ValveSchema,
+    sheet: SheetSchema,
+    line: Type.Optional(LineSchema),
+    store: Type.Optional(StoreSchema),
+    reach: Type.Array(Type.String({ maxLength: 100 }), {
+      minItems: 1,
+      maxItems: 200,
+      description: "Parts to reach.",
+    }),
+    policy: Type.Optional(JobInputsSchema.properties.policy),
+    log: Type.Optional(
+      Type.Array(EventSchema, {
+        maxItems: 2000,
+        description: "What was found so far, as a job's log keeps it.",
+      }),
+    ),
+    held: Type.Optional(
+      Type.Array(
+        Type.Object({ link: Type.String({ maxLength: 100 }), job: Type.String({ maxLength: 100 }) }, closed),
+        { maxItems: 500, description: "Valves of the line that other jobs hold shut." },
+      ),
+    ),
+    system: Type.Optional(Type.Union([Type.Literal("metric"), Type.Literal("us")])),
+  },
+  closed,
+);
+export type JobQuestion = Static<typeof JOB_QUESTION>;
 
 const Part = Type.String({ minLength: 1, maxLength: 100 });
 const Price = Type.Integer({ minimum: 0, maximum: 100_000_000, description: "Hundredths of the currency." });

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { dueWhy, gateWords, speaker, stepDangers, stepWords } from "@/words";
 import { gate, jobBells, jobRecord, mayCloseEarly, outOfService, PHASES, run, WATCH_AFTER_H } from ".";
 import { dryJob, Walk, wetJob, says as wordsOf } from "./job.fixtures";
+import { jobAt, planOf } from "./proof.fixtures";
 
 const open = (walk: Walk) => PHASES.filter((phase) => gate(walk.job, phase).open);
 const says = (walk: Walk, phase: (typeof PHASES)[number]) => {
@@ -110,12 +111,30 @@ describe("policies and choices", () => {
   });
 
   it("a look that cannot be had is skipped with a reason, and stands in the record", () => {
-    const walk = new Walk(wetJob()).until((step) => step.id === "check:nozzle-seat");
-    walk.add({ kind: "step-overridden", step: "check:nozzle-seat", reason: "Lamp is broken" });
-    expect(walk.job.current?.id).not.toBe("check:nozzle-seat");
+    const walk = new Walk(wetJob()).until((step) => step.kind === "check" && step.mayOverride);
+    const { id } = walk.job.current!;
+    walk.add({ kind: "step-overridden", step: id, reason: "Lamp is broken" });
+    expect(walk.job.current?.id).not.toBe(id);
     expect(jobRecord(walk.toEnd().job, []).overrides).toMatchObject([
-      { step: { id: "check:nozzle-seat" }, reason: "Lamp is broken", by: "Tam Arkle" },
+      { step: { id }, reason: "Lamp is broken", by: "Tam Arkle" },
     ]);
+  });
+
+  it.each([
+    ["pell-ropewalk-20", ["tamper", "dial", "season", "riser"]],
+    ["pell-guardian-t2", ["set-pressure", "capacity"]],
+    ["lantern-parlour-1", ["packing"]],
+  ])("%s: a look that can stop the work is skipped by nobody: %j", (sheet, checks) => {
+    const { steps } = planOf(jobAt("T-1", sheet, undefined));
+    const stops = steps.filter(
+      (step) => step.kind === "check" && (step.phase === "triage" || step.phase === "inspect"),
+    );
+    expect(stops.length).toBeGreaterThan(0);
+    const skipped = stops.filter((step) => step.mayOverride).map((step) => step.id);
+    for (const check of checks) expect(skipped).not.toContain(`check:${check}`);
+    for (const step of stops)
+      if (step.kind === "check" && step.check.kind === "choice")
+        expect(step.mayOverride, step.id).toBe(step.check.options.every(({ means }) => means !== "stop"));
   });
 });
 

@@ -8,6 +8,7 @@ export { compile, type Plan } from "./compile";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { PHASES, type Phase } from "./phases";
 export { BAR, effectiveEvents, replay } from "./progress";
+export { type Proof, prove, truthsOf } from "./prove";
 export {
   type AsFound,
   afterService,
@@ -31,6 +32,7 @@ export { judgeStill } from "./standing-test";
 export type { Step, StepKind, StepOf } from "./step";
 export type { Danger } from "./step-head";
 export { ASKED_TWICE } from "./step-rule";
+export { actsOf } from "./step-rules";
 export type { FitRule } from "./steps/fit";
 export type { Noted } from "./steps/mark";
 export { piecesLeft } from "./steps/pieces";

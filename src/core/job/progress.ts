@@ -1,6 +1,6 @@
 import type { FoundFeature } from "../build";
 import type { Kept } from "../calculators";
-import type { JobEvent, JobInputs } from "../formats";
+import type { HandedOver, JobEvent, JobInputs } from "../formats";
 import { judgeStill } from "./standing-test";
 import { readProving, readStepId } from "./step-id";
 import type { TakenReading } from "./taken-reading";
@@ -70,7 +70,12 @@ export interface Progress {
   /** Results of the bench book that were kept, oldest first. */
   readonly kept: readonly KeptResult[];
   readonly stopped?: { readonly at: number; readonly by: string; readonly reason: string };
-  readonly signedOff?: { readonly at: number; readonly by: string; readonly statement: string };
+  readonly signedOff?: {
+    readonly at: number;
+    readonly by: string;
+    readonly statement: string;
+    readonly handedOver?: HandedOver;
+  };
   readonly givenUp?: { readonly at: number; readonly by: string; readonly reason: string };
 }
 
@@ -225,7 +230,12 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         stopped = undefined;
         break;
       case "signed-off":
-        signedOff = { at, by, statement: event.statement };
+        signedOff = {
+          at,
+          by,
+          statement: event.statement,
+          ...(event.handedOver !== undefined && { handedOver: event.handedOver }),
+        };
         break;
       case "given-up":
         givenUp = { at, by, reason: event.reason };

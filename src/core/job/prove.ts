@@ -65,6 +65,7 @@ export function prove(
         acts++;
         for (const harm of perform(world, act)) found.push({ harm, step, act, truth });
       }
+      world.pass(step.minutes);
       if (world.halted) {
         const act = actsOf(step).at(-1);
         if (truth.kind === "none" && act !== undefined)

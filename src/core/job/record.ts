@@ -1,6 +1,6 @@
 import { judgeNewPart, type NewPart } from "../build";
 import type { Finding } from "../findings";
-import type { JobEvent, SealedEvent, Valve } from "../formats";
+import type { HandedOver, JobEvent, SealedEvent, Valve } from "../formats";
 import { type Due, dues } from "../rounds";
 import type { Leftover } from "../store";
 import type { Phase } from "./phases";
@@ -80,6 +80,8 @@ export interface JobRecord {
     readonly at: number;
     readonly by: string;
   }[];
+  /** What somebody else has to do now: the leak as it was graded, the repair, the work of a licensed trade. */
+  readonly handedOver?: HandedOver & { readonly at: number; readonly by: string; readonly says: string };
   readonly lines: readonly RecordLine[];
   readonly next: Due | undefined;
 }
@@ -184,6 +186,9 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       at,
       by,
     })),
+    ...(signed?.handedOver !== undefined && {
+      handedOver: { ...signed.handedOver, at: signed.at, by: signed.by, says: signed.statement },
+    }),
     lines: sealed.map(({ event, seal: { serverAt } }) => {
       const at = Date.parse(event.at);
       const storedAt = Date.parse(serverAt);

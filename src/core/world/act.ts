@@ -1,3 +1,5 @@
+import type { ToolClass } from "../formats";
+
 /**
  * What a card asks a person to do, one thing at a time. Links, nodes, parts, checks and marks by their ids; pressures
  * in bar gauge, torques in N·m, times in minutes.
@@ -49,7 +51,13 @@ export type Act =
   | { readonly do: "bring"; readonly parts: readonly string[] }
   | { readonly do: "move"; readonly to: string }
   | { readonly do: "crack"; readonly part: string }
-  | { readonly do: "take-off"; readonly part: string }
+  | {
+      readonly do: "take-off";
+      readonly part: string;
+      /** The tools in hand; and whether the card says that something heavy drops. */
+      readonly tools: readonly { readonly id: string; readonly class?: ToolClass }[];
+      readonly warned: boolean;
+    }
   | { readonly do: "put-on"; readonly part: string; readonly fresh: boolean }
   | {
       readonly do: "tighten";

@@ -28,6 +28,8 @@ export function differences(world: World): EndDifference[] {
     ...[...world.stopped].map((link): EndDifference => ({ kind: "pump-stopped", link })),
     ...[...valve.off].map((part): EndDifference => ({ kind: "part-off", part })),
     ...[...valve.loose].map((part): EndDifference => ({ kind: "part-loose", part })),
+    ...[...valve.uncovered].map((part): EndDifference => ({ kind: "spoiled-seal", part })),
+    ...world.without().map((node): EndDifference => ({ kind: "without-service", node })),
     ...(sheet.position !== undefined && valve.moved && valve.position !== sheet.position.finish
       ? [
           {

@@ -22,6 +22,9 @@ export type Harm =
   | { readonly kind: "told-back-too-soon"; readonly node: string }
   | { readonly kind: "told-back-before-test"; readonly check: string }
   | { readonly kind: "signed-while-out"; readonly node: string }
+  /** Shut and not locked: anybody may open it. */
+  | { readonly kind: "not-locked"; readonly at: string }
+  | { readonly kind: "not-agreed" }
   | { readonly kind: "anothers-lock"; readonly at: string; readonly job: string }
   | { readonly kind: "used-seal"; readonly part: string; readonly joint: string }
   | { readonly kind: "tight-before-its-fellows"; readonly part: string; readonly waits: string }
@@ -55,6 +58,7 @@ export type EndDifference =
   | { readonly kind: "pump-stopped"; readonly link: string }
   | { readonly kind: "part-off"; readonly part: string }
   | { readonly kind: "part-loose"; readonly part: string }
+  | { readonly kind: "spoiled-seal"; readonly part: string }
   | { readonly kind: "position"; readonly stands: string; readonly wanted: string }
   | { readonly kind: "without-service"; readonly node: string };
 
@@ -64,6 +68,8 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "live-part-touched",
   "let-out",
   "zero-not-proven",
+  "not-locked",
+  "not-agreed",
   "reads-elsewhere",
   "nothing-to-read",
   "wait-shows-nothing",

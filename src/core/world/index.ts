@@ -2,6 +2,6 @@ export type { Act } from "./act";
 export { ACT_KINDS, perform } from "./acts";
 export { differences } from "./end";
 export { type EndDifference, type Harm, SEVERITY } from "./harm";
-export { type HeldByOthers, type Place, siteOf } from "./site";
+export { type HeldByOthers, siteOf } from "./site";
 export type { Truth } from "./truth";
 export { World } from "./world";

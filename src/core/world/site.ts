@@ -1,5 +1,6 @@
 import { type Assembly, assembly, withSafeWork } from "../build";
 import type { Line, Sheet } from "../formats";
+import { mediumOf, network, standing, usuallyFed } from "../line";
 
 /** What does not change while the work is done: the line as it is built, the valve, where it stands. */
 export interface Site {
@@ -8,6 +9,8 @@ export interface Site {
   readonly line?: Line;
   /** Nodes that are open to a person once the valve is: its own, and those of the same equipment. */
   readonly zone: readonly string[];
+  /** Consumers that are fed on an ordinary day. */
+  readonly served: readonly string[];
   /** Valves and stems that another job holds, with whose they are. */
   readonly others: ReadonlyMap<string, string>;
 }
@@ -32,6 +35,7 @@ export function siteOf({ sheet, build, line, at, held = new Map() }: Place): Sit
     assembly: assembly(worked, build),
     ...(line !== undefined && { line }),
     zone: line === undefined ? [] : equipmentAt(line, at),
+    served: line === undefined ? [] : servedOn(line),
     others: new Map([...held].map(([link, { job }]) => [link, job])),
   };
 }
@@ -47,4 +51,21 @@ function equipmentAt(line: Line, at: string): string[] {
   };
   add(at);
   return [...found];
+}
+
+const known = new WeakMap<Line, readonly string[]>();
+
+/** Who has service on an ordinary day: worked out once for a line. */
+function servedOn(line: Line): readonly string[] {
+  const made = known.get(line) ?? findServed(line);
+  known.set(line, made);
+  return made;
+}
+
+function findServed(line: Line): string[] {
+  const net = network(standing(line, new Map()));
+  const fed = usuallyFed(net);
+  return net.nodes.flatMap((node, index) =>
+    node.kind === "consumer" && fed[index] && mediumOf(line, node) !== "electricity" ? [node.id] : [],
+  );
 }

@@ -1,5 +1,5 @@
 import type { LineLink, Medium } from "../formats";
-import { fed, mediumOf, type Network, network, type Positions, standing, threeWays } from "../line";
+import { mediumOf, type Network, network, type Positions, standing, threeWays } from "../line";
 import type { Harm } from "./harm";
 import type { Site } from "./site";
 import type { Truth } from "./truth";
@@ -212,18 +212,19 @@ export class World {
     for (const read of this.zeros) if (this.bar(read) > NOTHING_BAR) this.zeros.delete(read);
   }
 
+  /** Ways in that were shut for this work and could be locked, and are not. */
+  unlocked(): string[] {
+    const { line, others } = this.site;
+    const lockable = (at: string) =>
+      line?.links.some((link) => link.id === at && link.kind === "valve" && link.lockable) === true ||
+      line?.nodes.some((node) => node.id === at && node.threeWay?.lockable === true) === true;
+    const shut = [...this.shut].flatMap(([at, stands]) => (stands && !others.has(at) ? [at] : []));
+    return [...shut, ...this.stems.keys()].filter((at) => !this.locks.has(at) && lockable(at));
+  }
+
   /** Consumers that are fed on an ordinary day and are not now, whoever shut what. */
   without(): string[] {
-    const { line } = this.site;
-    if (line === undefined || this.#standing === undefined) return [];
-    const usual = network(standing(line, new Map()));
-    const before = fed(usual, new Set());
-    const { live, net } = { ...this.#pressures!, net: this.#standing.net };
-    return usual.nodes.flatMap((node, index) => {
-      if (node.kind !== "consumer" || !before[index] || mediumOf(line, node) === "electricity") return [];
-      const now = net.nodeIndex.get(node.id);
-      return now !== undefined && live[now] ? [] : [node.id];
-    });
+    return this.site.served.filter((node) => !this.isLive(node));
   }
 
   /** Whether a consumer is fire protection. */

@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import type { RebuildMove, StripPlan } from "@/core/build";
 import type { Calculator } from "@/core/calculators";
-import { COVER_QUESTION, ISOLATE_QUESTION, PLAN_QUESTION } from "@/core/formats";
+import { COVER_QUESTION, ISOLATE_QUESTION, JOB_QUESTION, PLAN_QUESTION } from "@/core/formats";
 import type { Alternative, IsolationPlan } from "@/core/isolation";
 import type { CoverAnswer } from "@/core/store";
 import { answerOf, contract } from "../contract";
@@ -42,6 +42,36 @@ export const PLAN = contract({
     }
   >("{moves, minutes, toolChanges, bodyTurns, exact, offBy, rebuild, spoiled}"),
   refuses: { 422: "The sheet is not valid, or the part cannot be reached." },
+});
+
+export const JOB_PLAN = contract({
+  id: "planJob",
+  method: "POST",
+  path: "/api/v1/job/plan",
+  chapter: "Engines",
+  says: "The cards of a job, compiled from whole documents; nothing is stored. Each card has the acts it asks for, as facts, and its words.",
+  takes: ["application/json"],
+  body: Type.Uint8Array(),
+  describes: JOB_QUESTION,
+  answer: answerOf<object>(
+    "{minutes, steps: [{id, phase, kind, minutes, state, acts, words: {title, why, cues, ask, afterwards, reason, cautions, barred}}]}",
+  ),
+  refuses: { 422: "A document is not valid, or the part cannot be reached." },
+});
+
+export const JOB_PROVE = contract({
+  id: "proveJob",
+  method: "POST",
+  path: "/api/v1/job/prove",
+  chapter: "Engines",
+  says: "The same job, proven on the physical model: every act of every card is done in turn, once as all believe things to be and once for each hidden truth (a closure passes, pressure is caught, the gauge reads low).",
+  takes: ["application/json"],
+  body: Type.Uint8Array(),
+  describes: JOB_QUESTION,
+  answer: answerOf<object>(
+    "{acts, truths, harms: [{harm, step, card, act, truth, words: {happens, cure}}], differences: [{difference, words}]}; both lists are empty when nobody is hurt and all stands as service wants it.",
+  ),
+  refuses: { 422: "A document is not valid, or the part cannot be reached." },
 });
 
 export const COVER = contract({

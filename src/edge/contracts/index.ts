@@ -1,6 +1,15 @@
 import type { Contract } from "../contract";
 import { CHECK_SHEET, GET_LINE, GET_SHEET, NEW_LINE, SAVE_LINE, SAVE_SHEET } from "./documents";
-import { CALCULATE, CALCULATORS_LIST, COVER, GASKET_TEMPLATE, ISOLATE, PLAN } from "./engines";
+import {
+  CALCULATE,
+  CALCULATORS_LIST,
+  COVER,
+  GASKET_TEMPLATE,
+  ISOLATE,
+  JOB_PLAN,
+  JOB_PROVE,
+  PLAN,
+} from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
 import { IMPORT, UNDO_IMPORT } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
@@ -10,6 +19,8 @@ import { JOBS_CSV, KEEP_RESULT, READINGS, REGISTER_VALVE, TAKE_BACK, VALVES_CSV 
 export const CONTRACTS: readonly Contract[] = [
   ISOLATE,
   PLAN,
+  JOB_PLAN,
+  JOB_PROVE,
   COVER,
   CALCULATORS_LIST,
   CALCULATE,

@@ -1,5 +1,6 @@
 import { coverTask } from "./cover-task";
 import { isolateTask } from "./isolate-task";
+import { jobPlanTask, jobProveTask } from "./job-task";
 import { planTask } from "./plan-task";
 import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
@@ -13,6 +14,10 @@ export default async function work(asked: Work): Promise<TaskResult | StoreDone>
       return isolateTask(asked.body);
     case "plan-strip":
       return planTask(asked.body);
+    case "plan-job":
+      return jobPlanTask(asked.body);
+    case "prove-job":
+      return jobProveTask(asked.body);
     case "cover":
       return coverTask(asked.body);
     default: {

@@ -1,10 +1,13 @@
 "use client";
 
 import { useState } from "react";
+import type { JobEvent } from "@/core/formats";
 import type { Run } from "@/core/job";
 import { Asked, needed, useAsked } from "../kit/asked";
+import { Choices } from "../kit/choices";
 import { TextField } from "../kit/text-field";
 import { Modal } from "../modal";
+import { useSpeaker } from "../use-speaker";
 import { SignName } from "../who-picker";
 
 /** A few words asked for; the field is refused empty, at the field. */
@@ -165,6 +168,9 @@ export function ReasonModal({
 }
 
 /** A job that ends at triage is signed for, too. */
+/** What somebody else has to do now; nothing where it is put right. */
+export type HandOver = Extract<JobEvent, { kind: "signed-off" }>["handedOver"];
+
 export function CloseModal({
   open,
   onClose,
@@ -172,8 +178,17 @@ export function CloseModal({
 }: {
   open: boolean;
   onClose: () => void;
-  onSigned: (name: string) => void;
+  onSigned: (name: string, handedOver: HandOver) => void;
 }) {
+  const { say } = useSpeaker();
+  const words = say.entries.handOver;
+  const form = useAsked<{ what: "" | keyof typeof words.what; to: string }>({ what: "", to: "" });
+  const what = form.watch("what");
+  const sign = (name: string) =>
+    void form.handleSubmit((said) => {
+      if (said.what !== "")
+        onSigned(name, said.what === "nothing" ? undefined : { what: said.what, to: said.to.trim() });
+    })();
   return (
     <Modal
       open={open}
@@ -181,7 +196,24 @@ export function CloseModal({
       title="Close the job here?"
       says="Nothing was shut and nothing was taken off. The valve stays due, and the record says why."
     >
-      <SignName onSigned={onSigned}>
+      <div className="mb-3 flex flex-col gap-3">
+        <Asked form={form} name="what" refuse={needed(words.whatMissing)}>
+          {(field) => (
+            <Choices
+              label={words.ask}
+              options={Object.entries(words.what).map(([id, label]) => ({ id, label }))}
+              {...field}
+              onChange={(id) => field.onChange(id as keyof typeof words.what)}
+            />
+          )}
+        </Asked>
+        {what !== "" && what !== "nothing" && (
+          <Asked form={form} name="to" refuse={needed(words.toMissing)}>
+            {(field) => <TextField label={words.to} hint={words.toHint} maxLength={200} {...field} />}
+          </Asked>
+        )}
+      </div>
+      <SignName onSigned={sign}>
         <button type="submit" className="btn btn-go min-h-14">
           Sign and close
         </button>

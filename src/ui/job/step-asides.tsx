@@ -49,9 +49,16 @@ export function AskedReason({
       <CloseModal
         open={asking === "close"}
         onClose={onClose}
-        onSigned={(by) => {
+        onSigned={(by, handedOver) => {
           const says = haltedBy(log.job, step) ?? "";
-          log.add({ kind: "signed-off", statement: `Closed at triage: ${says}`.slice(0, 400) }, { by });
+          log.add(
+            {
+              kind: "signed-off",
+              statement: `Closed at triage: ${says}`.slice(0, 400),
+              ...(handedOver !== undefined && { handedOver }),
+            },
+            { by },
+          );
           onClose();
         }}
       />

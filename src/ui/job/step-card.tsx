@@ -75,7 +75,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
               )}
               {mayCloseEarly(job) && (
                 <button type="button" className="btn btn-quiet bg-card" onClick={() => setAsking("close")}>
-                  Close the job here
+                  Close here, or hand it over
                 </button>
               )}
             </div>

@@ -16,6 +16,22 @@ export const entries = {
   minutes: (minutes: number) => `${minutes} min`,
   asFound: (ask: string, noted: string) => `${ask} ${noted}`,
   finding: (answer: string, says: string) => `${answer}: ${says}`,
+  handOver: {
+    ask: "What is handed over?",
+    to: "To whom?",
+    toHint: "The name of whoever took it on, or the office that was told.",
+    toMissing: "Write who took it on: nobody else knows of it yet.",
+    whatMissing: "Choose what is handed over, or that nothing is.",
+    title: "Handed over",
+    what: {
+      nothing: "Nothing: it is put right",
+      "graded-leak": "A leak, graded",
+      "repair-order": "A repair, with what was seen",
+      "licensed-trade": "Work for a licensed trade",
+    },
+    entry: (what: string, to: string) => `${what}, to ${to}`,
+    signed: (statement: string, handedOver: string) => `${statement} Handed over: ${handedOver}.`,
+  },
   bells: {
     standTest: "Stand test",
     soak: "Soak",

@@ -1,6 +1,7 @@
 import { common } from "./common";
 import { entries } from "./entries";
 import { handling } from "./handling";
+import { harms } from "./harms";
 import { isolation } from "./isolation";
 import { kits } from "./kits";
 import { media } from "./media";
@@ -8,4 +9,4 @@ import { refusals } from "./refusals";
 import { steps } from "./steps";
 
 /** All that a job says, in English. */
-export const english = { common, entries, handling, isolation, kits, media, refusals, steps };
+export const english = { common, entries, handling, harms, isolation, kits, media, refusals, steps };

@@ -12,11 +12,24 @@ export function checkStep(context: Context, check: Check): Step {
       minutes: check.minutes,
       tools: toolsOf(context, check.tools),
       ...(check.part !== undefined && { part: check.part }),
-      // A look that cannot be had may be skipped with a reason; a test after the water is back may not.
-      mayOverride: check.phase === "triage" || check.phase === "inspect",
+      // A look that cannot be had may be skipped with a reason; what could stop the work may not, nor a test.
+      mayOverride:
+        (check.phase === "triage" || check.phase === "inspect") && (context.asBefore || !mayStop(check)),
     },
     { kind: "check", check },
   );
+}
+
+/** An answer of it forbids going on: skipping the look would skip the stop. */
+function mayStop(check: Check): boolean {
+  switch (check.kind) {
+    case "choice":
+      return check.options.some((option) => option.means === "stop");
+    case "measure":
+      return [check.within, check.below, check.above].some((verdict) => verdict?.means === "stop");
+    case "trick":
+      return check.go.means === "stop" || check.noGo.means === "stop";
+  }
 }
 
 export function checksOf(context: Context, phase: Check["phase"]): Step[] {

@@ -25,7 +25,14 @@ export interface StripFacts extends Counted {
 }
 
 export const strip: StepRule<StripFacts> = {
-  acts: ({ part = "" }) => [{ do: "take-off", part }],
+  acts: ({ part = "", tools, dangers }) => [
+    {
+      do: "take-off",
+      part,
+      tools,
+      warned: dangers.some((each) => each.kind === "drops"),
+    },
+  ],
   takes: {
     "piece-set": (step, { piece }, at) => refusePiece(step, piece, at),
     "step-done": (step, event, { progress }) => refuseCount(step, entryOf(event), progress),

@@ -5,8 +5,9 @@ import type { World } from "../world";
 export function opened(world: World, part: string): Harm[] {
   const { agreed, site } = world;
   // Work with the medium in the pipe is agreed to, twice, and nothing was shut for it.
-  if (agreed) return [];
+  if (site.sheet.isolation.workUnderPressure !== undefined) return agreed ? [] : [{ kind: "not-agreed" }];
   return [
+    ...world.unlocked().map((at): Harm => ({ kind: "not-locked", at })),
     ...world.wet.flatMap((node): Harm[] => {
       if (world.underPressure(node))
         return [
@@ -23,6 +24,9 @@ export function opened(world: World, part: string): Harm[] {
     }),
     ...world.electric.flatMap((node): Harm[] =>
       world.isLive(node) ? [{ kind: "live-part-touched", part, node }] : [],
+    ),
+    ...world.electric.flatMap((node): Harm[] =>
+      world.dead.has(node) ? [] : [{ kind: "zero-not-proven", part, node }],
     ),
   ];
 }

@@ -1,3 +1,5 @@
+import { closes, dangersAt, fastens, forbiddenAt, heldBy } from "../../build";
+import type { ActOf } from "../act";
 import type { ActRule } from "../act-rule";
 import type { Harm } from "../harm";
 import type { World } from "../world";
@@ -5,7 +7,12 @@ import { opened } from "./opened";
 
 /** A part comes off: nothing may hold it any more, and nothing may stand behind it. */
 export const takeOff: ActRule<"take-off"> = {
-  harms: (world, { part }) => [...cannot(world, part), ...(world.holdsBack(part) ? opened(world, part) : [])],
+  harms: (world, act) => [
+    ...cannot(world, act.part),
+    ...(world.holdsBack(act.part) ? opened(world, act.part) : []),
+    ...caught(world, act.part),
+    ...handled(world, act),
+  ],
   effect: (world, { part }) => {
     const { valve, site } = world;
     valve.off.add(part);
@@ -42,4 +49,43 @@ function cannot({ valve, site }: World, part: string): Harm[] {
   return wanted.some((each) => each === undefined || each === stands)
     ? []
     : why({ kind: "other-position", wanted: wanted[0] ?? "", stands: stands ?? "" });
+}
+
+/** Bolts of a cover that come out all at once, with pressure caught behind it that nobody let show. */
+function caught({ truth, site, valve }: World, id: string): Harm[] {
+  const part = site.assembly.parts.get(id);
+  if (truth.kind !== "caught" || part === undefined || valve.cracked.has(id)) return [];
+  const cover = fastens(part) && part.quantity > 2 && heldBy(site.sheet, part).some(closes);
+  return cover
+    ? [
+        {
+          kind: "opened-under-pressure",
+          part: id,
+          node: "",
+          bar: truth.bar,
+          medium: site.sheet.isolation.medium,
+        },
+      ]
+    : [];
+}
+
+/** What is heavy drops where nobody was warned; what harms the part is in the hand. */
+function handled({ site }: World, { part: id, tools, warned }: ActOf<"take-off">): Harm[] {
+  const part = site.assembly.parts.get(id);
+  const way = site.assembly.ways(id)[0];
+  if (part === undefined || way === undefined) return [];
+  const drops = dangersAt(site.sheet, part, way).find((each) => each.kind === "drops");
+  const barred = new Set(
+    forbiddenAt(site.sheet, part, way).map((each) => (each.kind === "said" ? each.class : each.tool)),
+  );
+  return [
+    ...(drops === undefined || warned
+      ? []
+      : [{ kind: "no-warning-of-weight" as const, part: id, kg: drops.kg }]),
+    ...tools.flatMap((tool): Harm[] =>
+      tool.class !== undefined && barred.has(tool.class)
+        ? [{ kind: "forbidden-tool", part: id, tool: tool.id }]
+        : [],
+    ),
+  ];
 }

@@ -1,4 +1,8 @@
-import { changesNothing } from "../act-rule";
+import type { ActRule } from "../act-rule";
 
-/** Greasing, soaking, cleaning: in the sheet's own words. */
-export const workOn = changesNothing;
+/** Greasing, soaking, cleaning: in the sheet's own words. With the medium in the pipe it has to be agreed to. */
+export const workOn: ActRule<"work-on"> = {
+  harms: ({ site, agreed }) =>
+    site.sheet.isolation.workUnderPressure !== undefined && !agreed ? [{ kind: "not-agreed" }] : [],
+  effect: () => {},
+};

@@ -7,6 +7,7 @@ import {
   asFoundWords,
   findingWords,
   foundWords,
+  handedOverWords,
   leftoverWhy,
   newPartWords,
   quantity,
@@ -38,6 +39,13 @@ export function RecordParts({
         rows={record.asLeft.map((each) => findingWords(words, each))}
         none="No test was done."
       />
+      {record.handedOver !== undefined && (
+        <Block
+          title={words.say.entries.handOver.title}
+          rows={[handedOverWords(words, record.handedOver), record.handedOver.says]}
+          none=""
+        />
+      )}
       <Readings record={record} words={words} />
       <Parts record={record} words={words} />
       {record.worked.length > 0 && <Worked record={record} />}

@@ -6,6 +6,7 @@ import { Axis } from "@/ui/draw/axis";
 import { ValveHead } from "@/ui/page";
 import { WhoPicker } from "@/ui/who-picker";
 import { PlanPreview } from "./plan-preview";
+import { ProofPanel } from "./proof-panel";
 import { type Start, useStart } from "./use-start";
 import { WhyForm } from "./why-form";
 
@@ -28,7 +29,15 @@ export function StartJob({ inputs }: { inputs: JobInputs }) {
         <WhyForm start={start} />
       </div>
       <div className="flex flex-col gap-4">
-        {start.plan !== undefined && <PlanPreview plan={start.plan} sheet={sheet} />}
+        {start.plan !== undefined && (
+          <>
+            <ProofPanel
+              answer={start.proof}
+              names={{ sheet, ...(inputs.line !== undefined && { line: inputs.line }) }}
+            />
+            <PlanPreview plan={start.plan} sheet={sheet} />
+          </>
+        )}
       </div>
     </div>
   );

@@ -8,6 +8,7 @@ import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
 import { OPEN_JOB } from "@/edge/contracts/jobs";
 import { useSettings } from "@/ui/settings";
+import { useProof } from "./use-proof";
 
 /** What is chosen of a job that is about to begin, and the job as it is compiled from that. */
 export function useStart(base: JobInputs) {
@@ -20,10 +21,12 @@ export function useStart(base: JobInputs) {
   const [by, setBy] = useState(settings.who);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
-  const compiled = useMemo(
-    () => (reach.length === 0 ? undefined : run({ ...base, reason, reach: [...reach], policy }, [])),
+  const inputs = useMemo(
+    () => (reach.length === 0 ? undefined : { ...base, reason, reach: [...reach], policy }),
     [base, reason, reach, policy],
   );
+  const compiled = useMemo(() => inputs && run(inputs, []), [inputs]);
+  const proof = useProof(inputs);
   const start = async () => {
     setSending(true);
     setProblems([]);
@@ -52,6 +55,8 @@ export function useStart(base: JobInputs) {
     by,
     setBy,
     plan: compiled?.ok ? compiled.value.plan : undefined,
+    /** What the proof of this plan found; nothing while it is being tried. */
+    proof,
     /** Why nothing can be compiled from what is chosen. */
     refusal: compiled?.ok === false ? compiled.error : undefined,
     problems,

@@ -1,0 +1,281 @@
+import { describe, expect, it } from "vitest";
+import type { JobInputs } from "../formats";
+import { ACT_KINDS, type EndDifference, type Harm } from "../world";
+import { dryJob, wetJob } from "./job.fixtures";
+import { alter, id, jobAt, kind, leaveOut, move, planOf } from "./proof.fixtures";
+import { prove, truthsOf } from "./prove";
+import type { Step, StepOf } from "./step";
+import { actsOf } from "./step-rules";
+
+/** Jobs that between them meet every rule. */
+const JOBS = {
+  wet: wetJob({ policy: "what-was-disturbed" }),
+  dry: dryJob(),
+  mixer: jobAt("LD-M1", "ottermouth-spoolmix-25", "lido-water"),
+  trap: jobAt("LD-T11", "lantern-bucket-20", "lido-steam", { reach: ["seat"] }),
+  co2: jobAt("GC-SV2", "pell-frostgate-32", "gannet-co2"),
+  stem: jobAt("GN-RV4A", "pell-guardian-t2", "gannet-low-side"),
+  pot: jobAt("GN-RV6", "pell-guardian-s1", "gannet-low-side"),
+  preAction: jobAt("FS-PN1", "quillon-watchair-1", "ferry-shed"),
+  booster: jobAt("SK-C1", "brae-skerrycheck-100", "skerry-booster"),
+  cock: jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas"),
+  engine: jobAt("FST-A1", "brae-swingout-3", undefined),
+} satisfies Record<string, JobInputs>;
+type JobName = keyof typeof JOBS;
+const plans = Object.fromEntries(
+  Object.entries(JOBS).map(([name, inputs]) => [name, planOf(inputs)]),
+) as Record<JobName, ReturnType<typeof planOf>>;
+
+const proofOf = (job: JobName, change: (steps: readonly Step[]) => readonly Step[] = (steps) => steps) =>
+  prove({ ...plans[job], steps: change(plans[job].steps) }, JOBS[job]);
+
+describe("the plans themselves", () => {
+  it.each(Object.keys(JOBS) as JobName[])(
+    "%s: no harm, whatever is hidden, and all as service wants it",
+    (job) => {
+      const proof = proofOf(job);
+      expect(proof.harms.map(({ harm, step, truth }) => ({ harm, at: step.id, truth }))).toEqual([]);
+      expect(proof.differences).toEqual([]);
+      expect(proof.acts).toBeGreaterThan(20);
+      expect(proof.truths).toBe(truthsOf(plans[job], JOBS[job]).length);
+    },
+  );
+});
+
+it("between them they ask for every act there is", () => {
+  const asked = new Set(
+    Object.values(plans).flatMap(({ steps }) => steps.flatMap((step) => actsOf(step).map((act) => act.do))),
+  );
+  // What was noted is confirmed only when something was: no plan has that before its beginning.
+  expect(ACT_KINDS.filter((each) => !asked.has(each))).toEqual(["confirm"]);
+});
+
+type Mutant = readonly [
+  name: string,
+  job: JobName,
+  change: (steps: readonly Step[]) => readonly Step[],
+  finds: Harm["kind"] | EndDifference["kind"],
+];
+
+/** Each takes one rule of the compiler away; the proof has to find what that rule is for. */
+const MUTANTS: readonly Mutant[] = [
+  ["zero is not read", "wet", leaveOut(kind("gauge")), "zero-not-proven"],
+  [
+    "zero is read on the live side",
+    "wet",
+    alter<StepOf<"gauge">>(kind("gauge"), (step) => ({ ...step, node: "SK" })),
+    "stops-for-nothing",
+  ],
+  [
+    "zero is read at a part that does not hang on the work",
+    "booster",
+    alter<StepOf<"gauge">>(kind("gauge"), (step) => ({ ...step, node: "g2" })),
+    "reads-elsewhere",
+  ],
+  [
+    "zero is read nowhere on the line",
+    "co2",
+    alter<StepOf<"gauge">>(kind("gauge"), ({ node: _, ...step }) => step),
+    "nothing-to-read",
+  ],
+  [
+    "zero is proven at one place only",
+    "preAction",
+    leaveOut((step) => kind("gauge", "hold")(step) && !id("prove:gauge", "prove:hold", "prove:again")(step)),
+    "zero-not-proven",
+  ],
+  [
+    "what let it out stands open while it is to show what creeps in",
+    "wet",
+    alter<StepOf<"hold">>(kind("hold"), (step) => ({ ...step, shutFirst: [] })),
+    "wait-shows-nothing",
+  ],
+  ["one way in stays open", "wet", leaveOut(id("shut:V-12", "open:V-12")), "stops-for-nothing"],
+  [
+    "the way in is shut after the proof",
+    "dry",
+    move(kind("shut"), "behind", id("prove:again")),
+    "stops-for-nothing",
+  ],
+  ["nobody is told before it goes out", "wet", leaveOut(kind("notify")), "fire-protection-out-unsaid"],
+  [
+    "they are told after it is shut",
+    "wet",
+    move(kind("notify"), "behind", id("shut:V-19")),
+    "fire-protection-out-unsaid",
+  ],
+  ["users who lose their water are not told", "mixer", leaveOut(kind("notify")), "service-out-unsaid"],
+  ["a drain is never opened", "wet", leaveOut(kind("drain", "shut-point")), "stops-for-nothing"],
+  [
+    "the drain is opened before the way in is shut",
+    "wet",
+    move(kind("drain"), "before", id("shut:V-12")),
+    "let-out",
+  ],
+  ["what is left is not let out at the valve", "dry", leaveOut(kind("release")), "stops-for-nothing"],
+  ["the drain is not shut before the line comes back", "wet", leaveOut(id("drain-shut:D2")), "let-out"],
+  [
+    "the drain is shut after the line came back",
+    "wet",
+    move(id("drain-shut:D2"), "behind", id("open:V-19")),
+    "let-out",
+  ],
+  [
+    "the vent is never shut",
+    "wet",
+    leaveOut((step) => kind("shut-point")(step) && step.id.startsWith("vent-shut")),
+    "point-open",
+  ],
+  [
+    "a bleed is never shut",
+    "co2",
+    leaveOut((step) => kind("shut-point")(step) && step.id.startsWith("bleed-shut")),
+    "let-out",
+  ],
+  [
+    "a bleed is opened before both barriers stand",
+    "co2",
+    move(kind("open-bleed"), "before", kind("shut")),
+    "let-out",
+  ],
+  ["a way in stays shut at the end", "wet", leaveOut(id("open:V-15")), "link"],
+  [
+    "a lock stays on",
+    "wet",
+    alter<StepOf<"open">>(id("open:V-15"), (step) => ({ ...step, how: "leave-shut" })),
+    "link",
+  ],
+  [
+    "a way in is opened before the valve is whole",
+    "wet",
+    move(kind("open"), "before", kind("fit")),
+    "let-out",
+  ],
+  ["the stem is not turned", "stem", leaveOut((step) => kind("shut")(step)), "stops-for-nothing"],
+  ["the stem is not turned back", "stem", leaveOut(kind("open")), "stem"],
+  ["the vessel is not pumped down", "pot", leaveOut(kind("pump-out")), "stops-for-nothing"],
+  ["the pump is not started again", "booster", leaveOut(kind("start-pump")), "pump-stopped"],
+  [
+    "electricity is left on",
+    "mixer",
+    leaveOut((step) => kind("shut")(step) && step.id === "shut:LD-Q1"),
+    "stops-for-nothing",
+  ],
+  ["it is not proven dead", "mixer", leaveOut(kind("dead")), "zero-not-proven"],
+  [
+    "power is back before the valve is closed",
+    "mixer",
+    move(id("open:LD-Q1"), "before", kind("fit")),
+    "live-part-touched",
+  ],
+  [
+    "a test comes after those who rely on it were told",
+    "wet",
+    move(kind("tell"), "before", (step) => kind("check")(step) && step.phase === "test"),
+    "told-back-before-test",
+  ],
+  [
+    "they are told before it is open",
+    "wet",
+    move(kind("tell"), "before", kind("open")),
+    "told-back-too-soon",
+  ],
+  [
+    "it is signed before it is open",
+    "wet",
+    move(kind("sign-off"), "before", kind("open")),
+    "signed-while-out",
+  ],
+  [
+    "a part comes off that another still holds",
+    "wet",
+    leaveOut((step) => kind("strip")(step) && step.id === "strip:gland-bolts"),
+    "cannot-be-done",
+  ],
+  [
+    "two parts come off in the wrong order",
+    "wet",
+    move(id("strip:gland-plate"), "before", id("strip:gland-bolts")),
+    "cannot-be-done",
+  ],
+  [
+    "a joint is not cracked before its bolts are out",
+    "wet",
+    leaveOut(kind("crack")),
+    "opened-under-pressure",
+  ],
+  ["a part stays on the tray", "wet", leaveOut(id("fit:gland-plate")), "part-off"],
+  ["a joint stays loose", "wet", leaveOut((step) => kind("tighten")(step)), "part-loose"],
+  [
+    "it is tightened before it is in",
+    "wet",
+    move(kind("tighten"), "before", id("fit:gland-bolts")),
+    "cannot-be-done",
+  ],
+  [
+    "a seal that was used goes back",
+    "wet",
+    alter<StepOf<"fit">>(kind("fit"), ({ renewal: _, ...step }) => step),
+    "used-seal",
+  ],
+  [
+    "a seal that lay open is left in",
+    "trap",
+    leaveOut((step) => /gasket/.test(step.part ?? "")),
+    "used-seal",
+  ],
+  [
+    "the wrench cannot show the pull",
+    "wet",
+    alter<StepOf<"tighten">>(kind("tighten"), (step) => ({
+      ...step,
+      passes: [{ percent: 100, torque_Nm: 900, circular: true }],
+    })),
+    "out-of-the-wrench",
+  ],
+  [
+    "nobody is warned of what drops",
+    "booster",
+    alter<Step>(kind("strip"), (step) => ({ ...step, dangers: [] })),
+    "no-warning-of-weight",
+  ],
+  [
+    "a tool that spoils it is in the hand",
+    "wet",
+    alter<StepOf<"strip">>(kind("strip"), (step) => ({
+      ...step,
+      tools: [...step.tools, { id: "hammer", name: "Hammer", class: "hammer" }],
+    })),
+    "forbidden-tool",
+  ],
+  [
+    "the valve does not stand as the next part needs it",
+    "co2",
+    leaveOut((step) => kind("position")(step) && step.phase === "strip"),
+    "cannot-be-done",
+  ],
+  [
+    "the valve is not left as service wants it",
+    "co2",
+    leaveOut((step) => kind("position")(step) && step.phase === "rebuild"),
+    "position",
+  ],
+  [
+    "what is to be noted is asked when it was moved",
+    "co2",
+    move(kind("mark"), "behind", kind("strip")),
+    "asked-too-late",
+  ],
+  ["work with the medium in the pipe is not agreed to", "cock", leaveOut(kind("live")), "not-agreed"],
+];
+
+describe("a rule taken away is found", () => {
+  it.each(MUTANTS)("%s (%s)", (_, job, change, finds) => {
+    const proof = proofOf(job, change);
+    const found: string[] = [
+      ...proof.harms.map(({ harm }) => harm.kind),
+      ...proof.differences.map((each) => each.kind),
+    ];
+    expect(found).toContain(finds);
+  });
+});
