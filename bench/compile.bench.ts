@@ -31,6 +31,7 @@ const inputsOf = (sheet: Sheet, reach: string[], build: string | undefined): Job
   policy: "everything-open",
   openedAt: "2026-01-01T00:00:00Z",
   openedBy: "Bench",
+  rules: 2,
 });
 
 const rows = sheets.flatMap((sheet) =>

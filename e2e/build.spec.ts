@@ -129,6 +129,33 @@ test("a meter cock is only greased: nothing is shut, it is asked twice, and nobo
   await expect(page.getByText("Nothing was shut.")).toBeVisible();
 });
 
+test("a gas cock that smells is declined by everybody, and handed over as a graded leak", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/valves/RW-G21/start`);
+  // What was tried before anybody reads the plan stands on the page it begins on.
+  const proven = page.getByText(/^Proven: \d+ acts against \d+ truths?, no harm$/);
+  await expect(proven).toBeVisible();
+  await proven.click();
+  await expect(page.getByText("All is as everybody believes.")).toBeVisible();
+  const tech = await start(page, "RW-G21");
+  await tech.choose("It smells or bubbles");
+  await expect(tech.card.getByText(/Grade the leak and hand it over/)).toBeVisible();
+  await expect(tech.card.getByRole("button", { name: "Skip, with a reason" })).toHaveCount(0);
+  await tech.card.getByRole("button", { name: "Close here, or hand it over" }).click();
+  const closing = page.getByRole("dialog");
+  await closing.getByRole("button", { name: "A leak, graded" }).click();
+  await soundForAll(page);
+  await closing.getByRole("combobox", { name: "Write your name to sign" }).fill("Tam Arkle");
+  await closing.getByRole("button", { name: "Sign and close" }).click();
+  await expect(closing.getByText("Write who took it on")).toBeVisible();
+  await closing.getByRole("textbox", { name: "To whom?" }).fill("Gas emergency desk, Ina Lund");
+  await closing.getByRole("button", { name: "Sign and close" }).click();
+  await page.waitForURL(/record$/);
+  await expect(page.getByRole("heading", { name: "Handed over" })).toBeVisible();
+  await expect(page.getByText("A leak, graded, to Gas emergency desk, Ina Lund").first()).toBeVisible();
+});
+
 test("a sheet is edited: what holds what is drawn, steps follow, a broken one is not stored, revisions are kept", async ({
   page,
 }) => {
