@@ -78,7 +78,9 @@ for (const valve of registered) {
       }
 }
 const seconds = (performance.now() - begun) / 1000;
-console.log(`\n${plans} plans, ${acts} acts, ${found} harms and differences, ${seconds.toFixed(0)} s`);
+console.log(
+  `\n${plans} plans, ${acts} acts, ${found} harms and differences, ${seconds.toFixed(0)} s; the slowest ${worst_ms.toFixed(0)} ms`,
+);
 row({
   bench: "prove",
   what: `${plans} plans of the demo, ${acts} acts: harms and end differences`,

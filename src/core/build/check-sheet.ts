@@ -198,6 +198,7 @@ export function checkSheet(given: Sheet): Problem[] {
   knownAll(sheet.singles, "/singles");
   sheet.symptoms.forEach((symptom, index) => {
     knownAll(symptom.reach, `/symptoms/${index}/reach`);
+    knownAll(symptom.renews, `/symptoms/${index}/renews`);
   });
   const supplied = new Set([
     ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part)),

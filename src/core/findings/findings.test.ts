@@ -110,6 +110,27 @@ describe("what an answer means", () => {
   });
 });
 
+it("what the job is for goes in new, unless a finding has a stronger word on it", () => {
+  const due = new Map([
+    ["disc", "Due: renew the disc"],
+    ["stem", "Due: renew the disc"],
+  ]);
+  const found = {
+    check: "c",
+    part: "disc",
+    answer: "x",
+    means: "renew",
+    says: "Cut",
+    alsoRenew: [],
+    reach: [],
+  };
+  const made = renewals(sheet, ["disc", "stem"], new Map(), [found as never], "on-condition", new Map(), due);
+  expect(made).toEqual([
+    { part: "disc", why: "Cut", because: "found" },
+    { part: "stem", why: "Due: renew the disc", because: "due" },
+  ]);
+});
+
 describe("policies", () => {
   const removed = ["stem-ring", "disc", "nozzle"];
   const by = (policy: Parameters<typeof renewals>[4]) =>

@@ -5,15 +5,17 @@ import type { Finding } from "./judge";
 export type Renewal =
   | {
       readonly part: string;
-      readonly because: "spoiled" | "found" | "chosen";
+      readonly because: "spoiled" | "found" | "chosen" | "due";
       /** In the words of the sheet, or of whoever chose it. */
       readonly why: string;
     }
   | { readonly part: string; readonly because: "policy"; readonly policy: JobInputs["policy"] };
 
 /**
- * What is renewed and why: what a finding condemns; parts the strip spoils; what the technician chose; what the policy
- * adds. The first reason in that order is kept.
+ * What is renewed and why: what a finding condemns; parts the strip spoils; what the technician chose; what the reason for
+ * the job names; what the policy adds. The first reason in that order is kept.
+ *
+ * @param due parts that the job is for, each with its reason
  */
 export function renewals(
   sheet: Sheet,
@@ -22,6 +24,7 @@ export function renewals(
   findings: readonly Finding[],
   policy: JobInputs["policy"],
   chosen: ReadonlyMap<string, string>,
+  due: ReadonlyMap<string, string> = new Map(),
 ): Renewal[] {
   const list = new Map<string, Renewal>();
   const add = (renewal: Renewal) => {
@@ -34,6 +37,7 @@ export function renewals(
   }
   for (const [part, why] of spoiled) add({ part, why, because: "spoiled" });
   for (const [part, why] of chosen) add({ part, why, because: "chosen" });
+  for (const [part, why] of due) add({ part, why, because: "due" });
   const supplied = new Set([
     ...sheet.singles,
     ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part)),

@@ -200,6 +200,9 @@ export const JobInputsSchema = Type.Object(
     reason: Type.Object({ kind: oneOf("due", "symptom", "event"), says: Words }, closed),
     reach: Type.Array(Id, { minItems: 1, description: "Parts to reach." }),
     policy: oneOf("on-condition", "what-was-disturbed", "everything-open"),
+    renew: Type.Optional(
+      Type.Array(Id, { description: "Parts that the reason for the job renews, whatever they look like." }),
+    ),
     openedAt: Instant,
     openedBy: Words,
     rules: Type.Optional(

@@ -314,7 +314,20 @@ export const SheetSchema = Type.Object(
       ),
     ),
     symptoms: Type.Array(
-      Type.Object({ id: Id, says: Words, reach: Type.Array(Id, { minItems: 1 }) }, closed),
+      Type.Object(
+        {
+          id: Id,
+          says: Words,
+          reach: Type.Array(Id, { minItems: 1 }),
+          renews: Type.Optional(
+            Type.Array(Id, {
+              description:
+                "Parts that go in new because of this: it is what the job is for, whatever they look like.",
+            }),
+          ),
+        },
+        closed,
+      ),
     ),
     tag: Words,
   },

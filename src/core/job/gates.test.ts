@@ -98,6 +98,30 @@ describe("policies and choices", () => {
     expect(renewed("everything-open")).toBeGreaterThanOrEqual(renewed("what-was-disturbed"));
   });
 
+  it.each([
+    ["brae-swingout-3", "due", ["seat-out", "seat-in", "upper-seal", "trunnion-ring"]],
+    ["brae-skerrycheck-100", "due", ["valve"]],
+    ["pell-meter-h20", "overhaul", ["cone", "packing"]],
+  ])(
+    "%s: what the job is for (%s) goes in new under every policy, and is brought before anything is shut",
+    (id, due, parts) => {
+      for (const policy of ["on-condition", "what-was-disturbed", "everything-open"] as const) {
+        const base = jobAt("T-1", id, undefined, { policy });
+        const symptom = base.sheet.symptoms.find((each) => each.id === due)!;
+        const { steps } = planOf({ ...base, reach: symptom.reach, renew: symptom.renews! });
+        const kit = steps.find((step) => step.kind === "kit")!;
+        expect(kit.kind === "kit" && kit.renewals.map((each) => each.part)).toEqual(
+          expect.arrayContaining(parts),
+        );
+        for (const part of parts)
+          expect(steps.find((step) => step.id === `fit:${part}`)).toMatchObject({ renewal: { part } });
+        // Reached for a look, the same parts go back.
+        const looked = planOf({ ...base, reach: symptom.reach, policy: "on-condition" });
+        expect(looked.renewals.filter((each) => each.because === "due")).toEqual([]);
+      }
+    },
+  );
+
   it("a part can be renewed all the same, with a reason; a one-use part cannot be reused", () => {
     const walk = new Walk(wetJob()).until((step) => step.id === "check:disc-face");
     walk.add({ kind: "part-judged", part: "disc", disposition: "renew", reason: "Ten years old" });

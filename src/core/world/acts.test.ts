@@ -42,7 +42,7 @@ function worldOn(
   return new World(site, truth);
 }
 /** Does acts one after the other. @returns the kinds of harm of the last, or of all */
-function after(world: World, ...acts: readonly Act[]): string[] {
+function doing(world: World, ...acts: readonly Act[]): string[] {
   let last: string[] = [];
   for (const act of acts) last = perform(world, act).map((harm) => harm.kind);
   return last;
@@ -69,40 +69,40 @@ const off = (part: string, more: Partial<Extract<Act, { do: "take-off" }>> = {})
 describe("the line", () => {
   it("goes out only when the last way in is shut, and whoever was not told is said once", () => {
     const world = worldOn();
-    expect(after(world, { do: "shut", link: "A" })).toEqual([]);
-    expect(after(world, { do: "shut", link: "B" })).toEqual([
+    expect(doing(world, { do: "shut", link: "A" })).toEqual([]);
+    expect(doing(world, { do: "shut", link: "B" })).toEqual([
       "fire-protection-out-unsaid",
       "fire-protection-out-unsaid",
       "service-out-unsaid",
     ]);
-    expect(after(world, { do: "shut", link: "C" })).toEqual([]);
-    expect(after(worldOn(), ...DEAD)).toEqual([]);
+    expect(doing(world, { do: "shut", link: "C" })).toEqual([]);
+    expect(doing(worldOn(), ...DEAD)).toEqual([]);
   });
 
   it("lets out at a point that stands open on what is live, and not where it is the vent that fills", () => {
-    expect(after(worldOn(), { do: "open-point", node: "D" })).toEqual(["let-out"]);
+    expect(doing(worldOn(), { do: "open-point", node: "D" })).toEqual(["let-out"]);
     const open = (airOut?: string): Act => ({
       do: "open",
       link: "A",
       crack: true,
       ...(airOut !== undefined && { airOut }),
     });
-    expect(after(worldOn(), ...DEAD, open())).toEqual(["let-out"]);
+    expect(doing(worldOn(), ...DEAD, open())).toEqual(["let-out"]);
     const vented: readonly Act[] = [
       ...DEAD,
       { do: "shut-point", node: "D" },
       { do: "open-point", node: "V" },
     ];
-    expect(after(worldOn(), ...vented, open("V"))).toEqual([]);
-    expect(after(worldOn(), ...vented, open())).toEqual(["let-out"]);
+    expect(doing(worldOn(), ...vented, open("V"))).toEqual([]);
+    expect(doing(worldOn(), ...vented, open())).toEqual(["let-out"]);
   });
 
   it("stays under pressure when it is shut in and nothing lets it out: the gate does not open", () => {
     const world = worldOn();
-    after(world, TOLD, { do: "shut", link: "A" }, { do: "shut", link: "B" }, ZERO);
+    doing(world, TOLD, { do: "shut", link: "A" }, { do: "shut", link: "B" }, ZERO);
     expect(world.halted).toBe(true);
     const drained = worldOn();
-    after(drained, ...DEAD, ZERO);
+    doing(drained, ...DEAD, ZERO);
     expect(drained.halted).toBe(false);
   });
 
@@ -110,24 +110,24 @@ describe("the line", () => {
     const shut: Act = { do: "shut-point", node: "D" };
     const wait: Act = { do: "wait", minutes: 10, for: "the-section" };
     const passing = worldOn({}, { kind: "passes", link: "A" });
-    expect(after(passing, ...DEAD, ZERO, shut, wait)).toEqual([]);
+    expect(doing(passing, ...DEAD, ZERO, shut, wait)).toEqual([]);
     expect(passing.bar("H")).toBe(5);
-    after(passing, ZERO);
+    doing(passing, ZERO);
     expect(passing.halted).toBe(true);
     const unseen = worldOn({}, { kind: "passes", link: "A" });
-    expect(after(unseen, ...DEAD, ZERO, wait)).toEqual(["wait-shows-nothing"]);
+    expect(doing(unseen, ...DEAD, ZERO, wait)).toEqual(["wait-shows-nothing"]);
   });
 
   it("a gauge that reads low is believed", () => {
     const low = worldOn({}, { kind: "gauge-reads-low", bar: 6 });
-    after(low, TOLD, { do: "shut", link: "A" }, { do: "shut", link: "B" }, ZERO);
+    doing(low, TOLD, { do: "shut", link: "A" }, { do: "shut", link: "B" }, ZERO);
     expect(low.halted).toBe(false);
   });
 
   it("keeps its hands off what another job holds", () => {
     const world = worldOn({ held: [["B", "job-2"]] });
-    expect(after(world, { do: "open", link: "B", crack: true })).toEqual(["anothers-lock"]);
-    expect(after(worldOn({ held: [["B", "job-2"]] }), TOLD, { do: "shut", link: "A" })).toEqual([]);
+    expect(doing(world, { do: "open", link: "B", crack: true })).toEqual(["anothers-lock"]);
+    expect(doing(worldOn({ held: [["B", "job-2"]] }), TOLD, { do: "shut", link: "A" })).toEqual([]);
   });
 });
 
@@ -135,11 +135,11 @@ describe("the joint", () => {
   const crack: Act = { do: "crack", part: "gland-bolts" };
 
   it("is opened on a proven zero behind locked ways in, and on nothing else", () => {
-    expect(after(worldOn(), ...DEAD, ZERO, crack)).toEqual([]);
-    expect(after(worldOn(), ...DEAD, crack)).toEqual(["zero-not-proven"]);
-    expect(after(worldOn(), crack)).toEqual(["opened-under-pressure"]);
+    expect(doing(worldOn(), ...DEAD, ZERO, crack)).toEqual([]);
+    expect(doing(worldOn(), ...DEAD, crack)).toEqual(["zero-not-proven"]);
+    expect(doing(worldOn(), crack)).toEqual(["opened-under-pressure"]);
     const unlocked = DEAD.filter((act) => act.do !== "lock");
-    expect(after(worldOn(), ...unlocked, ZERO, crack)).toEqual(["not-locked", "not-locked"]);
+    expect(doing(worldOn(), ...unlocked, ZERO, crack)).toEqual(["not-locked", "not-locked"]);
   });
 
   it("a zero holds until pressure comes back", () => {
@@ -149,52 +149,52 @@ describe("the joint", () => {
       { do: "shut", link: "A" },
       { do: "open-point", node: "D" },
     ];
-    expect(after(worldOn(), ...DEAD, ZERO, ...again, crack)).toEqual(["zero-not-proven"]);
+    expect(doing(worldOn(), ...DEAD, ZERO, ...again, crack)).toEqual(["zero-not-proven"]);
   });
 
   it("what is caught behind it shows when it is cracked, and flies out where it is not", () => {
     const caught: Truth = { kind: "caught", bar: 2 };
     const cracked = worldOn({}, caught);
-    expect(after(cracked, ...DEAD, ZERO, crack)).toEqual([]);
+    expect(doing(cracked, ...DEAD, ZERO, crack)).toEqual([]);
     expect(cracked.halted).toBe(true);
-    expect(after(worldOn({}, caught), ...DEAD, ZERO, off("gland-bolts"))).toContain("opened-under-pressure");
+    expect(doing(worldOn({}, caught), ...DEAD, ZERO, off("gland-bolts"))).toContain("opened-under-pressure");
   });
 
   it("runs out when the line comes back to an open valve", () => {
     const world = worldOn();
-    after(world, ...DEAD, ZERO, crack, { do: "shut-point", node: "D" });
-    expect(after(world, { do: "open", link: "A", crack: true })).toContain("let-out");
+    doing(world, ...DEAD, ZERO, crack, { do: "shut-point", node: "D" });
+    expect(doing(world, { do: "open", link: "A", crack: true })).toContain("let-out");
   });
 });
 
 describe("the valve", () => {
   const dead = () => {
     const world = worldOn();
-    after(world, ...DEAD, ZERO, { do: "crack", part: "gland-bolts" }, off("stem-nut"), off("stem-ring"));
+    doing(world, ...DEAD, ZERO, { do: "crack", part: "gland-bolts" }, off("stem-nut"), off("stem-ring"));
     return world;
   };
 
   it("a part comes off when nothing holds it, once, and goes in when it is off", () => {
-    expect(after(dead(), off("gland-plate"))).toContain("cannot-be-done");
-    expect(after(dead(), off("gland-bolts"), off("gland-plate"))).toEqual([]);
-    expect(after(dead(), off("gland-bolts"), off("gland-bolts"))).toContain("cannot-be-done");
-    expect(after(dead(), { do: "put-on", part: "gland-plate", fresh: false })).toEqual(["cannot-be-done"]);
-    expect(after(dead(), { do: "put-on", part: "propeller", fresh: true })).toEqual(["cannot-be-done"]);
+    expect(doing(dead(), off("gland-plate"))).toContain("cannot-be-done");
+    expect(doing(dead(), off("gland-bolts"), off("gland-plate"))).toEqual([]);
+    expect(doing(dead(), off("gland-bolts"), off("gland-bolts"))).toContain("cannot-be-done");
+    expect(doing(dead(), { do: "put-on", part: "gland-plate", fresh: false })).toEqual(["cannot-be-done"]);
+    expect(doing(dead(), { do: "put-on", part: "propeller", fresh: true })).toEqual(["cannot-be-done"]);
   });
 
   it("a seal that lay open is not closed on, and not put back", () => {
     const world = dead();
-    after(world, off("gland-bolts"), off("gland-plate"));
+    doing(world, off("gland-bolts"), off("gland-plate"));
     const gasket = [...world.valve.uncovered];
     expect(gasket).toContain("gland-gasket");
-    expect(after(world, { do: "put-on", part: "gland-plate", fresh: false })).toEqual(["used-seal"]);
+    expect(doing(world, { do: "put-on", part: "gland-plate", fresh: false })).toEqual(["used-seal"]);
     const renewed = dead();
     const acts: readonly Act[] = [off("gland-bolts"), off("gland-plate"), off("gland-gasket")];
-    after(renewed, ...acts);
-    expect(after(renewed, { do: "put-on", part: "gland-gasket", fresh: false })).toEqual(["used-seal"]);
+    doing(renewed, ...acts);
+    expect(doing(renewed, { do: "put-on", part: "gland-gasket", fresh: false })).toEqual(["used-seal"]);
     const fresh = dead();
-    after(fresh, ...acts);
-    expect(after(fresh, { do: "put-on", part: "gland-gasket", fresh: true })).toEqual([]);
+    doing(fresh, ...acts);
+    expect(doing(fresh, { do: "put-on", part: "gland-gasket", fresh: true })).toEqual([]);
   });
 
   it("a wrench shows what lies in its range", () => {
@@ -205,23 +205,23 @@ describe("the valve", () => {
       most_Nm,
       tools: ["torque"],
     });
-    expect(after(worldOn(), tighten(5, 60))).toEqual([]);
-    expect(after(worldOn(), tighten(4, 18))).toEqual(["out-of-the-wrench"]);
-    expect(after(worldOn(), tighten(18, 61))).toEqual(["out-of-the-wrench"]);
-    expect(after(dead(), off("gland-bolts"), tighten(5, 18))).toEqual(["cannot-be-done"]);
+    expect(doing(worldOn(), tighten(5, 60))).toEqual([]);
+    expect(doing(worldOn(), tighten(4, 18))).toEqual(["out-of-the-wrench"]);
+    expect(doing(worldOn(), tighten(18, 61))).toEqual(["out-of-the-wrench"]);
+    expect(doing(dead(), off("gland-bolts"), tighten(5, 18))).toEqual(["cannot-be-done"]);
   });
 
   it("what harms a part is not in the hand", () => {
     const hammer = { id: "hammer", class: "hammer" } as const;
-    expect(after(dead(), off("gland-bolts"), off("gland-plate", { tools: [hammer] }))).toEqual([
+    expect(doing(dead(), off("gland-bolts"), off("gland-plate", { tools: [hammer] }))).toEqual([
       "forbidden-tool",
     ]);
   });
 
   it("what was moved is noted too late", () => {
-    expect(after(worldOn(), { do: "note", mark: "facing" })).toEqual([]);
-    expect(after(dead(), off("gland-bolts"), { do: "note", mark: "facing" })).toEqual(["asked-too-late"]);
-    expect(after(worldOn(), { do: "confirm", mark: "facing" })).toEqual(["asked-too-late"]);
+    expect(doing(worldOn(), { do: "note", mark: "facing" })).toEqual([]);
+    expect(doing(dead(), off("gland-bolts"), { do: "note", mark: "facing" })).toEqual(["asked-too-late"]);
+    expect(doing(worldOn(), { do: "confirm", mark: "facing" })).toEqual(["asked-too-late"]);
   });
 });
 
@@ -235,15 +235,15 @@ describe("who relies on it", () => {
       { do: "open", link: "B", crack: true },
     ];
     const tell: Act = { do: "tell-back", nodes: ["H", "Z", "U"] };
-    expect(after(worldOn(), ...DEAD, tell)).toHaveLength(3);
+    expect(doing(worldOn(), ...DEAD, tell)).toHaveLength(3);
     const world = worldOn();
-    expect(after(world, ...DEAD, ...back, { do: "test", check: "flow" }, tell, { do: "sign" })).toEqual([]);
+    expect(doing(world, ...DEAD, ...back, { do: "test", check: "flow" }, tell, { do: "sign" })).toEqual([]);
     expect(differences(world)).toEqual([]);
-    expect(after(world, { do: "test", check: "late" })).toEqual(["told-back-before-test"]);
+    expect(doing(world, { do: "test", check: "late" })).toEqual(["told-back-before-test"]);
   });
 
   it("is not signed away while it goes without, whoever shut what", () => {
-    expect(after(worldOn(), ...DEAD, { do: "sign" })).toEqual([
+    expect(doing(worldOn(), ...DEAD, { do: "sign" })).toEqual([
       "signed-while-out",
       "signed-while-out",
       "signed-while-out",
@@ -254,13 +254,13 @@ describe("who relies on it", () => {
         ["B", "job-3"],
       ],
     });
-    expect(after(others, { do: "sign" })).toHaveLength(3);
+    expect(doing(others, { do: "sign" })).toHaveLength(3);
   });
 });
 
 it("at the end everything stands as service wants it, or is named", () => {
   const world = worldOn();
-  after(world, ...DEAD, ZERO, { do: "crack", part: "gland-bolts" }, off("gland-bolts"), {
+  doing(world, ...DEAD, ZERO, { do: "crack", part: "gland-bolts" }, off("gland-bolts"), {
     do: "stop-pump",
     link: "P",
   });

@@ -27,6 +27,12 @@ export const OPEN_JOB = contract({
         closed,
       ),
       reach: Type.Array(Type.String({ minLength: 1, maxLength: 100 }), { maxItems: 200 }),
+      renew: Type.Optional(
+        Type.Array(Type.String({ minLength: 1, maxLength: 100 }), {
+          maxItems: 200,
+          description: "Parts that the reason for the job renews, whatever they look like.",
+        }),
+      ),
       policy: Type.Union([
         Type.Literal("on-condition"),
         Type.Literal("what-was-disturbed"),

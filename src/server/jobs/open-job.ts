@@ -14,6 +14,8 @@ export interface OpenJob {
   readonly valve: string;
   readonly reason: JobInputs["reason"];
   readonly reach: readonly string[];
+  /** Parts that the reason for the job renews. */
+  readonly renew?: readonly string[];
   readonly policy: JobInputs["policy"];
 }
 
@@ -61,6 +63,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     reason: ask.reason,
     reach: [...ask.reach],
     policy: ask.policy,
+    ...(ask.renew !== undefined && ask.renew.length > 0 && { renew: [...ask.renew] }),
     openedAt: new Date(now()).toISOString(),
     openedBy: by,
     rules: 2,

@@ -60,7 +60,10 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
   );
   // Parts whose removal was ticked: whatever the plan becomes, they are off.
   const begun = progress.stripped.keys();
-  let reach = [...new Set([...inputs.reach, ...begun, ...findings.flatMap((finding) => finding.reach)])];
+  const due = new Map((inputs.renew ?? []).map((part) => [part, inputs.reason.says]));
+  let reach = [
+    ...new Set([...inputs.reach, ...due.keys(), ...begun, ...findings.flatMap((finding) => finding.reach)]),
+  ];
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const strip = stripOf(
       sheet,
@@ -75,6 +78,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       findings,
       inputs.policy,
       chosen,
+      due,
     );
     const wider = [
       ...new Set([...reach, ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id))]),

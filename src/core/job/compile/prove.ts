@@ -10,8 +10,10 @@ export function prove(context: Context): Step[] {
   if (context.sheet.isolation.workUnderPressure !== undefined) return [];
   return [
     ...storedEnergy(context),
-    ...electricallyDead(context),
-    ...letOut(context),
+    // Let out first, then all that is proven; jobs of before keep their order.
+    ...(context.asBefore
+      ? [...electricallyDead(context), ...letOut(context)]
+      : [...letOut(context), ...electricallyDead(context)]),
     ...placesOf(context).flatMap((place, index) => proof(context, place, index === 0)),
   ];
 }
@@ -35,21 +37,12 @@ function placesOf({ sheet, isolation, inputs, asBefore }: Context): Place[] {
   // Bleeds between two barriers stay open: what creeps past the first comes out there.
   const letOut = [section.drain?.node, section.drain === undefined ? undefined : section.vent?.node];
   const points = letOut.flatMap((id) => (id === undefined ? [] : [{ node: id, name: node(id)?.name ?? id }]));
-  return prove.flatMap((point): Place[] => {
-    switch (point.how) {
-      case "tester":
-        return [];
-      case "gauge":
-      case "vent":
-      case "drain": {
-        const own = point.node === valve;
-        const where: ProvePlace = own ? atValve : { kind: "point", how: point.how, name: point.name ?? "" };
-        return [{ where, ...(point.node !== undefined && { node: point.node }), points }];
-      }
-      case "crack":
-      case "nowhere":
-        return [{ where: atValve, ...(valve !== undefined && { node: valve }), points }];
-    }
+  const gauges = prove.filter((each) => each.how !== "tester");
+  return gauges.map(({ how, node: read, name = "" }): Place => {
+    if (how !== "gauge" && how !== "vent" && how !== "drain")
+      return { where: atValve, ...(valve !== undefined && { node: valve }), points };
+    const where: ProvePlace = read === valve ? atValve : { kind: "point", how, name };
+    return { where, ...(read !== undefined && { node: read }), points };
   });
 }
 

@@ -8,7 +8,7 @@ import { type Context, said } from "./context";
 
 /** How it comes live again: made ready, drain shut, opened in the order that hurts nobody, air out. */
 export function restore(context: Context): Step[] {
-  const { sheet, isolation, inputs, progress } = context;
+  const { sheet, isolation, progress } = context;
   const live = sheet.isolation.workUnderPressure !== undefined;
   const wrote = progress.done.get(singleStep("shut-by-hand"))?.entry;
   return [

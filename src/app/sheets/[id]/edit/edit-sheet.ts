@@ -17,6 +17,7 @@ export function referencesOf(sheet: Sheet, words: Speaker): References {
     afterFit: parts,
     looseUntil: parts,
     reach: parts,
+    renews: parts,
     alsoRenew: parts,
     movedBy: parts,
     confirmAfter: parts,
@@ -99,7 +100,11 @@ export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
       contents: kit.contents.map((item) => ({ ...item, part: swap(item.part) })),
     })),
     singles: list(sheet.singles),
-    symptoms: sheet.symptoms.map((symptom) => ({ ...symptom, reach: list(symptom.reach) })),
+    symptoms: sheet.symptoms.map((symptom) => ({
+      ...symptom,
+      reach: list(symptom.reach),
+      ...(symptom.renews !== undefined && { renews: list(symptom.renews) }),
+    })),
     connections: sheet.connections.map((end) =>
       end.part === undefined ? end : { ...end, part: swap(end.part) },
     ),

@@ -21,16 +21,26 @@ export function useStart(base: JobInputs) {
   const [by, setBy] = useState(settings.who);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
+  // What the reason renews has to be reached; a part that is left out of the reach is looked at only.
+  const renew = useMemo(
+    () =>
+      (sheet.symptoms.find((each) => each.says === reason.says)?.renews ?? []).filter((part) =>
+        reach.includes(part),
+      ),
+    [sheet, reason.says, reach],
+  );
   const inputs = useMemo(
-    () => (reach.length === 0 ? undefined : { ...base, reason, reach: [...reach], policy }),
-    [base, reason, reach, policy],
+    () => (reach.length === 0 ? undefined : { ...base, reason, reach: [...reach], policy, renew }),
+    [base, reason, reach, policy, renew],
   );
   const compiled = useMemo(() => inputs && run(inputs, []), [inputs]);
   const proof = useProof(inputs);
   const start = async () => {
     setSending(true);
     setProblems([]);
-    const opened = await call(OPEN_JOB, { body: { valve: valve.tag, reason, reach: [...reach], policy } });
+    const opened = await call(OPEN_JOB, {
+      body: { valve: valve.tag, reason, reach: [...reach], policy, renew },
+    });
     if (opened.ok) {
       router.push(`/jobs/${encodeURIComponent(opened.value.id)}`);
       return;
