@@ -205,6 +205,26 @@ test("a sheet is edited: what holds what is drawn, steps follow, a broken one is
   await page.waitForURL(/\/sheets\/ottermouth-brook-20-2$/);
 });
 
+test("a harm in a sheet is caught while it is written: the card, what would happen, and what cures it", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/sheets/brae-quaywall-4/edit`);
+  await expect(page.getByText(/^Proven: \d+ acts against \d+ truths, no harm$/)).toBeVisible();
+  await page.getByRole("tab", { name: "Tools, supplies" }).click();
+  await page
+    .locator("summary, button", { hasText: /^Torque wrench/ })
+    .first()
+    .click();
+  await page.getByRole("textbox", { name: /^Pulls from/ }).fill("50");
+  await expect(page.getByText(/^Not proven: 2 harms found$/)).toBeVisible();
+  const harms = page.getByRole("list", { name: "Harms" });
+  await expect(harms).toContainText("Pull the gland bolts crosswise");
+  await expect(harms).toContainText("No wrench that is named for Gland bolts can show 5.4 N·m.");
+  await expect(harms).toContainText("Name one whose range covers every pass.");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText(/^Proven: \d+ acts/)).toBeVisible();
+});
+
 test("a sheet by the route: the next revision, a stale one, a broken one", async ({ request }) => {
   const get = async () =>
     (await request.get(`${server.url}/api/v1/sheets/sedgeway-furrow-25`)).json() as Promise<

@@ -61,18 +61,25 @@ const UNIT_LABELS = UNITS.map((unit) => unit.label)
   .filter((label) => /[A-Za-z]/.test(label))
   .sort((a, b) => b.length - a.length);
 
+const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
+const UNITS_AFTER_FIGURES = UNIT_LABELS.map(
+  (label) => new RegExp(`(?<=\\d\\s?)${escaped(label)}(?![A-Za-z])`, "g"),
+);
+
 /** Letters of ours that no language said: none, in a text that can be translated whole. */
 function ours(text: string, written: readonly string[]): string {
   let left = notSaid(text);
-  for (const each of written) if (left.includes(each)) left = left.replaceAll(each, " ");
-  for (const label of UNIT_LABELS)
-    left = left.replaceAll(new RegExp(`(?<=\\d\\s?)${escaped(label)}(?![A-Za-z])`, "g"), " ");
+  const letters = () => /[A-Za-z]/.test(left);
+  for (const each of written) {
+    if (!letters()) return "";
+    if (left.includes(each)) left = left.replaceAll(each, " ");
+  }
+  for (const unit of UNITS_AFTER_FIGURES) left = left.replaceAll(unit, " ");
   return left
     .replace(/\b\d+ (d|h|min|s)\b/g, " ")
     .replace(/[^A-Za-z]+/g, " ")
     .trim();
 }
-const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
 
 describe("a language that nobody speaks", () => {
   it("says everything that English says", () => {

@@ -15,12 +15,18 @@ export interface ProveAnswer {
   readonly tried: readonly Truth[];
 }
 
-addEventListener("message", ({ data: { id, inputs } }: MessageEvent<ProveAsk>) => {
-  const job = run(inputs, []);
-  const tried = job.ok ? truthsOf(job.value.plan, inputs) : [];
-  postMessage({
-    id,
-    tried,
-    ...(job.ok && { proof: prove(job.value.plan, inputs, { truths: tried }) }),
-  } satisfies ProveAnswer);
+addEventListener("message", ({ data }: MessageEvent<ProveAsk>) => {
+  postMessage(answerTo(data));
 });
+
+/** A sheet that is being written may not compile yet: then there is nothing to prove. */
+function answerTo({ id, inputs }: ProveAsk): ProveAnswer {
+  try {
+    const job = run(inputs, []);
+    if (!job.ok) return { id, tried: [] };
+    const tried = truthsOf(job.value.plan, inputs);
+    return { id, tried, proof: prove(job.value.plan, inputs, { truths: tried }) };
+  } catch {
+    return { id, tried: [] };
+  }
+}

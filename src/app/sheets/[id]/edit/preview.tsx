@@ -5,6 +5,8 @@ import { dangersAt, forbiddenAt } from "@/core/build";
 import { type JobInputs, type Sheet, sheetNow } from "@/core/formats";
 import { compile, type Phase, replay } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
+import { ProofPanel } from "@/ui/proof/proof-panel";
+import { useProof } from "@/ui/proof/use-proof";
 import { useSpeaker } from "@/ui/use-speaker";
 import { stepDangers, stepTitle, stripMessage } from "@/words";
 
@@ -18,11 +20,12 @@ export function Preview({ sheet }: { sheet: Sheet }) {
   const build = sheet.builds.find((each) => each.id === chosenBuild)?.id ?? sheet.builds[0]?.id;
   const moving = sheet.parts.filter((part) => part.stays !== true);
   const reach = moving.find((part) => part.id === wanted)?.id ?? sheet.symptoms[0]?.reach[0] ?? moving[0]?.id;
-  const plan = useMemo(() => {
-    if (reach === undefined) return undefined;
-    const inputs = trial(sheet, reach, build);
-    return compile(inputs, replay(inputs, []));
-  }, [sheet, reach, build]);
+  const inputs = useMemo(
+    () => (reach === undefined ? undefined : trial(sheet, reach, build)),
+    [sheet, reach, build],
+  );
+  const plan = useMemo(() => inputs && compile(inputs, replay(inputs, [])), [inputs]);
+  const proof = useProof(inputs);
   const follows = useMemo(() => whatFollows(sheet), [sheet]);
   return (
     <div className="flex flex-col gap-3">
@@ -57,6 +60,7 @@ export function Preview({ sheet }: { sheet: Sheet }) {
       )}
       {plan?.ok === true && (
         <>
+          <ProofPanel answer={proof} names={{ sheet }} />
           <p className="text-soft">
             {plan.value.removed.length} parts come off.{" "}
             {plan.value.exact

@@ -27,6 +27,7 @@ const TABS = {
     "maker",
     "model",
     "family",
+    "traits",
     "summary",
     "demonstration",
     "builds",

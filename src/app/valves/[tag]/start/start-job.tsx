@@ -4,9 +4,9 @@ import { useState } from "react";
 import type { JobInputs } from "@/core/formats";
 import { Axis } from "@/ui/draw/axis";
 import { ValveHead } from "@/ui/page";
+import { ProofPanel } from "@/ui/proof/proof-panel";
 import { WhoPicker } from "@/ui/who-picker";
 import { PlanPreview } from "./plan-preview";
-import { ProofPanel } from "./proof-panel";
 import { type Start, useStart } from "./use-start";
 import { WhyForm } from "./why-form";
 

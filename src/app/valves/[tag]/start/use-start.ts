@@ -7,8 +7,8 @@ import { run } from "@/core/job";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
 import { OPEN_JOB } from "@/edge/contracts/jobs";
+import { useProof } from "@/ui/proof/use-proof";
 import { useSettings } from "@/ui/settings";
-import { useProof } from "./use-proof";
 
 /** What is chosen of a job that is about to begin, and the job as it is compiled from that. */
 export function useStart(base: JobInputs) {

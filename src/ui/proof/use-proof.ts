@@ -10,7 +10,7 @@ export function useProof(inputs: JobInputs | undefined): ProveAnswer | undefined
   const worker = useRef<Worker>(null);
   const asked = useRef(0);
   useEffect(() => {
-    const made = new Worker(new URL("../../../../workers/prove.worker.ts", import.meta.url), {
+    const made = new Worker(new URL("../../workers/prove.worker.ts", import.meta.url), {
       type: "module",
     });
     worker.current = made;

@@ -1,8 +1,8 @@
 import { ShieldCheck, ShieldX } from "lucide-react";
-import { useSpeaker } from "@/ui/use-speaker";
 import type { Names } from "@/words";
 import { differenceWords, harmWords, stepTitle, truthWords } from "@/words";
 import type { ProveAnswer } from "@/workers/prove.worker";
+import { useSpeaker } from "../use-speaker";
 
 /** Whether this plan was proven on the physical model, and what was tried: a touch away. */
 export function ProofPanel({ answer, names }: { answer: ProveAnswer | undefined; names: Names }) {
