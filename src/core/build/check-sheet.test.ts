@@ -630,6 +630,44 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     [["/capture/0/confirmAfter", 'There is no part "ghost". Add it or correct the name.']],
   ],
   [
+    "a note that has to be what nobody can choose, and shows behind no part",
+    (sheet) => {
+      sheet.capture[0]!.right = "Up";
+      sheet.capture[0]!.choices = ["Left", "Right"];
+      sheet.capture[0]!.needsOff = ["ghost"];
+    },
+    [
+      ["/capture/0/needsOff/0", 'There is no part "ghost". Add it or correct the name.'],
+      ["/capture/0/right", '"Up" is none of the choices: Left, Right.'],
+    ],
+  ],
+  [
+    "a card that contradicts itself",
+    (sheet) => {
+      sheet.checks[0]!.needs = { in: ["water"], shut: ["water"], off: ["cap"], loose: ["cap"] };
+      sheet.checks[0]!.moves = { shuts: ["cold"] };
+    },
+    [
+      ["/checks/0/needs/shut", '"water" cannot be in and still shut for one card. Take one of the two out.'],
+      ["/checks/0/needs/off", '"cap" cannot be off and in for one card. Take one of the two out.'],
+      [
+        "/checks/0/moves/shuts",
+        '"cold" can be shut for this card only when it is in: add it to what comes in again.',
+      ],
+    ],
+  ],
+  [
+    "an order of fitting with a part that stays, and a cover nobody knows",
+    (sheet) => {
+      sheet.rebuild = ["body", "cap"];
+      sheet.position!.under = ["ghost"];
+    },
+    [
+      ["/position/under/0", 'There is no part "ghost". Add it or correct the name.'],
+      ["/rebuild/0", "Body stays in the valve: name a part that comes off, or say how this one does."],
+    ],
+  ],
+  [
     "steam let out at the cover",
     (sheet) => {
       sheet.isolation.medium = "steam";

@@ -2,6 +2,7 @@ import { type Sheet, sheetNow } from "../formats";
 import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
 import { checkBuild } from "./check-build";
+import { checkStanding } from "./check-standing";
 import { lubricantClash, threadClash } from "./compatibility";
 import { neverOff } from "./never-off";
 import { forbiddenAt } from "./safe-work";
@@ -211,6 +212,6 @@ export function checkSheet(given: Sheet): Problem[] {
         `${part.name} is used once, but no kit brings it and it is not sold singly.`,
       );
   });
-  problems.push(...checkBuild(sheet));
+  problems.push(...checkBuild(sheet), ...checkStanding(sheet));
   return problems;
 }

@@ -36,11 +36,13 @@ export function planRebuild(sheet: Sheet, strip: readonly StripMove[]): RebuildM
       waiting.splice(waiting.indexOf(each), 1);
     }
   };
-  for (const id of removed.toReversed()) {
+  for (const id of fittingOrder(sheet, removed)) {
     const fit = parts.get(id)?.fit;
     const until = fit?.looseUntil;
     const loose = until !== undefined && out.has(until);
     moveTo(fit?.position?.before);
+    // Under its cover nobody can move it any more.
+    if (sheet.position?.under?.includes(id)) moveTo(sheet.position.finish);
     out.delete(id);
     moves.push({ kind: "fit", part: id, loose });
     if (fit?.position?.after !== undefined) position = fit.position.after;
@@ -49,4 +51,13 @@ export function planRebuild(sheet: Sheet, strip: readonly StripMove[]): RebuildM
   }
   if (removed.length > 0) moveTo(sheet.position?.finish);
   return moves;
+}
+
+/** The strip backwards; what the sheet builds in another order keeps the places of its parts and changes them round. */
+export function fittingOrder({ rebuild = [] }: Sheet, removed: readonly string[]): string[] {
+  const order = removed.toReversed();
+  const own = rebuild.filter((part) => removed.includes(part));
+  const inOwn = new Set(own);
+  let next = 0;
+  return order.map((part) => (inOwn.has(part) ? own[next++]! : part));
 }

@@ -98,7 +98,7 @@ describe("strip order", () => {
           "stem",
         ],
       }),
-    ).toEqual(["lock-washer", "lower-nut", "lower-plate", "main-seat"]);
+    ).toEqual(["lower-nut", "lock-washer", "lower-plate", "main-seat"]);
   });
 
   it.each([

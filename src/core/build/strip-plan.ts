@@ -76,7 +76,7 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
   const mask = (parts: Iterable<string>) => [...parts].reduce((sum, part) => sum | bit.get(part)!, 0n);
   const goal = mask(demand.reach);
   const mayCome = removable(each);
-  const needed = withAlternatives(each, demand.reach, mayCome);
+  const needed = withAlternatives(each, demand.reach, mayCome, sheet.position?.under ?? []);
   const must = unavoidable(each, demand.reach, mayCome);
   const ways = new Map(
     order
@@ -90,6 +90,7 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
       ]),
   );
   const mover = sheet.position === undefined ? 0n : (bit.get(sheet.position.movedBy) ?? 0n);
+  const covers = mask((sheet.position?.under ?? []).filter((part) => bit.has(part)));
   const estimate = leastLeft(must, ways, bit, {
     toolChange_min: TOOL_CHANGE_MIN,
     bodyTurn_min: BODY_TURN_MIN,
@@ -128,7 +129,11 @@ export function planStrip(sheet: Sheet, demand: StripDemand): Result<StripPlan, 
     const stands = before ?? state.position;
     const position = way.position?.after ?? stands;
     // Both the move before and a move that is itself the way out need what moves the valve.
-    if ((mustMove || position !== stands) && (mover === 0n || state.off & mover)) return undefined;
+    if (
+      (mustMove || position !== stands) &&
+      (mover === 0n || state.off & mover || (state.off & covers) !== covers)
+    )
+      return undefined;
     const toolChanges = tool !== "" && tool !== state.tool ? 1 : 0;
     const bodyTurns = way.bodyUp !== undefined && state.up !== "" && way.bodyUp !== state.up ? 1 : 0;
     const moving = mustMove ? (sheet.position?.minutes ?? 0) : 0;
@@ -241,12 +246,17 @@ function withAlternatives(
   each: Assembly,
   reach: readonly string[],
   mayCome: ReadonlySet<string>,
+  covers: readonly string[],
 ): Set<string> {
   const needed = new Set<string>();
   const visit = (part: string) => {
     if (needed.has(part) || !mayCome.has(part)) return;
     needed.add(part);
-    for (const way of each.ways(part)) way.heldBy.forEach(visit);
+    for (const way of each.ways(part)) {
+      way.heldBy.forEach(visit);
+      // What covers the spindle comes off before the valve is moved.
+      if (way.position !== undefined) covers.forEach(visit);
+    }
   };
   reach.forEach(visit);
   return needed;

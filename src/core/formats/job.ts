@@ -8,6 +8,8 @@ import { StoreSchema } from "./store";
 
 /** The newest event version this program understands. */
 export const EVENT_VERSION = 1;
+/** The rules by which a job is planned that begins now. */
+export const PLAN_RULES = 3;
 
 const base = {
   v: Type.Literal(EVENT_VERSION),
@@ -208,9 +210,9 @@ export const JobInputsSchema = Type.Object(
     rules: Type.Optional(
       Type.Integer({
         minimum: 1,
-        maximum: 2,
+        maximum: PLAN_RULES,
         description:
-          "By which rules it is planned, from its beginning to its end. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
+          "By which rules it is planned, from its beginning to its end. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
       }),
     ),
     named: Type.Optional(

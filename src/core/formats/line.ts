@@ -57,6 +57,12 @@ const ThreeWay = Type.Object(
     normally: titled("Stands", Id),
     operable: Type.Boolean({ title: "Can be moved" }),
     lockable: Type.Boolean({ title: "Has a lock point" }),
+    capped: Type.Optional(
+      Type.Boolean({
+        title: "Cap over its stem",
+        description: "Off before the stem is turned, on again after.",
+      }),
+    ),
     passes: Type.Optional(
       Type.Boolean({ title: "Known to pass", description: "Known not to hold tight at its seats." }),
     ),

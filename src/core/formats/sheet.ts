@@ -1,4 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
+import { standing } from "./card";
 import { Medium } from "./line";
 import { closed, Id, Minutes, oneKindOf, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
 import {
@@ -47,6 +48,7 @@ const checkBase = {
   how: Type.Array(Words, { description: "Short cues: good light, nail test." }),
   minutes: Minutes,
   tools: Type.Array(Id),
+  ...standing,
 };
 
 /** The three kinds of check: a choice, a measurement with limits, a go/no-go trick. */
@@ -151,17 +153,35 @@ const Task = Type.Object(
     forbidden: Type.Optional(Type.Array(ForbiddenTool)),
     position: Type.Optional(Type.Object({ before: Id, after: Id }, closed)),
     underPressure: Type.Optional(Words),
+    ...standing,
   },
   closed,
 );
 
 /** A rung of the ladder of letting pressure out, gentlest first. */
 const ReleaseRung = Type.Object(
-  { rung: oneOf("port", "gauge-valve", "fitting", "cover"), do: Words },
+  {
+    rung: oneOf("port", "gauge-valve", "fitting", "cover"),
+    do: Words,
+    withPower: Type.Optional(
+      Type.Boolean({
+        title: "Needs its power",
+        description: "A cycle that a motor runs: the pressure leaves before the power is locked off.",
+      }),
+    ),
+  },
   closed,
 );
 
-const Trait = oneOf("hydrant", "fire-actuator", "meter-cock", "irrigation", "twin-relief", "air-valve");
+const Trait = oneOf(
+  "hydrant",
+  "fire-actuator",
+  "meter-cock",
+  "irrigation",
+  "twin-relief",
+  "air-valve",
+  "mixing",
+);
 export type Trait = Static<typeof Trait>;
 
 export const SheetSchema = Type.Object(
@@ -251,6 +271,17 @@ export const SheetSchema = Type.Object(
           ask: Words,
           why: Words,
           choices: Type.Array(Words, { minItems: 2 }),
+          right: Type.Optional(
+            Type.String({
+              minLength: 1,
+              maxLength: 400,
+              title: "Has to be",
+              description: "One of the choices: how it has to be. What was found otherwise is put right.",
+            }),
+          ),
+          needsOff: Type.Optional(
+            Type.Array(Id, { title: "Shows once off", description: "It shows once these parts are off." }),
+          ),
           confirmAfter: Type.Optional(
             Type.String({ description: "The part whose fitting shows it again, to be confirmed." }),
           ),
@@ -279,6 +310,13 @@ export const SheetSchema = Type.Object(
           start: Id,
           finish: Id,
           movedBy: Type.String({ description: "Part that must be in place to move it." }),
+          under: Type.Optional(
+            Type.Array(Id, {
+              title: "Is covered by",
+              description: "Parts that cover it: off while it is moved.",
+              minItems: 1,
+            }),
+          ),
           minutes: Minutes,
         },
         closed,
@@ -300,6 +338,14 @@ export const SheetSchema = Type.Object(
     kits: Type.Array(Kit),
     tasks: Type.Optional(Type.Array(Task)),
     singles: Type.Array(Id, { description: "Parts sold singly." }),
+    rebuild: Type.Optional(
+      Type.Array(Id, {
+        minItems: 2,
+        title: "Goes in as",
+        description:
+          "Parts in the order in which they go in, where that is not the strip backwards: a stack that is built upside down, a sub-assembly on the bench.",
+      }),
+    ),
     restore: Type.Array(
       Type.Object(
         {
@@ -309,6 +355,7 @@ export const SheetSchema = Type.Object(
           why: Words,
           minutes: Minutes,
           cautions: Type.Optional(Type.Array(CautionSchema)),
+          ...standing,
         },
         closed,
       ),
@@ -349,4 +396,5 @@ export type Kit = Sheet["kits"][number];
 export type Tool = Sheet["tools"][number];
 export type Task = Static<typeof Task>;
 export type ReleaseRung = Static<typeof ReleaseRung>;
+export type RestoreCard = Sheet["restore"][number];
 export type Caution = Static<typeof CautionSchema>;

@@ -2,6 +2,7 @@ export { checkLine } from "./check-line";
 export {
   CO2_LIQUID_ABOVE_BAR,
   CO2_TRIPLE_BAR_ABS,
+  flowOf,
   MEDIA_RULES,
   mediumOf,
   type PermitKind,

@@ -18,18 +18,45 @@ export type Act =
   | { readonly do: "switch-off"; readonly link: string }
   | { readonly do: "switch-on"; readonly link: string }
   | { readonly do: "turn"; readonly node: string; readonly to: string }
+  /** The cap over a stem. */
+  | { readonly do: "uncap"; readonly node: string }
+  | { readonly do: "cap"; readonly node: string }
   | { readonly do: "lock"; readonly at: string }
   | { readonly do: "unlock"; readonly at: string }
   | { readonly do: "stop-pump"; readonly link: string }
   | { readonly do: "start-pump"; readonly link: string }
   /** A drain, a vent, a bleed. */
-  | { readonly do: "open-point"; readonly node: string }
+  | {
+      readonly do: "open-point";
+      readonly node: string;
+      /** Somebody stands and watches what runs out: a sample, a flush. */
+      readonly watched?: boolean;
+    }
   | { readonly do: "shut-point"; readonly node: string }
   /** Until nothing more runs. */
   | { readonly do: "drain"; readonly node: string }
   | { readonly do: "pump-down"; readonly node: string }
+  /** Liquid leaves a vessel while it stands above its triple point. */
+  | { readonly do: "let-liquid-out"; readonly node: string }
+  /** Air is drawn out of what was open. */
+  | { readonly do: "evacuate"; readonly node: string }
+  /** Vapour is let in by a hose, to this pressure. */
+  | { readonly do: "charge"; readonly node: string; readonly to_bar: number }
+  /** A gate: what reads lower stops the work. */
+  | { readonly do: "read-above"; readonly node: string; readonly bound_bar: number }
+  /** What a card asks to hold before it is done. Links that stand open or shut; parts off, on, on and not tight. */
+  | {
+      readonly do: "expect";
+      readonly open: readonly string[];
+      readonly shut: readonly string[];
+      /** Places that hold pressure. */
+      readonly fed: readonly string[];
+      readonly off: readonly string[];
+      readonly fitted: readonly string[];
+      readonly loose: readonly string[];
+    }
   /** What is left is let out at the valve itself, on the rung its sheet names. */
-  | { readonly do: "release" }
+  | { readonly do: "release"; readonly withPower?: boolean }
   | { readonly do: "let-go-of-stored" }
   | { readonly do: "wait"; readonly minutes: number; readonly for: "the-section" | "a-soak" }
   /** Zero is read; by the site's own drawing where no line is drawn. */

@@ -2,11 +2,16 @@ import type { Act } from "./act";
 import type { ActRule } from "./act-rule";
 import { agree } from "./acts/agree";
 import { bring } from "./acts/bring";
+import { cap } from "./acts/cap";
+import { charge } from "./acts/charge";
 import { confirm } from "./acts/confirm";
 import { countTheTray } from "./acts/count-the-tray";
 import { crack } from "./acts/crack";
 import { drain } from "./acts/drain";
+import { evacuate } from "./acts/evacuate";
+import { expect } from "./acts/expect";
 import { letGoOfStored } from "./acts/let-go-of-stored";
+import { letLiquidOut } from "./acts/let-liquid-out";
 import { lock } from "./acts/lock";
 import { look } from "./acts/look";
 import { makeReady } from "./acts/make-ready";
@@ -19,6 +24,7 @@ import { protect } from "./acts/protect";
 import { proveDead } from "./acts/prove-dead";
 import { pumpDown } from "./acts/pump-down";
 import { putOn } from "./acts/put-on";
+import { readAbove } from "./acts/read-above";
 import { readZero } from "./acts/read-zero";
 import { release } from "./acts/release";
 import { shut } from "./acts/shut";
@@ -36,6 +42,7 @@ import { tellBack } from "./acts/tell-back";
 import { test } from "./acts/test";
 import { tighten } from "./acts/tighten";
 import { turn } from "./acts/turn";
+import { uncap } from "./acts/uncap";
 import { unlock } from "./acts/unlock";
 import { wait } from "./acts/wait";
 import { workOn } from "./acts/work-on";
@@ -49,6 +56,8 @@ const RULES: { readonly [K in Act["do"]]: ActRule<K> } = {
   "switch-off": switchOff,
   "switch-on": switchOn,
   turn,
+  uncap,
+  cap,
   lock,
   unlock,
   "stop-pump": stopPump,
@@ -57,6 +66,11 @@ const RULES: { readonly [K in Act["do"]]: ActRule<K> } = {
   "shut-point": shutPoint,
   drain,
   "pump-down": pumpDown,
+  "let-liquid-out": letLiquidOut,
+  evacuate,
+  charge,
+  "read-above": readAbove,
+  expect,
   release,
   "let-go-of-stored": letGoOfStored,
   wait,

@@ -24,6 +24,7 @@ export function differences(world: World): EndDifference[] {
     ...[...world.locks]
       .filter((at) => !at.includes(" "))
       .map((at): EndDifference => ({ kind: "locked", at })),
+    ...[...world.uncapped].map((node): EndDifference => ({ kind: "cap-off", node })),
     ...[...world.points].map((node): EndDifference => ({ kind: "point-open", node })),
     ...[...world.stopped].map((link): EndDifference => ({ kind: "pump-stopped", link })),
     ...[...valve.off].map((part): EndDifference => ({ kind: "part-off", part })),

@@ -11,6 +11,16 @@ export type Harm =
     }
   | { readonly kind: "live-part-touched"; readonly part: string; readonly node: string }
   | { readonly kind: "let-out"; readonly node: string; readonly medium: Medium }
+  /** Liquid meets a place below its triple point, or is left in one that is drawn below it: bar gauge. */
+  | { readonly kind: "ice"; readonly node: string; readonly bar: number }
+  /** Hot water reaches people past a mixer that has no power or was not proven. */
+  | { readonly kind: "scald"; readonly node: string }
+  /** Water stands on an actuator that no air holds: it trips, and the pipes behind it fill. */
+  | { readonly kind: "trips"; readonly node: string }
+  /** A refrigerant comes back to a place that still holds air. */
+  | { readonly kind: "air-left-in"; readonly node: string; readonly medium: Medium }
+  /** Liquid flashes into a place without pressure. */
+  | { readonly kind: "hits-empty"; readonly node: string; readonly medium: Medium }
   | { readonly kind: "zero-not-proven"; readonly part: string; readonly node: string }
   | { readonly kind: "nothing-to-read"; readonly node: string }
   /** The place that is read does not tell of what is opened. */
@@ -37,6 +47,10 @@ export type Harm =
   | { readonly kind: "forbidden-tool"; readonly part: string; readonly tool: string }
   | { readonly kind: "no-warning-of-weight"; readonly part: string; readonly kg: number }
   | { readonly kind: "cannot-be-done"; readonly act: string; readonly why: CannotBe }
+  /** A card stands where what it needs does not hold. */
+  | { readonly kind: "not-so"; readonly expected: Expected }
+  /** Moved again after a test: what was tested is not what stays. */
+  | { readonly kind: "moved-after-test"; readonly check: string }
   | { readonly kind: "asked-too-late"; readonly mark: string }
   /** A gate that stays shut though everything is as all believe it to be. */
   | { readonly kind: "stops-for-nothing" };
@@ -47,13 +61,23 @@ export type CannotBe =
   | { readonly kind: "off-already" | "on-already"; readonly part: string }
   | { readonly kind: "mover-is-off"; readonly part: string }
   | { readonly kind: "other-position"; readonly wanted: string; readonly stands: string }
+  | { readonly kind: "under-a-cover"; readonly part: string }
+  | { readonly kind: "under-a-cap"; readonly node: string }
+  | { readonly kind: "no-power"; readonly node: string }
   | { readonly kind: "unknown"; readonly id: string };
+
+/** What a card needs and does not find. */
+export type Expected =
+  | { readonly kind: "open" | "shut"; readonly link: string }
+  | { readonly kind: "fed"; readonly node: string }
+  | { readonly kind: "off" | "fitted" | "loose"; readonly part: string };
 
 /** What stands otherwise at the end than service wants. */
 export type EndDifference =
   | { readonly kind: "link"; readonly link: string; readonly stands: "open" | "shut" }
   | { readonly kind: "stem"; readonly node: string; readonly stands: string; readonly wanted: string }
   | { readonly kind: "locked"; readonly at: string }
+  | { readonly kind: "cap-off"; readonly node: string }
   | { readonly kind: "point-open"; readonly node: string }
   | { readonly kind: "pump-stopped"; readonly link: string }
   | { readonly kind: "part-off"; readonly part: string }
@@ -67,6 +91,9 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "opened-under-pressure",
   "live-part-touched",
   "let-out",
+  "ice",
+  "scald",
+  "trips",
   "zero-not-proven",
   "not-locked",
   "not-agreed",
@@ -78,6 +105,8 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "told-back-before-test",
   "signed-while-out",
   "anothers-lock",
+  "air-left-in",
+  "hits-empty",
   "no-warning-of-weight",
   "used-seal",
   "tight-before-its-fellows",
@@ -85,6 +114,8 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "forbidden-tool",
   "service-out-unsaid",
   "cannot-be-done",
+  "moved-after-test",
+  "not-so",
   "asked-too-late",
   "stops-for-nothing",
 ];

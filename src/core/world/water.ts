@@ -19,6 +19,8 @@ export interface Standing {
 export interface Pressures {
   readonly bar: Float64Array;
   readonly live: Uint8Array;
+  /** Places that stand open to the air, by themselves or over what they run to. */
+  readonly drained: Uint8Array;
 }
 
 /** Which way a link lets through: check valves, running pumps and traps one way only. */
@@ -77,7 +79,7 @@ export function settle(standing: Standing, before: ReadonlyMap<string, number>):
     }
   }
   for (let node = 0; node < count; node++) if (drained[node]) bar[node] = 0;
-  return { bar, live };
+  return { bar, live, drained };
 }
 
 /** Nodes that hang together with this one over what lets through both ways, and so share its pressure. */
@@ -87,6 +89,10 @@ export const sharing = (standing: Standing, node: number): readonly number[] =>
     [node],
     (link, next, from) => passes(standing, link, from) && passes(standing, link, next),
   ).order;
+
+/** Everything that flows on from a node, itself among it. */
+export const reaching = (standing: Standing, node: number): readonly number[] =>
+  search(standing.net, [node], (link, _, from) => passes(standing, link, from)).order;
 
 /** Whether whatever stands at one node would flow to the other: zero there is zero here, too. */
 export const flowsTo = (standing: Standing, from: number, to: number): boolean =>

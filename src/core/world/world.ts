@@ -1,9 +1,18 @@
-import type { LineLink, Medium } from "../formats";
-import { mediumOf, type Network, network, type Positions, standing, threeWays } from "../line";
+import type { Flow, LineLink, Medium } from "../formats";
+import {
+  flowOf,
+  MEDIA_RULES,
+  mediumOf,
+  type Network,
+  network,
+  type Positions,
+  standing,
+  threeWays,
+} from "../line";
 import type { Harm } from "./harm";
 import type { Site } from "./site";
 import type { Truth } from "./truth";
-import { flowsTo, type Pressures, type Standing, settle, sharing } from "./water";
+import { flowsTo, type Pressures, reaching, type Standing, settle, sharing } from "./water";
 
 /** Above this a place is not at zero, bar gauge. */
 const NOTHING_BAR = 0.02;
@@ -23,6 +32,12 @@ export interface ValveNow {
   moved: boolean;
 }
 
+/** How pressures stood before an act. */
+export interface Snapshot {
+  readonly net: Network | undefined;
+  readonly pressures: Pressures | undefined;
+}
+
 /**
  * The line and the valve as they stand at one moment of a plan. Acts change it in place: a proof runs one world from
  * the first act to the last.
@@ -33,6 +48,7 @@ export class World {
   readonly shut = new Map<string, boolean>();
   readonly stems = new Map<string, string>();
   readonly locks = new Set<string>();
+  readonly uncapped = new Set<string>();
   readonly stopped = new Set<string>();
   readonly points = new Set<string>();
   readonly emptied = new Set<string>();
@@ -42,6 +58,15 @@ export class World {
   /** Places at which zero was read since anything let pressure in. */
   readonly zeros = new Set<string>();
   readonly dead = new Set<string>();
+  /** Places of a refrigerant that stood open and hold air. */
+  readonly air = new Set<string>();
+  /** Vessels whose liquid was let out before they were drawn down. */
+  readonly liquidOut = new Set<string>();
+  /** The valve was opened in this job; and a temperature was measured since. */
+  wasOpen = false;
+  temperatureProven = false;
+  /** The last test that was made, while nothing was moved since. */
+  tested: string | undefined;
   readonly harms: Harm[] = [];
   /** The gate that did not open: the plan goes no further, without harm. */
   halted = false;
@@ -93,6 +118,76 @@ export class World {
       });
     this.#pressures = settle(this.#standing, this.#kept);
     if (this.#pressures.live.some(Boolean)) this.#forgetZeros();
+    if (this.isOpen) this.wasOpen = true;
+    this.#letAirIn();
+  }
+
+  /** What stands open and holds a refrigerant no more holds air. */
+  #letAirIn(): void {
+    const { net } = this.#standing!;
+    const { drained } = this.#pressures!;
+    for (let node = 0; node < net.nodes.length; node++)
+      if (drained[node] === 1 && MEDIA_RULES[this.medium(net.nodes[node]!.id)].refrigerant)
+        this.air.add(net.nodes[node]!.id);
+  }
+
+  snapshot(): Snapshot {
+    return { net: this.#standing?.net, pressures: this.#pressures };
+  }
+
+  /** Places on which an energy stands now and did not then, with the pressure they had, bar gauge. */
+  reachedSince({ net, pressures }: Snapshot): { node: string; bar: number }[] {
+    if (net === undefined || pressures === undefined) return [];
+    return net.nodes.flatMap(({ id }, index) =>
+      pressures.live[index] === 0 && this.isLive(id) ? [{ node: id, bar: pressures.bar[index]! }] : [],
+    );
+  }
+
+  /** What a gauge shows here. */
+  reads(node: string): number {
+    return this.bar(node) - (this.truth.kind === "gauge-reads-low" ? this.truth.bar : 0);
+  }
+
+  /** Places that something let in here gets to. */
+  reachedFrom(node: string): string[] {
+    const index = this.#index(node);
+    if (index === undefined || this.#standing === undefined) return [];
+    const { net } = this.#standing;
+    return reaching(this.#standing, index).map((each) => net.nodes[each]!.id);
+  }
+
+  /** Something is let in at a place, to this pressure. */
+  fill(node: string, to_bar: number): void {
+    for (const each of this.reachedFrom(node))
+      if (!this.isLive(each) && !this.points.has(each)) this.#pressures!.bar[this.#index(each)!] = to_bar;
+    this.settle();
+  }
+
+  /** Air is drawn out at a place, of all that can flow to it and has no way open. */
+  drawAirOut(node: string): void {
+    if (this.#standing === undefined || this.openPointsAt(node).length > 0) return;
+    for (const each of this.air) if (each === node || this.flows(each, node)) this.air.delete(each);
+  }
+
+  flows(from: string, to: string): boolean {
+    const [a, b] = [this.#index(from), this.#index(to)];
+    return (
+      a !== undefined && b !== undefined && this.#standing !== undefined && flowsTo(this.#standing, a, b)
+    );
+  }
+
+  /** Whether a stop of the line stands open. */
+  stands(link: string): boolean {
+    const found = this.site.line?.links.find((each) => each.id === link);
+    return found !== undefined && this.lets(found);
+  }
+
+  /** What a stop lets in: as the line says of it, or of where it comes from. */
+  feedOf(id: string): Flow | undefined {
+    const { line } = this.site;
+    const link = line?.links.find((each) => each.id === id);
+    if (line === undefined || link === undefined) return undefined;
+    return flowOf(line, link);
   }
 
   #laidOut: { readonly key: string; readonly net: Network } | undefined;
@@ -220,6 +315,12 @@ export class World {
       line?.nodes.some((node) => node.id === at && node.threeWay?.lockable === true) === true;
     const shut = [...this.shut].flatMap(([at, stands]) => (stands && !others.has(at) ? [at] : []));
     return [...shut, ...this.stems.keys()].filter((at) => !this.locks.has(at) && lockable(at));
+  }
+
+  /** A cap sits over this stem, and is on. */
+  cappedStem(node: string): boolean {
+    const found = this.site.line && threeWays(this.site.line).find((each) => each.id === node);
+    return found?.threeWay.capped === true && !this.uncapped.has(node);
   }
 
   /** Consumers that are fed on an ordinary day and are not now, whoever shut what. */

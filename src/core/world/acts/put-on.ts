@@ -9,6 +9,12 @@ export const putOn: ActRule<"put-on"> = {
       return [{ kind: "cannot-be-done", act: "put-on", why: { kind: "unknown", id: part } }];
     if (!valve.off.has(part))
       return [{ kind: "cannot-be-done", act: "put-on", why: { kind: "on-already", part } }];
+    const inverted = site.sheet.rebuild?.includes(part) === true;
+    const ways = site.assembly.ways(part);
+    const free = ways.some((way) => way.heldBy.every((holder) => valve.off.has(holder)));
+    const over = ways[0]?.heldBy.find((holder) => !valve.off.has(holder));
+    if (!free && !inverted && over !== undefined)
+      return [{ kind: "cannot-be-done", act: "put-on", why: { kind: "held-by", part: over } }];
     const under = [...valve.uncovered].filter((seal) =>
       site.assembly.ways(seal).some((way) => way.heldBy.includes(part)),
     );

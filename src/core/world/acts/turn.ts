@@ -1,13 +1,21 @@
 import type { ActRule } from "../act-rule";
+import { comesIn } from "./comes-in";
 import { anothers } from "./open";
 import { letsOut, outUnsaid } from "./said";
 
 /** The stem of a three-way valve is turned. */
 export const turn: ActRule<"turn"> = {
-  harms: (world, { node }) => anothers(world, node),
+  harms: (world, { node }) => [
+    ...anothers(world, node),
+    ...(world.cappedStem(node)
+      ? [{ kind: "cannot-be-done" as const, act: "turn", why: { kind: "under-a-cap" as const, node } }]
+      : []),
+  ],
   effect: (world, { node, to }) => {
+    const before = world.snapshot();
     world.stems.set(node, to);
     world.settle();
-    for (const harm of [...letsOut(world), ...outUnsaid(world)]) world.hurt(harm);
+    for (const harm of [...letsOut(world), ...comesIn(world, node, before), ...outUnsaid(world)])
+      world.hurt(harm);
   },
 };

@@ -1,4 +1,4 @@
-import type { Sheet } from "@/core/formats";
+import type { Needs, Sheet } from "@/core/formats";
 import type { References } from "@/ui/schema-form/schema-form";
 import { type Speaker, toolName } from "@/words";
 
@@ -14,6 +14,11 @@ export function referencesOf(sheet: Sheet, words: Speaker): References {
     spoils: parts,
     part: parts,
     needsOff: parts,
+    off: parts,
+    fitted: parts,
+    loose: parts,
+    under: parts,
+    rebuild: parts,
     afterFit: parts,
     looseUntil: parts,
     reach: parts,
@@ -60,6 +65,8 @@ function changeWays(sheet: Sheet, part: string, change: (way: Way, index: number
 export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
   const swap = (id: string) => (id === from ? to : id);
   const list = (ids: readonly string[]) => ids.map(swap);
+  const needing = <C extends { needs?: Needs }>(card: C): C =>
+    card.needs === undefined ? card : { ...card, needs: renamedNeeds(card.needs, list) };
   const verdict = <V extends { alsoRenew?: string[]; reach?: string[] }>(each: V): V => ({
     ...each,
     ...(each.alsoRenew !== undefined && { alsoRenew: list(each.alsoRenew) }),
@@ -81,7 +88,7 @@ export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
     })),
     checks: sheet.checks.map((check) => {
       const named = {
-        ...check,
+        ...needing(check),
         ...(check.part !== undefined && { part: swap(check.part) }),
         ...(check.needsOff !== undefined && { needsOff: list(check.needsOff) }),
         ...(check.afterFit !== undefined && { afterFit: swap(check.afterFit) }),
@@ -108,18 +115,33 @@ export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
     connections: sheet.connections.map((end) =>
       end.part === undefined ? end : { ...end, part: swap(end.part) },
     ),
-    capture: sheet.capture.map((each) =>
-      each.confirmAfter === undefined ? each : { ...each, confirmAfter: swap(each.confirmAfter) },
-    ),
+    capture: sheet.capture.map((each) => ({
+      ...each,
+      ...(each.confirmAfter !== undefined && { confirmAfter: swap(each.confirmAfter) }),
+      ...(each.needsOff !== undefined && { needsOff: list(each.needsOff) }),
+    })),
     ...(sheet.position !== undefined && {
-      position: { ...sheet.position, movedBy: swap(sheet.position.movedBy) },
+      position: {
+        ...sheet.position,
+        movedBy: swap(sheet.position.movedBy),
+        ...(sheet.position.under !== undefined && { under: list(sheet.position.under) }),
+      },
     }),
+    ...(sheet.rebuild !== undefined && { rebuild: list(sheet.rebuild) }),
+    restore: sheet.restore.map(needing),
     ...(sheet.tasks !== undefined && {
       tasks: sheet.tasks.map((task) => ({
-        ...task,
+        ...needing(task),
         ...(task.part !== undefined && { part: swap(task.part) }),
         ...(task.needsOff !== undefined && { needsOff: list(task.needsOff) }),
       })),
     }),
   };
 }
+
+const renamedNeeds = (needs: Needs, list: (ids: readonly string[]) => string[]): Needs => ({
+  ...needs,
+  ...(needs.off !== undefined && { off: list(needs.off) }),
+  ...(needs.fitted !== undefined && { fitted: list(needs.fitted) }),
+  ...(needs.loose !== undefined && { loose: list(needs.loose) }),
+});
