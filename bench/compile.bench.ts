@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { planStrip } from "@/core/build";
-import type { JobInputs, Sheet } from "@/core/formats";
+import { type JobInputs, PLAN_RULES, type Sheet } from "@/core/formats";
 import { compile, replay } from "@/core/job";
 import { row } from "./table";
 
@@ -31,7 +31,7 @@ const inputsOf = (sheet: Sheet, reach: string[], build: string | undefined): Job
   policy: "everything-open",
   openedAt: "2026-01-01T00:00:00Z",
   openedBy: "Bench",
-  rules: 2,
+  rules: PLAN_RULES,
 });
 
 const rows = sheets.flatMap((sheet) =>

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import Papa from "papaparse";
-import type { JobInputs, Line, Sheet, Store, Valve } from "@/core/formats";
+import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Store, type Valve } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import { prove, run } from "@/core/job";
 import { streetGrid } from "@/core/line";
@@ -43,7 +43,7 @@ const inputsOf = (
   policy,
   openedAt: "2026-01-01T00:00:00Z",
   openedBy: "Bench",
-  rules: 2,
+  rules: PLAN_RULES,
 });
 
 let plans = 0;

@@ -1,6 +1,7 @@
 import type { Line, Sheet } from "@/core/formats";
 import { unreachable } from "@/core/result";
 import type { EndDifference, Harm, Truth } from "@/core/world";
+import { iceBelow } from "./media";
 import { figure, quantity, type Speaker } from "./speaker";
 
 /** Documents by which parts and places are called by their names. */
@@ -92,6 +93,33 @@ export function harmWords(speaker: Speaker, harm: Harm, names: Names): { happens
         happens: words.cannotBeDone(cannotWords(speaker, harm.why, names)),
         cure: words.cannotBeDoneCure,
       };
+    case "ice":
+      return {
+        happens: words.ice(place(harm.node), figure(speaker, harm.bar, "bar g"), iceBelow(speaker)),
+        cure: words.iceCure,
+      };
+    case "scald":
+      return { happens: words.scald(place(harm.node)), cure: words.scaldCure };
+    case "trips":
+      return { happens: words.trips(place(harm.node)), cure: words.tripsCure };
+    case "air-left-in":
+      return {
+        happens: words.airLeftIn(speaker.say.media.names[harm.medium], place(harm.node)),
+        cure: words.airLeftInCure,
+      };
+    case "hits-empty":
+      return {
+        happens: words.hitsEmpty(speaker.say.media.names[harm.medium], place(harm.node)),
+        cure: words.hitsEmptyCure,
+      };
+    case "not-so": {
+      const { expected } = harm;
+      const name =
+        "part" in expected ? part(expected.part) : place("link" in expected ? expected.link : expected.node);
+      return { happens: words.notSo[expected.kind](name), cure: words.notSoCure };
+    }
+    case "moved-after-test":
+      return { happens: words.movedAfterTest(checkName(names, harm.check)), cure: words.movedAfterTestCure };
     case "asked-too-late":
       return {
         happens: words.askedTooLate(
@@ -121,6 +149,12 @@ function cannotWords(
       return words.onAlready(partName(names, why.part));
     case "mover-is-off":
       return words.moverIsOff(partName(names, why.part));
+    case "under-a-cap":
+      return words.underACap(placeName(names, why.node));
+    case "under-a-cover":
+      return words.underACover(partName(names, why.part));
+    case "no-power":
+      return words.noPower(placeName(names, why.node));
     case "other-position":
       return words.otherPosition(positionName(names, why.wanted), positionName(names, why.stands));
     case "unknown":
@@ -143,6 +177,8 @@ export function differenceWords({ say }: Speaker, difference: EndDifference, nam
       return words.stem(placeName(names, difference.node), difference.stands, difference.wanted);
     case "locked":
       return words.locked(placeName(names, difference.at));
+    case "cap-off":
+      return words.capOff(placeName(names, difference.node));
     case "point-open":
       return words.pointOpen(placeName(names, difference.node));
     case "pump-stopped":

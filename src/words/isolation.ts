@@ -53,6 +53,8 @@ export function isolationMessage({ say }: Speaker, failure: IsolationFailure): s
 const BY_NAME: ReadonlySet<Act["kind"]> = new Set([
   "turn",
   "turn-back",
+  "hold-stem",
+  "leave-stem",
   "pump-out",
   "open-bleed",
   "shut-bleed",
@@ -113,6 +115,8 @@ export function actWhy(speaker: Speaker, why: ActReason): string {
       return words.asItStood;
     case "stands-shut":
       return words.standsShut;
+    case "stands-so":
+      return words.standsSo;
     case "shut-before":
       return words.shutBefore;
     case "shut-in-order": {

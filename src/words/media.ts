@@ -7,9 +7,12 @@ import { figure, type Speaker } from "./speaker";
 export const releaseCaution = (speaker: Speaker, medium: Medium): Caution =>
   speaker.say.media.comesOut[medium]({
     cool: figure(speaker, SCALDS_C, "°C"),
-    ice: figure(speaker, CO2_TRIPLE_BAR_ABS, "bar abs"),
+    ice: iceBelow(speaker),
     above: liquidAbove(speaker),
   });
+
+/** Below this liquid CO2 turns to ice. */
+export const iceBelow = (speaker: Speaker): string => figure(speaker, CO2_TRIPLE_BAR_ABS, "bar abs");
 
 /** What a section of CO2 is brought above before liquid meets it. */
 export const liquidAbove = (speaker: Speaker): string => figure(speaker, CO2_LIQUID_ABOVE_BAR, "bar g");

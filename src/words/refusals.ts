@@ -43,6 +43,12 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.belowVacuum(pressure(refusal.least_Pa));
     case "above-any-gauge":
       return words.aboveAnyGauge(pressure(refusal.most_Pa));
+    case "has-to-be":
+      return words.hasToBe(refusal.right);
+    case "place-is-taken":
+      return words.placeIsTaken(refusal.place, refusal.by);
+    case "below-the-gate":
+      return words.belowTheGate(pressure(refusal.least_Pa));
     case "no-such-temperature":
       return words.noSuchTemperature(degrees(refusal.least_K), degrees(refusal.most_K));
     case "another-check":

@@ -1,10 +1,11 @@
 import type { Caution } from "@/core/formats";
-import type { Doing, Noted, Step, StepKind, StepOf } from "@/core/job";
+import type { Doing, Moved, Noted, ProvePlace, Step, StepKind, StepOf } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
 import { barredWords, dangerWords } from "./handling";
 import { actWhy, closureWhy, isolationMessage, namedLink } from "./isolation";
 import { renewalWhy } from "./kits";
-import { quantity, type Speaker } from "./speaker";
+import { iceBelow } from "./media";
+import { figure, quantity, type Speaker } from "./speaker";
 
 /** What a card says. */
 export interface StepWords {
@@ -27,7 +28,11 @@ const litres = (speaker: Speaker, volume_L: number) => quantity(speaker, volume_
 
 /** Every kind of step in words: a kind without them does not compile. */
 const PHRASES: Phrases = {
-  check: (_, { check }) => ({ title: check.do, why: check.why, cues: check.how }),
+  check: ({ say }, { check, moves }) => ({
+    title: check.do,
+    why: check.why,
+    cues: [...movesCues(say, moves), ...check.how],
+  }),
   protect: ({ say }, { gear, competence }) => ({
     title: say.steps.protect.title(say.common.and(gear.map(say.common.within))),
     why: competence,
@@ -115,7 +120,48 @@ const PHRASES: Phrases = {
     why: say.isolation.prove.tester,
     ask: say.steps.dead.ask,
   }),
-  release: ({ say }, { do: title }) => ({ title, why: say.steps.release.why }),
+  release: ({ say }, { do: title, withPower }) => ({
+    title,
+    why: say.steps.release.why + (withPower === true ? say.steps.release.withPower : ""),
+  }),
+  "liquid-out": (speaker, { name, above_bar }) => {
+    const words = speaker.say.steps.liquidOut;
+    return {
+      title: words.title(name),
+      why: words.why(figure(speaker, above_bar, "bar g"), iceBelow(speaker)),
+      ask: words.ask,
+    };
+  },
+  evacuate: ({ say }, { medium, where }) => {
+    const words = say.steps.evacuate;
+    return {
+      title: placed(where, words),
+      why: medium === "ammonia" || medium === "co2" ? words.why[medium] : words.other,
+      ask: words.ask,
+    };
+  },
+  charge: (speaker, { medium, where, above_bar }) => {
+    const words = speaker.say.steps.charge;
+    return {
+      title: placed(where, words),
+      why: medium === "co2" ? words.why.co2(iceBelow(speaker)) : words.why.other,
+      cues: [words.until(figure(speaker, above_bar, "bar g"))],
+    };
+  },
+  gate: (speaker, { where, above_bar }) => {
+    const words = speaker.say.steps.gate;
+    return {
+      title: placed(where, words),
+      why: words.why,
+      cues: [words.least(figure(speaker, above_bar, "bar g"))],
+    };
+  },
+  "put-back": ({ say }, { moved }) => ({
+    title: say.steps.putBack.title(
+      say.common.and(movedWords(say.common.and, moved, say.steps.putBack.moved)),
+    ),
+    why: say.steps.putBack.why,
+  }),
   gauge: ({ say }, { again, where, onLine, openAfter }) => {
     const words = say.steps.gauge;
     if (again)
@@ -138,10 +184,16 @@ const PHRASES: Phrases = {
       afterwards: where.kind === "said" ? words.afterwards(where.at) : words.afterwardsAt(where.name),
     };
   },
-  mark: (speaker, { about }) => ({ title: notedAsk(speaker, about), why: notedWhy(speaker, about) }),
-  confirm: (speaker, { about }) => ({
+  mark: (speaker, { about, right }) => ({
+    title: notedAsk(speaker, about),
+    why: [
+      notedWhy(speaker, about),
+      ...(right === undefined ? [] : [speaker.say.steps.mark.wrong(right)]),
+    ].join(" "),
+  }),
+  confirm: (speaker, { about, noted, right }) => ({
     title: speaker.say.steps.confirm.title(notedAsk(speaker, about)),
-    why: notedWhy(speaker, about),
+    why: right === undefined ? notedWhy(speaker, about) : speaker.say.steps.confirm.putRight(noted, right),
   }),
   position: ({ say }, step) => {
     const words = say.steps.position;
@@ -162,7 +214,7 @@ const PHRASES: Phrases = {
     cues: [say.steps.crack.cue(stay)],
   }),
   strip: stripWords,
-  task: (_, { do: title, why }) => ({ title, why }),
+  task: ({ say }, { do: title, why, moves }) => ({ title, why, cues: movesCues(say, moves) }),
   soak: ({ say }, { minutes, why }) => ({
     title: say.steps.soak.title(minutes),
     why,
@@ -186,29 +238,34 @@ const PHRASES: Phrases = {
     cues: [say.common.commas(size)],
   }),
   tray: ({ say }) => say.steps.tray,
-  ready: (_, { do: title, why }) => ({ title, why }),
-  "shut-point": (speaker, { point, name, why }) => ({
-    title: speaker.say.steps.shutPoint[point](name),
+  ready: ({ say }, { do: title, why, moves }) => ({ title, why, cues: movesCues(say, moves) }),
+  "shut-point": (speaker, { point, name, why, capped }) => ({
+    title: speaker.say.steps.shutPoint[capped === true ? "capped" : point](name),
     why: actWhy(speaker, why),
   }),
   "start-pump": (speaker, { name, why }) => ({
     title: speaker.say.steps.startPump.title(name),
     why: actWhy(speaker, why),
   }),
-  open: (speaker, { link, name, how, why, lock, turns }) => {
+  open: (speaker, { link, name, how, why, lock, turns, capped }) => {
     const words = speaker.say.steps.open;
     return {
-      title: words[how](how === "turn-back" ? name : namedLink(speaker, link, name)),
+      title: words[how](how === "turn-back" || how === "leave-stem" ? name : namedLink(speaker, link, name)),
       why: actWhy(speaker, why),
       cues: [
+        ...(capped === true ? [words.capOn] : []),
         ...(lock ? [words.lock(lock)] : []),
         ...(turns !== undefined && how === "open" ? [words.turns(turns)] : []),
       ],
     };
   },
-  "open-by-hand": ({ say }, { wrote }) => {
+  "open-by-hand": ({ say }, { wrote, flow }) => {
     const words = say.steps.openByHand;
-    return { title: words.title, why: words.wrote(wrote ?? words.nothing), ask: words.ask };
+    return {
+      title: flow === undefined ? words.title : words.flow(say.media.flows[flow]),
+      why: words.wrote(wrote ?? words.nothing),
+      ask: words.ask,
+    };
   },
   tell: ({ say }, { names }) => ({
     title: say.steps.tell.title(say.common.and(names), names.length > 1),
@@ -218,6 +275,27 @@ const PHRASES: Phrases = {
   tag: ({ say }, { says }) => ({ title: says, why: say.steps.tag.why }),
   "sign-off": ({ say }) => say.steps.signOff,
 };
+
+/** At a place of the line by its name, at the valve in the sheet's words. */
+const placed = (
+  where: ProvePlace,
+  words: { readonly title: (where: string) => string; readonly at: (name: string) => string },
+): string => (where.kind === "said" ? words.title(where.at) : words.at(where.name));
+
+/** What is moved, kind by kind. */
+function movedWords(
+  and: (names: readonly string[]) => string,
+  moved: readonly Moved[],
+  words: Record<Moved["how"], (names: string) => string>,
+): string[] {
+  const kinds = [...new Set(moved.map((each) => each.how))];
+  return kinds.map((how) =>
+    words[how](and(moved.filter((each) => each.how === how).map(({ name }) => name))),
+  );
+}
+
+const movesCues = (say: Speaker["say"], moves: readonly Moved[] = []): string[] =>
+  movedWords(say.common.and, moves, say.steps.moves);
 
 /** Less than this staying in a section is nobody's concern, L. */
 const WORTH_SAYING_L = 5;
@@ -257,8 +335,10 @@ function shutWords(speaker: Speaker, { link, name, lockable, turns, by }: StepOf
     }
     case "turning":
       return {
-        title: words.turn(name, by.to),
-        why: `${say.isolation.turnsOff} ${words.stood(by.from)}`,
+        title: by.stands === true ? words.standsSo(name, by.to) : words.turn(name, by.to),
+        why:
+          by.stands === true ? say.isolation.turnsOff : `${say.isolation.turnsOff} ${words.stood(by.from)}`,
+        cues: by.capped === true ? [words.capOff] : [],
       };
     case "shut-before":
       return { title: words.shut(named), why: by.passes ? words.passes : words.before };

@@ -18,3 +18,4 @@ export type {
 } from "./plan";
 export type { ProvePoint } from "./prove";
 export { SCALDS_C, type StoredEnergy } from "./stored";
+export { rankOf } from "./stream-order";

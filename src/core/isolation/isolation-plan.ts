@@ -9,6 +9,8 @@ import {
   type Positions,
   reachable,
   standing,
+  type ThreeWayNode,
+  threeWays,
 } from "../line";
 import { err, ok, type Result } from "../result";
 import { unfitness } from "./barrier";
@@ -131,13 +133,13 @@ function planStanding(
     section,
     unfit,
   });
-  const turned = turnedIn(line, positions);
+  const turned = [...turnedIn(line, positions), ...holdingStems(net, line, positions, section)];
   const after = fed(net, new Set([...closed].map((index) => net.links[index]!.id)));
   const lost = lostConsumers(net, line, after, zone);
   const pumps = pumpsAt(net, section);
   const minutes =
     closures.reduce((sum, each) => sum + each.minutes, 0) +
-    turned.reduce((sum, each) => sum + each.minutes, 0);
+    turned.reduce((sum, each) => sum + (each.stands === true ? 0 : each.minutes), 0);
   const pumped = (demand.pumpedOut ?? []).map((id) => ({ node: id, name: nameOf(line, id) }));
   const made = { net, closures, turned, bleeds, section, pumps, pumpedOut: pumped };
   const plan: IsolationPlan = {
@@ -237,24 +239,39 @@ function pumpedOut(line: Line, ids: readonly string[]): Line {
   return { ...line, nodes: line.nodes.map(empty) };
 }
 
-function turnedIn(line: Line, positions: Positions): Turned[] {
-  if (positions.size === 0) return [];
-  return line.nodes.flatMap((node) => {
+/** Three-way valves that are turned for the work. */
+const turnedIn = (line: Line, positions: Positions): Turned[] =>
+  threeWays(line).flatMap((node) => {
     const to = positions.get(node.id);
-    if (!isThreeWay(node) || to === undefined || to === node.threeWay.normally) return [];
-    const named = (id: string) => node.threeWay.positions.find((each) => each.id === id)!;
-    return [
-      {
-        node: node.id,
-        name: node.name ?? node.id,
-        ...(node.threeWay.where !== undefined && { where: node.threeWay.where }),
-        from: named(node.threeWay.normally),
-        to: named(to),
-        minutes: node.threeWay.access_min,
-        lockable: node.threeWay.lockable,
-      },
-    ];
+    return to === undefined || to === node.threeWay.normally ? [] : [turnedTo(node, to)];
   });
+
+/** Three-way valves that shut the section off as they stand: nobody may turn them meanwhile. */
+function holdingStems(net: Network, line: Line, positions: Positions, { nodes }: Section): Turned[] {
+  const inside = new Set(nodes);
+  return threeWays(line).flatMap((node) => {
+    const { normally } = node.threeWay;
+    const ports = net.nodes.filter(({ id }) => originOf(id) === node.id);
+    const parts = ports.some(({ id }) => inside.has(id)) && ports.some(({ id }) => !inside.has(id));
+    return parts && (positions.get(node.id) ?? normally) === normally
+      ? [{ ...turnedTo(node, normally), stands: true }]
+      : [];
+  });
+}
+
+function turnedTo(node: ThreeWayNode, to: string): Turned {
+  const { positions, normally, where, access_min, lockable, capped } = node.threeWay;
+  const named = (id: string) => positions.find((each) => each.id === id)!;
+  return {
+    node: node.id,
+    name: node.name ?? node.id,
+    ...(where !== undefined && { where }),
+    from: named(normally),
+    to: named(to),
+    minutes: access_min,
+    lockable,
+    ...(capped === true && { capped: true }),
+  };
 }
 
 /** Energies that stand right behind the barriers: what they hold is what the work would meet. */

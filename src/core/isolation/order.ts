@@ -47,7 +47,7 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
     ),
     ...turned.map(
       (valve): Act => ({
-        kind: "turn",
+        kind: valve.stands === true ? "hold-stem" : "turn",
         id: valve.node,
         name: `${valve.name}: ${valve.to.name}`,
         why: { kind: "shuts-off-what-is-opened" },
@@ -141,10 +141,10 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
     ...(shutVent === undefined || airOutAt !== undefined ? [] : [shutVent]),
     ...turned.map(
       (valve): Act => ({
-        kind: "turn-back",
+        kind: valve.stands === true ? "leave-stem" : "turn-back",
         id: valve.node,
         name: `${valve.name}: ${valve.from.name}`,
-        why: { kind: "as-it-stood" },
+        why: { kind: valve.stands === true ? "stands-so" : "as-it-stood" },
       }),
     ),
     ...order.flatMap((closure) =>

@@ -56,7 +56,7 @@ export interface Bleed {
   readonly between: readonly string[];
 }
 
-/** A three-way valve to turn for the work. */
+/** A three-way valve that is turned for the work, or that shuts off what is opened as it stands. */
 export interface Turned {
   readonly node: string;
   readonly name: string;
@@ -65,6 +65,10 @@ export interface Turned {
   readonly to: { readonly id: string; readonly name: string };
   readonly minutes: number;
   readonly lockable: boolean;
+  /** A cap sits over its stem. */
+  readonly capped?: boolean;
+  /** It stands so on an ordinary day: check it, lock it, and leave it so afterwards. */
+  readonly stands?: boolean;
 }
 
 /** One thing done to the line, and why at this place in the order. */
@@ -74,12 +78,14 @@ export interface Act {
     | "switch-off"
     | "shut"
     | "turn"
+    | "hold-stem"
     | "pump-out"
     | "open-bleed"
     | "shut-bleed"
     | "shut-drain"
     | "shut-vent"
     | "turn-back"
+    | "leave-stem"
     | "open"
     | "leave-shut"
     | "switch-on"
@@ -114,6 +120,7 @@ export type ActReason =
   | { readonly kind: "when-the-air-is-out" }
   | { readonly kind: "as-it-stood" }
   | { readonly kind: "stands-shut" }
+  | { readonly kind: "stands-so" }
   /** It was shut before the plan changed. */
   | { readonly kind: "shut-before" };
 

@@ -1,4 +1,4 @@
-import type { Medium, Stream } from "../formats";
+import type { Flow } from "../formats";
 
 /**
  * In what order streams are shut; they come back in the reverse order. Electricity first and back last; hot off before
@@ -6,7 +6,7 @@ import type { Medium, Stream } from "../formats";
  * the section down, and on after them, so that liquid meets pressure and not a void; steam off before condensate, so
  * that it still drains; water off before the air that holds a valve set, and on after it.
  */
-const RANK: Partial<Record<Medium | Stream, number>> = {
+const RANK: Partial<Record<Flow, number>> = {
   electricity: 0,
   gas: 1,
   steam: 1,
@@ -21,9 +21,9 @@ const RANK: Partial<Record<Medium | Stream, number>> = {
   co2: 4,
   suction: 4,
   pilot: 5,
-  air: 5,
+  air: 6,
 };
 const USUAL = 3;
 
 /** Lower is shut earlier and opened later. */
-export const rankOf = (stream: Medium | Stream): number => RANK[stream] ?? USUAL;
+export const rankOf = (stream: Flow): number => RANK[stream] ?? USUAL;

@@ -156,7 +156,13 @@ describe("work with pressure behind it", () => {
     const asks = job.job.plan.steps
       .filter((step) => step.kind === "ask-twice" || step.kind === "live")
       .map((step) => step.id);
-    expect(asks).toEqual(["isolate:live", "ask:strip:port-a", "ask:strip:port-b", "ask:task:half-circle"]);
+    expect(asks).toEqual([
+      "isolate:live",
+      "ask:strip:port-a",
+      "ask:strip:port-b",
+      "ask:task:half-circle",
+      "ask:task:back",
+    ]);
     expect(job.job.plan.steps.some((step) => step.phase === "prove" || step.kind === "shut")).toBe(false);
     job.until(at("isolate:live"));
     expect(() => job.add({ kind: "step-done", step: "isolate:live", entry: "yes" })).toThrow(

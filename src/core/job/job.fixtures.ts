@@ -2,11 +2,12 @@ import { readFileSync } from "node:fs";
 import { refusalWords, type StepWords, speaker, stepWords } from "@/words";
 import { workAgain } from "../calculators";
 import type { JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
-import { readDocument } from "../formats";
+import { PLAN_RULES, readDocument } from "../formats";
 import { toSI, unitNamed } from "../quantity";
 import { accept } from "./accept";
+import { BAR } from "./progress";
 import { type Run, run } from "./run";
-import type { Step } from "./step";
+import type { Step, StepOf } from "./step";
 import { nextBolt } from "./steps/tighten";
 
 /** Reads a demo document; a broken one is a bug in the demo. */
@@ -44,7 +45,7 @@ export function wetJob(more: Partial<JobInputs> = {}): JobInputs {
     policy: "on-condition",
     openedAt: new Date(START).toISOString(),
     openedBy: "Tam Arkle",
-    rules: 2,
+    rules: PLAN_RULES,
     ...more,
   };
 }
@@ -144,6 +145,16 @@ export class Walk {
           typed: "0 bar g",
         });
         return;
+      case "gate":
+        this.add({
+          kind: "reading-taken",
+          ...at,
+          what: "gate",
+          dimension: "gauge pressure",
+          si: step.above_bar * BAR,
+          typed: `${step.above_bar} bar g`,
+        });
+        return;
       case "hold":
       case "soak":
         this.add({ kind: "wait-started", ...at, minutes: step.minutes });
@@ -217,11 +228,15 @@ export class Walk {
   }
 }
 
+/** The first place that no other end was noted at. */
+const freePlace = ({ choices, taken = [] }: StepOf<"mark">): string =>
+  choices.find((choice) => taken.every(({ place }) => place !== choice))!;
+
 function entry(step: Step): { entry?: string } {
   if (step.kind === "shut" || step.kind === "stop-pump") return { entry: "14" };
   if (says(step).ask !== undefined) return { entry: "Station officer, duty officer" };
-  if (step.kind === "mark") return { entry: step.choices[0]! };
-  if (step.kind === "confirm") return { entry: step.noted };
+  if (step.kind === "mark") return { entry: freePlace(step) };
+  if (step.kind === "confirm") return { entry: step.right ?? step.noted };
   if (step.kind === "crack") return { entry: "dry" };
   if (step.kind === "ask-twice" || step.kind === "live") return { entry: "yes, twice" };
   if (step.kind === "tray") return { entry: `${step.leftovers}` };

@@ -126,7 +126,7 @@ describe("proving zero", () => {
     expect(
       walk.job.plan.isolation?.ok && walk.job.plan.isolation.value.lost.map((each) => each.node),
     ).toContain("NQ-H09");
-    walk.until((step) => step.phase === "mark");
+    walk.until((step) => step.phase === "strip");
     expect(walk.job.shut).toContain("V-19");
     walk.toEnd();
     expect(walk.job.shut).toEqual([]);

@@ -21,6 +21,7 @@ export type EntryRefusal = At &
     | { readonly kind: "not-a-gauge-pressure" }
     | { readonly kind: "below-vacuum"; readonly least_Pa: number }
     | { readonly kind: "above-any-gauge"; readonly most_Pa: number }
+    | { readonly kind: "below-the-gate"; readonly least_Pa: number }
     | { readonly kind: "no-such-temperature"; readonly least_K: number; readonly most_K: number }
     | { readonly kind: "another-check"; readonly gave: "answer" | "figure" }
     | { readonly kind: "wants-a-figure" }
@@ -29,6 +30,8 @@ export type EntryRefusal = At &
     | { readonly kind: "choose-one-of"; readonly choices: readonly string[] }
     | { readonly kind: "below-zero" }
     | { readonly kind: "noted-otherwise"; readonly noted: string }
+    | { readonly kind: "has-to-be"; readonly right: string }
+    | { readonly kind: "place-is-taken"; readonly place: string; readonly by: string }
     | { readonly kind: "bolt-out-of-order"; readonly next?: { readonly pass: number; readonly bolt: number } }
     | { readonly kind: "over-its-limit"; readonly read_Nm: number; readonly limit_Nm: number }
     | { readonly kind: "pulled-short"; readonly read_Nm: number; readonly wanted_Nm: number }

@@ -19,6 +19,9 @@ const SINGLE = {
   hold: "prove:hold",
   "gauge-again": "prove:again",
   tray: "tray",
+  evacuate: "restore:evacuate",
+  charge: "restore:charge",
+  gate: "restore:gate",
   "open-by-hand": "restore:by-hand",
   tell: "restore:tell",
   tag: "tag",
@@ -52,6 +55,9 @@ const ABOUT = {
   "shut-vent": "vent-shut:",
   "start-pump": "pump-on:",
   open: "open:",
+  "put-back": "put-back:",
+  "liquid-out": "liquid-out:",
+  "open-flow": "open-flow:",
   ready: "restore:",
 } as const;
 

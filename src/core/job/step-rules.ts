@@ -4,16 +4,20 @@ import type { Step, StepFacts, StepKind } from "./step";
 import type { AtEntry, Standing, StepEntry, StepRule, StepState } from "./step-rule";
 import { askTwice } from "./steps/ask-twice";
 import { blocked } from "./steps/blocked";
+import { charge } from "./steps/charge";
 import { check } from "./steps/check";
 import { confirm } from "./steps/confirm";
 import { crack } from "./steps/crack";
 import { dead } from "./steps/dead";
 import { drain } from "./steps/drain";
 import { drainAtValve } from "./steps/drain-at-valve";
+import { evacuate } from "./steps/evacuate";
 import { fit } from "./steps/fit";
+import { gate } from "./steps/gate";
 import { gauge } from "./steps/gauge";
 import { hold } from "./steps/hold";
 import { kit } from "./steps/kit";
+import { liquidOut } from "./steps/liquid-out";
 import { live } from "./steps/live";
 import { mark } from "./steps/mark";
 import { notify } from "./steps/notify";
@@ -24,6 +28,7 @@ import { permits } from "./steps/permits";
 import { position } from "./steps/position";
 import { protect } from "./steps/protect";
 import { pumpOut } from "./steps/pump-out";
+import { putBack } from "./steps/put-back";
 import { ready } from "./steps/ready";
 import { release } from "./steps/release";
 import { shut } from "./steps/shut";
@@ -56,6 +61,7 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   blocked,
   shut,
   "stop-pump": stopPump,
+  "liquid-out": liquidOut,
   "pump-out": pumpOut,
   "open-bleed": openBleed,
   drain,
@@ -80,6 +86,10 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   ready,
   "shut-point": shutPoint,
   "start-pump": startPump,
+  evacuate,
+  charge,
+  gate,
+  "put-back": putBack,
   open,
   "open-by-hand": openByHand,
   tell,

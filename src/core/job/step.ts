@@ -1,16 +1,20 @@
 import type { StepHead } from "./step-head";
 import type { AskTwiceFacts } from "./steps/ask-twice";
 import type { BlockedFacts } from "./steps/blocked";
+import type { ChargeFacts } from "./steps/charge";
 import type { CheckFacts } from "./steps/check";
 import type { ConfirmFacts } from "./steps/confirm";
 import type { CrackFacts } from "./steps/crack";
 import type { DeadFacts } from "./steps/dead";
 import type { DrainFacts } from "./steps/drain";
 import type { DrainAtValveFacts } from "./steps/drain-at-valve";
+import type { EvacuateFacts } from "./steps/evacuate";
 import type { FitFacts } from "./steps/fit";
+import type { GateFacts } from "./steps/gate";
 import type { GaugeFacts } from "./steps/gauge";
 import type { HoldFacts } from "./steps/hold";
 import type { KitFacts } from "./steps/kit";
+import type { LiquidOutFacts } from "./steps/liquid-out";
 import type { LiveFacts } from "./steps/live";
 import type { MarkFacts } from "./steps/mark";
 import type { NotifyFacts } from "./steps/notify";
@@ -21,6 +25,7 @@ import type { PermitsFacts } from "./steps/permits";
 import type { PositionFacts } from "./steps/position";
 import type { ProtectFacts } from "./steps/protect";
 import type { PumpOutFacts } from "./steps/pump-out";
+import type { PutBackFacts } from "./steps/put-back";
 import type { ReadyFacts } from "./steps/ready";
 import type { ReleaseFacts } from "./steps/release";
 import type { ShutFacts } from "./steps/shut";
@@ -56,6 +61,7 @@ export type StepFacts =
   | PumpOutFacts
   | OpenBleedFacts
   | DrainFacts
+  | LiquidOutFacts
   | DrainAtValveFacts
   | StoredFacts
   | DeadFacts
@@ -78,6 +84,10 @@ export type StepFacts =
   | ShutPointFacts
   | StartPumpFacts
   | OpenFacts
+  | EvacuateFacts
+  | ChargeFacts
+  | GateFacts
+  | PutBackFacts
   | OpenByHandFacts
   | TellFacts
   | TagFacts

@@ -1,5 +1,5 @@
 import { checkSheet } from "@/core/build";
-import { JOB_QUESTION, type JobInputs, type JobQuestion } from "@/core/formats";
+import { JOB_QUESTION, type JobInputs, type JobQuestion, PLAN_RULES } from "@/core/formats";
 import { actsOf, lineAsItStands, prove, type Run, run } from "@/core/job";
 import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
@@ -30,7 +30,7 @@ function inputsOf({ valve, sheet, line, store, reach, policy, held = [] }: JobQu
     reason: { kind: "event", says: "Asked" },
     reach,
     policy: policy ?? "on-condition",
-    rules: 2,
+    rules: PLAN_RULES,
     ...NOBODY,
   };
 }

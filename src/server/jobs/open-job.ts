@@ -1,5 +1,5 @@
 import type { StripFailure } from "@/core/build";
-import type { JobInputs, Sheet } from "@/core/formats";
+import { type JobInputs, PLAN_RULES, type Sheet } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import { chainStart, digest, type HeldShut, lineAsItStands, run } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
@@ -66,7 +66,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     ...(ask.renew !== undefined && ask.renew.length > 0 && { renew: [...ask.renew] }),
     openedAt: new Date(now()).toISOString(),
     openedBy: by,
-    rules: 2,
+    rules: PLAN_RULES,
     named: {
       sheet: { id: sheet.id, revision: sheet.revision, hash: digest(sheet) },
       ...(whole !== undefined &&

@@ -104,6 +104,39 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
   );
 }
 
+/** One figure that has to be above another. */
+export function GateBody({ step, log }: BodyProps<"gate">) {
+  const bars = preferredUnit("gauge pressure", useSettings().system);
+  const form = useAsked({ reading: blankFigure(bars.id) });
+  return (
+    <StepForm
+      onDone={form.handleSubmit(({ reading }) => {
+        const read = readFigure(reading, "gauge pressure");
+        if (!read.ok) return;
+        const { si, typed } = read.value;
+        log.add({
+          kind: "reading-taken",
+          step: step.id,
+          what: "vapour",
+          dimension: "gauge pressure",
+          si,
+          typed,
+        });
+      })}
+    >
+      <AskedFigure
+        form={form}
+        name="reading"
+        large
+        measure
+        label="Gauge reading"
+        hint={`In ${bars.label} unless you type a unit: 12, 12 bar, 170 psi.`}
+        dimension="gauge pressure"
+      />
+    </StepForm>
+  );
+}
+
 /** Not dead: what to do, and which closure may be named as passing. */
 function NotZero({ step, log }: BodyProps<"gauge">) {
   const words = useSpeaker();

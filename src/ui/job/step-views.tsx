@@ -3,7 +3,7 @@ import { judgeNewPart } from "@/core/build";
 import { nextBolt, piecesLeft, type Step, type StepKind, type StepOf } from "@/core/job";
 import { SignOffBody, TrayBody } from "./bodies-finish";
 import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
-import { GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
+import { GateBody, GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
 import { FitBody, TightenBody, TightenOneBody } from "./bodies-rebuild";
 import { AskTwiceBody, ConfirmBody, CrackBody, StripBody } from "./bodies-strip";
 import { type BodyProps, StepForm } from "./step-form";
@@ -91,6 +91,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   blocked: { Body: Nothing, button: done },
   shut: LOCKED,
   "stop-pump": LOCKED,
+  "liquid-out": WRITTEN,
   "pump-out": WRITTEN,
   "open-bleed": PLAIN,
   drain: PLAIN,
@@ -118,6 +119,10 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   ready: PLAIN,
   "shut-point": PLAIN,
   "start-pump": PLAIN,
+  evacuate: WRITTEN,
+  charge: PLAIN,
+  gate: { Body: GateBody, button: () => "Take the reading" },
+  "put-back": { Body: Plain, button: () => "It stands as before" },
   open: { Body: OpenBody, button: ({ how }) => (how === "leave-shut" ? "Lock is off" : "Open, lock off") },
   "open-by-hand": WRITTEN,
   tell: WRITTEN,

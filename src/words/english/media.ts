@@ -49,6 +49,26 @@ export const media = {
       do: "Test every terminal, to earth and to each other.",
     }),
   },
+  /** What a stop lets in, by its stream or its medium. */
+  flows: {
+    water: "water",
+    steam: "steam",
+    condensate: "condensate",
+    gas: "gas",
+    air: "air",
+    ammonia: "ammonia",
+    co2: "CO2",
+    oil: "oil",
+    electricity: "power",
+    hot: "hot water",
+    cold: "cold water",
+    mixed: "the mixed outlet",
+    liquid: "liquid",
+    suction: "the suction side",
+    "hot-gas": "hot gas",
+    pilot: "the pilot line",
+    vapour: "vapour",
+  },
   permits: {
     refrigerant: {
       title: "Refrigerant work",

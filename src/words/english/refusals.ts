@@ -10,6 +10,11 @@ export const refusals = {
   waitNotOver: (minutes: number) => `The wait is not over: ${minutes} min to go.`,
   notAGaugePressure: "Proving zero takes a gauge pressure.",
   belowVacuum: (least: string) => `A gauge cannot show less than a full vacuum (${least}). Read it again.`,
+  hasToBe: (right: string) => `It has to be: ${right}. Put it so, then say so.`,
+  placeIsTaken: (place: string, by: string) =>
+    `You noted ${place} for the ${by} already: one place holds one end. Look again, or undo the other note.`,
+  belowTheGate: (least: string) =>
+    `Liquid may come only above ${least}. Let more vapour in and read again: nothing is opened before.`,
   aboveAnyGauge: (most: string) => `No gauge used here reads above ${most}. Check the unit.`,
   noSuchTemperature: (least: string, most: string) =>
     `No pipe here is that cold or hot (${least} to ${most}). Check the unit of the temperature.`,

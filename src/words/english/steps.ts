@@ -52,7 +52,9 @@ export const steps = {
     check: (name: string) => `Check that ${name} stands shut, and lock it.`,
     switchOff: (name: string) => `Switch ${name} off and lock it.`,
     turn: (name: string, to: string) => `Turn ${name} to: ${to}.`,
+    standsSo: (name: string, as: string) => `Check that ${name} stands so: ${as}. Lock it.`,
     stood: (from: string) => `It stood: ${from}.`,
+    capOff: "its cap off first, slowly: the gland may have leaked into it",
     passes: "It was found to pass: it stays shut, but is no barrier.",
     before: "Shut before the plan changed; it stays shut.",
     turns: (turns: number) => `${turns} turns, slowly at the end`,
@@ -88,7 +90,59 @@ export const steps = {
     title: (name: string) => `Prove ${name} electrically dead.`,
     ask: "Which tester, and what did it show: live point, here, live point?",
   },
-  release: { why: "The gentlest way out this valve has; the cover itself is the last." },
+  release: {
+    why: "The gentlest way out this valve has; the cover itself is the last.",
+    withPower: " Its motor runs it, so its power is locked off only afterwards.",
+  },
+  liquidOut: {
+    title: (name: string) =>
+      `Get the liquid out of ${name} first: hold the pressure until its level is gone.`,
+    why: (above: string, ice: string) =>
+      `Held above ${above} it boils away. Drawn below ${ice} with liquid in it, what is left turns to dry ice and hides pressure.`,
+    ask: "How do you know that no liquid is left, and at what pressure?",
+  },
+  evacuate: {
+    title: (where: string) => `Draw the air out: vacuum pump to the ${where}.`,
+    at: (name: string) => `Draw the air out: vacuum pump to ${name}.`,
+    why: {
+      ammonia:
+        "Air and damp that stay in gather in the condenser, eat oil and steel, and lift relief valves.",
+      co2: "Damp makes acid with CO2, and air spoils every pressure that you read later.",
+    },
+    other: "Air that stays in spoils every pressure that you read later.",
+    ask: "How low did it come, and did it hold with the pump shut off?",
+  },
+  charge: {
+    // Titles are kept with the job for everybody's lists, whatever their units: figures stand beside them.
+    title: (where: string) => `Let vapour in at the ${where}, from a cylinder that stands upright.`,
+    at: (name: string) => `Let vapour in at ${name}, from a cylinder that stands upright.`,
+    until: (above: string) => `until the gauge shows more than ${above}`,
+    why: {
+      co2: (ice: string) =>
+        `Liquid that meets less than ${ice} makes a plug of dry ice. Vapour first, slowly.`,
+      other: "Liquid that flashes into an empty section hammers. Vapour first, slowly.",
+    },
+  },
+  gate: {
+    title: (where: string) => `Read the gauge at the ${where}: may liquid come?`,
+    at: (name: string) => `Read the gauge at ${name}: may liquid come?`,
+    least: (above: string) => `at least ${above}`,
+    why: "Liquid comes only now. What reads lower is no reason to go on: let more vapour in and read again.",
+  },
+  putBack: {
+    title: (says: string) => `Put it back: ${says}.`,
+    moved: {
+      shut: (names: string) => `open ${names} again, slowly`,
+      "switch-off": (names: string) => `switch ${names} on again`,
+      "open-point": (names: string) => `shut ${names} again`,
+    },
+    why: "It was moved for the card before, and service wants it as it was.",
+  },
+  moves: {
+    shut: (names: string) => `shut ${names} for this`,
+    "switch-off": (names: string) => `switch ${names} off for this`,
+    "open-point": (names: string) => `open ${names} for this`,
+  },
   gauge: {
     first: (where: string) => `Prove zero at the ${where}.`,
     at: (name: string) => `Prove zero at ${name}.`,
@@ -117,10 +171,16 @@ export const steps = {
   mark: {
     where: (end: string) => `Where does the ${end} sit?`,
     free: "Either way round works; written down, nobody has to wonder.",
+    wrong: (right: string) =>
+      `It has to be: ${right}. Found otherwise it is put right at the end, and the record says so.`,
     port: "On the wrong port it works backwards or not at all.",
     terminal: "On the wrong terminal it works backwards or not at all.",
   },
-  confirm: { title: (ask: string) => `${ask} Look now.` },
+  confirm: {
+    title: (ask: string) => `${ask} Look now.`,
+    putRight: (noted: string, right: string) =>
+      `You found: ${noted}. That was wrong. It has to be: ${right}.`,
+  },
   position: {
     takingOff: (name: string) => `The next part comes off only with the valve ${name.toLowerCase()}.`,
     puttingIn: "The next part goes in only so.",
@@ -198,6 +258,7 @@ export const steps = {
     why: "Nothing left over that should have gone in, nothing in that should have come out.",
   },
   shutPoint: {
+    capped: (name: string) => `Shut ${name} and put its cap on.`,
     bleed: (name: string) => `Shut ${name}.`,
     drain: (name: string) => `Shut drain ${name}.`,
     vent: (name: string) => `Shut ${name}.`,
@@ -207,11 +268,14 @@ export const steps = {
     open: (name: string) => `Take your lock off ${name} and open it slowly.`,
     "switch-on": (name: string) => `Take your lock off ${name} and switch it on.`,
     "turn-back": (name: string) => `Take your lock off and turn back ${name}.`,
+    "leave-stem": (name: string) => `Take your lock off ${name}. Leave it so.`,
     "leave-shut": (name: string) => `Take your lock off ${name}. Leave it shut.`,
     lock: (lock: string) => `lock ${lock}`,
+    capOn: "its cap on again",
     turns: (turns: number) => `${turns} turns, all of them`,
   },
   openByHand: {
+    flow: (flow: string) => `Let ${flow} in again, slowly. Take its locks off.`,
     title: "Open what you shut, slowly, lowest first. Take every lock off.",
     wrote: (says: string) => `You wrote: ${says}`,
     nothing: "nothing",

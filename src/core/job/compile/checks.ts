@@ -2,6 +2,7 @@ import type { Check } from "../../formats";
 import { type Step, step } from "../step";
 import { stepAbout } from "../step-id";
 import { type Context, toolsOf } from "./context";
+import { carried } from "./stand";
 
 /** A check of the sheet as a step; triage, inspect, rebuild and test have the same form. */
 export function checkStep(context: Context, check: Check): Step {
@@ -16,7 +17,7 @@ export function checkStep(context: Context, check: Check): Step {
       mayOverride:
         (check.phase === "triage" || check.phase === "inspect") && (context.asBefore || !mayStop(check)),
     },
-    { kind: "check", check },
+    { kind: "check", check, ...carried(context, check) },
   );
 }
 
@@ -32,9 +33,11 @@ function mayStop(check: Check): boolean {
   }
 }
 
-export function checksOf(context: Context, phase: Check["phase"]): Step[] {
-  const off = new Set(context.removed);
-  return context.sheet.checks
-    .filter((check) => check.phase === phase && (check.needsOff ?? []).every((part) => off.has(part)))
+/** The parts that it is asked of are off. */
+export const isReached = ({ removed }: Context, { needsOff = [] }: Pick<Check, "needsOff">): boolean =>
+  needsOff.every((part) => removed.includes(part));
+
+export const checksOf = (context: Context, phase: Check["phase"]): Step[] =>
+  context.sheet.checks
+    .filter((check) => check.phase === phase && isReached(context, check))
     .map((check) => checkStep(context, check));
-}

@@ -31,6 +31,8 @@ export interface Context {
   readonly inputs: JobInputs;
   /** Planned by the rules of before: tested and told in the old order, zero proven at one place. */
   readonly asBefore: boolean;
+  /** By which rules it is planned: 3 places every card where what it needs holds. */
+  readonly rules: number;
   readonly sheet: Sheet;
   readonly progress: Progress;
   readonly parts: ReadonlyMap<string, Part>;
@@ -50,7 +52,8 @@ const MOST_ROUNDS = 8;
 export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
   const { valve } = inputs;
   const sheet = workSheet(inputs, "");
-  const asBefore = (inputs.rules ?? 1) < 2;
+  const rules = inputs.rules ?? 1;
+  const asBefore = rules < 2;
   const isolation = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
@@ -90,6 +93,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       return ok({
         inputs,
         asBefore,
+        rules,
         sheet,
         progress,
         parts: new Map(sheet.parts.map((part) => [part.id, part])),

@@ -7,7 +7,7 @@ import type { KitChoice } from "../../store";
 import type { Progress } from "../progress";
 import type { Step } from "../step";
 import { checksOf } from "./checks";
-import { contextOf } from "./context";
+import { type Context, contextOf } from "./context";
 import { isolate } from "./isolate";
 import { mark } from "./mark";
 import { prepare } from "./prepare";
@@ -30,6 +30,10 @@ export interface Plan {
   readonly offBy: number;
 }
 
+/** A look that needs something shut stands behind the proof that it is. */
+const onceShut = ({ rules }: Context, look: Step): boolean =>
+  rules >= 3 && look.kind === "check" && look.check.needs?.shut !== undefined;
+
 /**
  * Compiles the plan of a job from its inputs and what happened so far. The same inputs and progress give the same
  * plan; what is done keeps its step, whatever changes around it.
@@ -41,11 +45,15 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
   if (!made.ok) return made;
   const context = made.value;
   const steps = [
-    ...checksOf(context, "triage"),
+    ...checksOf(context, "triage").filter((each) => !onceShut(context, each)),
     ...prepare(context),
+    ...(context.rules < 3 ? [] : mark(context, "prepare")),
     ...isolate(context),
     ...prove(context),
-    ...mark(context),
+    ...checksOf(context, "triage")
+      .filter((each) => onceShut(context, each))
+      .map((each): Step => ({ ...each, phase: "prove" })),
+    ...(context.rules < 3 ? mark(context, "mark") : []),
     ...strip(context),
     ...inspect(context),
     ...rebuild(context),

@@ -1,5 +1,7 @@
+import { releaseOf } from "../../build";
 import type { LineValve } from "../../formats";
-import { type Act, type Closure, type Turned, unfitness } from "../../isolation";
+import { type Act, type Closure, type IsolationPlan, type Turned, unfitness } from "../../isolation";
+import { CO2_LIQUID_ABOVE_BAR } from "../../line";
 import { type Step, step } from "../step";
 import type { Danger } from "../step-head";
 import { singleStep, stepAbout } from "../step-id";
@@ -74,39 +76,14 @@ function earlierClosures({ isolation, inputs, progress }: Context): Step[] {
 }
 
 /** What makes the line dead, in the plan's order. */
-function acts({ isolation, sheet }: Context): Step[] {
+function acts(context: Context): Step[] {
+  const { isolation } = context;
   if (isolation?.ok !== true) return [];
   const plan = isolation.value;
-  const out: Danger = { kind: "medium-out", medium: sheet.isolation.medium };
-  const steps = plan.shutting.map((act): Step => {
-    const { id, name } = act;
-    switch (act.kind) {
-      case "stop-pump":
-        return step(
-          { id: stepAbout("stop-pump", id), phase: "isolate", minutes: 3 },
-          { kind: "stop-pump", link: id, name, lockable: true },
-        );
-      case "turn":
-        return turnStep(plan.turned.find((each) => each.node === id)!);
-      case "pump-out":
-        return step(
-          { id: stepAbout("pump-out", id), phase: "isolate", minutes: 60, dangers: [out] },
-          { kind: "pump-out", node: id, name },
-        );
-      case "open-bleed":
-        return step(
-          { id: stepAbout("open-bleed", id), phase: "isolate", minutes: 2, dangers: [out] },
-          {
-            kind: "open-bleed",
-            node: id,
-            name,
-            between: plan.bleeds.find((each) => each.node === id)?.between ?? [],
-          },
-        );
-      default:
-        return closureStep(plan.closures.find((each) => each.link === id)!, act.why);
-    }
-  });
+  const later = letsOutByPower(context);
+  const steps = plan.shutting
+    .filter((act) => !later || act.kind !== "switch-off")
+    .flatMap((act) => actSteps(context, plan, act));
   const last = steps.at(-1);
   const locked = plan.locked
     .filter((piece) => !piece.untilDrained || piece.medium !== "water")
@@ -114,6 +91,68 @@ function acts({ isolation, sheet }: Context): Step[] {
   return last === undefined
     ? steps
     : [...steps.slice(0, -1), { ...last, dangers: [...last.dangers, ...locked] }];
+}
+
+/** The valve lets its pressure out by a cycle of its own: it keeps its power until that is done. */
+const letsOutByPower = ({ rules, sheet }: Context): boolean => {
+  const release = releaseOf(sheet);
+  return rules >= 3 && release?.kind === "rung" && release.rung.withPower === true;
+};
+
+/** Power that was left on to let the pressure out, switched off and locked once it is gone. */
+export function powerOff(context: Context): Step[] {
+  const { isolation } = context;
+  if (isolation?.ok !== true || !letsOutByPower(context)) return [];
+  const plan = isolation.value;
+  return plan.shutting
+    .filter((act) => act.kind === "switch-off")
+    .flatMap((act) => actSteps(context, plan, act));
+}
+
+function actSteps({ sheet, rules }: Context, plan: IsolationPlan, { kind, id, name, why }: Act): Step[] {
+  const { medium } = sheet.isolation;
+  const out: Danger = { kind: "medium-out", medium };
+  const head = { phase: "isolate" as const, dangers: [out] };
+  switch (kind) {
+    case "stop-pump":
+      return [
+        step(
+          { id: stepAbout("stop-pump", id), phase: "isolate", minutes: 3 },
+          { kind: "stop-pump", link: id, name, lockable: true },
+        ),
+      ];
+    case "hold-stem":
+      // Jobs of before go on without a look at what stands so already.
+      return rules < 3 ? [] : [turnStep(plan.turned.find((each) => each.node === id)!)];
+    case "turn":
+      return [turnStep(plan.turned.find((each) => each.node === id)!)];
+    case "pump-out":
+      return [
+        ...(rules >= 3 && medium === "co2"
+          ? [
+              step(
+                { ...head, id: stepAbout("liquid-out", id), minutes: 30 },
+                { kind: "liquid-out", medium, node: id, name, above_bar: CO2_LIQUID_ABOVE_BAR },
+              ),
+            ]
+          : []),
+        step({ ...head, id: stepAbout("pump-out", id), minutes: 60 }, { kind: "pump-out", node: id, name }),
+      ];
+    case "open-bleed":
+      return [
+        step(
+          { ...head, id: stepAbout("open-bleed", id), minutes: 2 },
+          {
+            kind: "open-bleed",
+            node: id,
+            name,
+            between: plan.bleeds.find((each) => each.node === id)?.between ?? [],
+          },
+        ),
+      ];
+    default:
+      return [closureStep(plan.closures.find((each) => each.link === id)!, why)];
+  }
 }
 
 const closureStep = (closure: Closure, now: Act["why"]): Step =>
@@ -147,7 +186,14 @@ const turnStep = (valve: Turned): Step =>
       name: valve.name,
       lockable: valve.lockable,
       ...(valve.where !== undefined && { where: valve.where }),
-      by: { kind: "turning", from: valve.from.name, to: valve.to.name, position: valve.to.id },
+      by: {
+        kind: "turning",
+        from: valve.from.name,
+        to: valve.to.name,
+        position: valve.to.id,
+        ...(valve.capped === true && { capped: true }),
+        ...(valve.stands === true && { stands: true }),
+      },
     },
   );
 

@@ -1,60 +1,124 @@
+import type { Phase } from "../phases";
 import { type Step, step } from "../step";
 import { stepAbout } from "../step-id";
 import type { Noted } from "../steps/mark";
 import type { Context } from "./context";
 
-/** Something to note before anything moves. */
+/** Something to note before it moves or is covered. */
 interface Capture {
   readonly id: string;
   readonly about: Noted;
   readonly choices: readonly string[];
+  /** How it has to be, whatever was found. */
+  readonly right?: string;
   /** The part whose fitting shows it again. */
   readonly confirmAfter?: string;
+  /** It shows once these are off. */
+  readonly needsOff: readonly string[];
+  /** It comes loose with this part, and is noted before that comes off. */
+  readonly part?: string;
 }
 
 /** What the sheet asks, and where every loose end sits that this strip frees. */
 export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">): Capture[] => [
-  ...sheet.capture.map(
-    ({ id, ask, why, choices, confirmAfter }): Capture => ({
-      id,
-      about: { kind: "said", ask, why },
-      choices,
-      ...(confirmAfter !== undefined && { confirmAfter }),
-    }),
-  ),
+  ...sheet.capture
+    .filter(({ needsOff = [] }) => needsOff.every((part) => removed.includes(part)))
+    .map(
+      ({ id, ask, why, choices, confirmAfter, right, needsOff = [] }): Capture => ({
+        id,
+        about: { kind: "said", ask, why },
+        choices,
+        needsOff,
+        ...(right !== undefined && { right }),
+        ...(confirmAfter !== undefined && { confirmAfter }),
+      }),
+    ),
   ...sheet.connections.flatMap((end): Capture[] => {
     if (end.on === undefined || end.part === undefined || !removed.includes(end.part)) return [];
     const free = end.kind === "wire" && end.polarity === "free";
-    const { name, colour } = end;
+    const { name, colour, part } = end;
     return [
       {
         id: `at:${end.id}`,
         about: { kind: "sits", name, ...(colour !== undefined && { colour }), end: end.kind, free },
         choices: end.on,
+        needsOff: [],
+        part,
         // What may sit either way is shown, not asked again.
-        ...(!free && { confirmAfter: end.part }),
+        ...(!free && { confirmAfter: part }),
       },
     ];
   }),
 ];
 
-export const mark = (context: Context): Step[] =>
-  captures(context).map(({ id, about, choices }) =>
-    step(
-      { id: stepAbout("mark", id), phase: "mark", minutes: 0.5, mayOverride: true },
-      { kind: "mark", mark: id, about, choices },
-    ),
-  );
+/** What shows from outside, noted before anything is moved. */
+export const mark = (context: Context, phase: Phase): Step[] =>
+  captures(context)
+    .filter((each) => context.rules < 3 || (each.needsOff.length === 0 && each.part === undefined))
+    .map((each) => markStep(context, each, phase));
 
-/** What was noted is shown when its part is in again, and has to be so. Nothing noted, nothing to confirm. */
+/** What a part takes with it, noted while it still sits. */
+export const marksBefore = (context: Context, part: string): Step[] =>
+  context.rules < 3
+    ? []
+    : captures(context)
+        .filter((each) => each.part === part)
+        .map((each) => markStep(context, each, "strip"));
+
+/** What has come into sight with this part off. @param off parts that are off by now, this one the last */
+export const marksOnce = (context: Context, part: string, off: ReadonlySet<string>): Step[] =>
+  context.rules < 3
+    ? []
+    : captures(context)
+        .filter(({ needsOff }) => needsOff.includes(part) && needsOff.every((each) => off.has(each)))
+        .map((each) => markStep(context, each, "strip"));
+
+function markStep(context: Context, { id, about, choices, right }: Capture, phase: Phase): Step {
+  const taken = context.rules < 3 ? [] : takenBy(context, id, about);
+  return step(
+    { id: stepAbout("mark", id), phase, minutes: 0.5, mayOverride: true },
+    {
+      kind: "mark",
+      mark: id,
+      about,
+      choices,
+      ...(right !== undefined && { right }),
+      ...(taken.length > 0 && { taken }),
+    },
+  );
+}
+
+/** Ports, terminals and sockets that another end was noted at: one place holds one end. */
+function takenBy(context: Context, id: string, about: Noted): { place: string; by: string }[] {
+  if (about.kind !== "sits") return [];
+  return captures(context).flatMap((other) => {
+    const noted = context.progress.done.get(stepAbout("mark", other.id))?.entry;
+    return other.id === id ||
+      other.about.kind !== "sits" ||
+      other.about.end !== about.end ||
+      noted === undefined
+      ? []
+      : [{ place: noted, by: other.about.name }];
+  });
+}
+
+/** What was noted is shown when its part is in again, and has to be so; what was wrong is put right. Nothing noted, nothing to confirm. */
 export const confirms = (context: Context, fitted: string): Step[] =>
-  captures(context).flatMap(({ id, about, choices, confirmAfter }) => {
+  captures(context).flatMap(({ id, about, choices, confirmAfter, right }) => {
     const noted = context.progress.done.get(stepAbout("mark", id))?.entry;
     if (confirmAfter !== fitted || noted === undefined) return [];
     return [
       step(
         { id: stepAbout("confirm", id), phase: "rebuild", minutes: 0.5, part: fitted },
-        { kind: "confirm", of: id, about, noted, choices, mark: stepAbout("mark", id) },
+        {
+          kind: "confirm",
+          of: id,
+          about,
+          noted,
+          choices,
+          mark: stepAbout("mark", id),
+          ...(right !== undefined && right !== noted && { right }),
+        },
       ),
     ];
   });

@@ -4,6 +4,7 @@ import { type Step, step } from "../step";
 import { provingStep, singleStep, stepAbout } from "../step-id";
 import type { ProvePlace } from "../steps/gauge";
 import type { Context } from "./context";
+import { powerOff } from "./isolate";
 
 /** What closures leave behind is let out; then the proof that it is dead, for each part that hangs together. */
 export function prove(context: Context): Step[] {
@@ -13,13 +14,13 @@ export function prove(context: Context): Step[] {
     // Let out first, then all that is proven; jobs of before keep their order.
     ...(context.asBefore
       ? [...electricallyDead(context), ...letOut(context)]
-      : [...letOut(context), ...electricallyDead(context)]),
+      : [...letOut(context), ...powerOff(context), ...electricallyDead(context)]),
     ...placesOf(context).flatMap((place, index) => proof(context, place, index === 0)),
   ];
 }
 
 /** A place at which zero is proven. */
-interface Place {
+export interface Place {
   readonly where: ProvePlace;
   readonly node?: string;
   /** What has to be shut while the section stands, and is opened again afterwards. */
@@ -27,7 +28,7 @@ interface Place {
 }
 
 /** The places that the line computes; without a line, or where it has none, the one that the sheet names at the valve. */
-function placesOf({ sheet, isolation, inputs, asBefore }: Context): Place[] {
+export function placesOf({ sheet, isolation, inputs, asBefore }: Context): Place[] {
   const { zeroAt, fitGauge } = sheet.isolation;
   const atValve: ProvePlace = { kind: "said", at: zeroAt, fit: fitGauge };
   if (isolation?.ok !== true || asBefore) return [{ where: atValve, points: [] }];
@@ -99,7 +100,11 @@ function letOut({ sheet }: Context): Step[] {
         minutes: 3,
         dangers: [{ kind: "medium-out", medium: sheet.isolation.medium }],
       },
-      { kind: "release", do: release.rung.do },
+      {
+        kind: "release",
+        do: release.rung.do,
+        ...(release.rung.withPower === true && { withPower: true }),
+      },
     ),
   ];
 }

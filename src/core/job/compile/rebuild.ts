@@ -7,6 +7,7 @@ import type { Pass } from "../steps/tighten";
 import { checkStep } from "./checks";
 import { type Context, said, stands, toolsOf } from "./context";
 import { captures, confirms } from "./mark";
+import { type RebuildCard, rebuildCards } from "./rebuild-cards";
 import { tasks } from "./tasks";
 import { conditionOf, limitOf, patterned, torqueOf } from "./torque";
 
@@ -18,6 +19,12 @@ export function rebuild(context: Context): Step[] {
     sheet.checks
       .filter((check) => check.phase === "rebuild" && check.afterFit === fitted)
       .map((check) => checkStep(context, check));
+  const { between, atTheEnd } = rebuildCards(context);
+  const cards = (part: string, when: RebuildCard["when"]): Step[] =>
+    between
+      .filter((each) => each.part === part && each.when === when)
+      .flatMap((each) => each.steps)
+      .map((card) => ({ ...stands(sheet, at, at), ...card }));
   const steps = moves.flatMap((move, index): Step[] => {
     const before = at;
     if (move.kind === "position") {
@@ -48,15 +55,18 @@ export function rebuild(context: Context): Step[] {
     if (move.kind === "tighten") return tighten(context, part, fit, parts.get(move.waitedFor)?.name);
     at = fit.position?.after ?? before;
     return [
+      ...cards(part.id, "before"),
       { ...fitStep(context, part, fit, move.loose), ...stands(sheet, before, at) },
+      ...cards(part.id, "loose"),
       ...(move.loose ? [] : tighten(context, part, fit)),
       ...confirms(context, part.id),
       ...asked(part.id),
+      ...cards(part.id, "after"),
     ];
   });
   return [
     ...steps,
-    ...tasks(context, "before-restore"),
+    ...(context.rules < 3 ? tasks(context, "before-restore") : atTheEnd),
     step(
       { id: singleStep("tray"), phase: "rebuild", minutes: 1 },
       { kind: "tray", leftovers: kits.leftovers.reduce((sum, each) => sum + each.quantity, 0) },
@@ -157,9 +167,9 @@ function rulesOf(context: Context, fit: PartFit): FitRule[] {
   const rules: FitRule[] = [];
   if (orientation !== undefined) rules.push({ kind: "orientation", says: orientation });
   if (fit.asNoted === true)
-    for (const { id, about } of captures(context)) {
+    for (const { id, about, right } of captures(context)) {
       const noted = context.progress.done.get(stepAbout("mark", id))?.entry;
-      if (noted !== undefined) rules.push({ kind: "as-noted", about, noted });
+      if (noted !== undefined) rules.push({ kind: "as-noted", about, noted: right ?? noted });
     }
   if (surface?.kind === "lubricate") {
     rules.push({ kind: "lubricate", with: supply(surface.with), on: surface.where });

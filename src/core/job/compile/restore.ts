@@ -1,19 +1,27 @@
+import type { Flow } from "../../formats";
 import type { Act } from "../../isolation";
+import { MEDIA_RULES } from "../../line";
 import type { Phase } from "../phases";
 import { type Step, step } from "../step";
 import { singleStep, stepAbout } from "../step-id";
 import type { OpenFacts } from "../steps/open";
-import { checksOf } from "./checks";
+import { checksOf, isReached } from "./checks";
+import { amongOpenings, byFlow, comingBack, type Opening } from "./coming-back";
 import { type Context, said } from "./context";
+import { checkAt } from "./sheet-card";
 
 /** How it comes live again: made ready, drain shut, opened in the order that hurts nobody, air out. */
 export function restore(context: Context): Step[] {
   const { sheet, isolation, progress } = context;
   const live = sheet.isolation.workUnderPressure !== undefined;
   const wrote = progress.done.get(singleStep("shut-by-hand"))?.entry;
+  if (context.rules >= 3)
+    return isolation === undefined && !live
+      ? byHand(context, wrote)
+      : comingBack(context, pointsAndOpenings(context));
   return [
     ...ready(context, "before-opening"),
-    ...acts(context),
+    ...acts(context).map((act) => actStep(context, act)),
     ...(isolation === undefined && !live
       ? [
           step(
@@ -43,10 +51,13 @@ const ready = ({ sheet }: Context, when: "before-opening" | "after-opening"): St
     );
 
 /** What brings the line back, in the plan's order; then what was shut before the plan changed. */
-function acts(context: Context): Step[] {
+function acts(context: Context): Act[] {
   const { isolation, inputs, progress } = context;
   const planned: readonly Act[] = isolation?.ok === true ? isolation.value.restoring : [];
-  const order = context.asBefore ? planned.filter((act) => act.kind !== "shut-vent") : planned;
+  const order = planned.filter(
+    ({ kind }) =>
+      !(context.asBefore && kind === "shut-vent") && !(context.rules < 3 && kind === "leave-stem"),
+  );
   const known = new Set(order.map((act) => act.id));
   const earlier = [...progress.shut.keys()]
     .filter((link) => !known.has(link))
@@ -60,7 +71,40 @@ function acts(context: Context): Step[] {
         why: { kind: "shut-before" },
       };
     });
-  return [...order, ...earlier].map((act) => actStep(context, act));
+  return [...order, ...earlier];
+}
+
+/** Points that lead outside, and what is opened; a vent that lets the air out is shut right behind what fills the line. */
+function pointsAndOpenings(context: Context): { points: Step[]; openings: Opening[] } {
+  const points: Step[] = [];
+  const openings: Opening[] = [];
+  for (const act of acts(context)) {
+    const made = actStep(context, act);
+    const last = openings.at(-1);
+    if (!(act.kind in POINT)) openings.push({ act, steps: [made] });
+    else if (last?.act.airOut === act.id)
+      openings[openings.length - 1] = { ...last, steps: [...last.steps, made] };
+    else points.push(made);
+  }
+  return { points, openings };
+}
+
+/** Without a line the order still holds: what the sheet's cards name comes in one by one, the rest last. */
+function byHand(context: Context, wrote: string | undefined): Step[] {
+  const card = (head: { id: string; minutes: number }, flow?: Flow) =>
+    step(
+      { ...head, phase: "restore" },
+      {
+        kind: "open-by-hand",
+        ...(wrote !== undefined && { wrote }),
+        ...(flow !== undefined && { flow }),
+      },
+    );
+  return byFlow(
+    context,
+    (flow) => card({ id: stepAbout("open-flow", flow), minutes: 3 }, flow),
+    card({ id: singleStep("open-by-hand"), minutes: 10 }),
+  );
 }
 
 const POINT = { "shut-bleed": "bleed", "shut-drain": "drain", "shut-vent": "vent" } as const;
@@ -72,7 +116,15 @@ function actStep(context: Context, { kind, id, name, why, airOut }: Act): Step {
     case "shut-vent":
       return step(
         { id: stepAbout(kind, id), phase: "restore", minutes: 1 },
-        { kind: "shut-point", point: POINT[kind], node: id, name, why },
+        {
+          kind: "shut-point",
+          point: POINT[kind],
+          node: id,
+          name,
+          why,
+          ...(context.rules >= 3 &&
+            MEDIA_RULES[context.sheet.isolation.medium].refrigerant && { capped: true }),
+        },
       );
     case "start-pump":
       return step(
@@ -82,6 +134,7 @@ function actStep(context: Context, { kind, id, name, why, airOut }: Act): Step {
     case "turn-back":
     case "switch-on":
     case "leave-shut":
+    case "leave-stem":
       return openStep(context, { kind: "open", link: id, name, how: kind, why, crack: false });
     default:
       return openStep(context, {
@@ -107,6 +160,7 @@ function openStep({ inputs, progress, isolation }: Context, facts: OpenFacts): S
     {
       ...facts,
       ...(turned !== undefined && { position: turned.from.id }),
+      ...(turned?.capped === true && { capped: true }),
       ...(lock !== undefined && { lock }),
       ...(valve?.where !== undefined && { where: valve.where }),
       ...(valve?.turns !== undefined && { turns: valve.turns }),
@@ -116,7 +170,11 @@ function openStep({ inputs, progress, isolation }: Context, facts: OpenFacts): S
 
 /** Tested, then told: whoever hears that it is back relies on it from then on. */
 export const testAndSignOff = (context: Context): Step[] => [
-  ...checksOf(context, "test"),
+  ...(context.rules < 3
+    ? checksOf(context, "test")
+    : context.sheet.checks
+        .filter((check) => check.phase === "test" && !amongOpenings(check) && isReached(context, check))
+        .flatMap((check) => checkAt(context, check, "test"))),
   ...(context.asBefore ? [] : tellBack(context, "sign-off")),
   step(
     { id: singleStep("tag"), phase: "sign-off", minutes: 2, mayOverride: true },

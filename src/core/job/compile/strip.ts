@@ -5,12 +5,14 @@ import { stepAbout } from "../step-id";
 import type { StripFacts } from "../steps/strip";
 import { checksOf } from "./checks";
 import { type Context, stands, toolsOf } from "./context";
+import { marksBefore, marksOnce } from "./mark";
 import { askTwice, tasks } from "./tasks";
 
 /** Parts to bring off in order, each with what its material and its pressure demand; then the looks that have become possible. */
 export function strip(context: Context): Step[] {
   const { sheet, strip: plan, parts } = context;
   let at = sheet.position?.start;
+  const gone = new Set<string>();
   return [
     ...tasks(context, "before-strip"),
     ...plan.moves.flatMap((move): Step[] => {
@@ -39,10 +41,13 @@ export function strip(context: Context): Step[] {
       at = move.way.position?.after ?? before;
       const part = parts.get(move.part)!;
       const off = { ...stripStep(context, part, move.way), ...stands(sheet, before, at) };
+      gone.add(move.part);
       return [
+        ...marksBefore(context, move.part),
         ...(move.way.underPressure === undefined ? [] : [askTwice(off, off.does, move.way.underPressure)]),
         ...crack(context, part, move.way),
         off,
+        ...marksOnce(context, move.part, gone),
       ];
     }),
   ];

@@ -4,6 +4,8 @@ import type { StepHead } from "../step-head";
 import { stepAbout } from "../step-id";
 import type { Doing } from "../steps/strip";
 import { type Context, forbidden, said, stands, toolsOf } from "./context";
+import { withPutBack } from "./sheet-card";
+import { carried } from "./stand";
 
 const PHASE = { "before-strip": "strip", "when-open": "inspect", "before-restore": "rebuild" } as const;
 
@@ -15,7 +17,7 @@ export function tasks(context: Context, when: Task["when"]): Step[] {
     .flatMap((task) => taskSteps(context, task));
 }
 
-function taskSteps(context: Context, task: Task): Step[] {
+export function taskSteps(context: Context, task: Task): Step[] {
   const { sheet } = context;
   const phase = PHASE[task.when];
   const work = step(
@@ -29,13 +31,20 @@ function taskSteps(context: Context, task: Task): Step[] {
       ...(task.part !== undefined && { part: task.part }),
       ...stands(sheet, task.position?.before, task.position?.after),
     },
-    { kind: "task", task: task.id, do: task.do, why: task.why },
+    {
+      kind: "task",
+      task: task.id,
+      do: task.do,
+      why: task.why,
+      ...(context.rules >= 3 && task.position !== undefined && { leaves: task.position.after }),
+      ...carried(context, task),
+    },
   );
   return [
     ...(task.underPressure === undefined
       ? []
       : [askTwice(work, { kind: "said", says: task.do }, task.underPressure)]),
-    work,
+    ...withPutBack(work),
     ...(task.wait_min === undefined
       ? []
       : [

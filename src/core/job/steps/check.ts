@@ -1,14 +1,19 @@
 import type { Check } from "../../formats";
 import type { StepRule } from "../step-rule";
+import { type Carried, expects, movesOf } from "./standing";
 
 /** A look, a measurement or a trick of the sheet. */
-export interface CheckFacts {
+export interface CheckFacts extends Carried {
   readonly kind: "check";
   readonly check: Check;
 }
 
 export const check: StepRule<CheckFacts> = {
-  acts: ({ check: { id, phase } }) => [{ do: phase === "test" ? "test" : "look", check: id }],
+  acts: ({ check: { id, phase }, ...carried }) => [
+    ...expects(carried),
+    ...movesOf(carried),
+    { do: phase === "test" ? "test" : "look", check: id },
+  ],
   takes: {
     "check-answered": ({ check }, { check: asked, answer }) => {
       if (check.id !== asked) return { path: "/check", kind: "another-check", gave: "answer" };

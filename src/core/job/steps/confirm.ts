@@ -8,6 +8,8 @@ export interface ConfirmFacts {
   readonly of: string;
   readonly about: Noted;
   readonly noted: string;
+  /** How it has to be, where it was found otherwise. */
+  readonly right?: string;
   readonly choices: readonly string[];
   /** The step at which it was noted. */
   readonly mark: string;
@@ -15,8 +17,12 @@ export interface ConfirmFacts {
 
 export const confirm: StepRule<ConfirmFacts> = {
   takes: {
-    "step-done": ({ noted }, event) =>
-      entryOf(event) === noted ? undefined : { path: "/entry", kind: "noted-otherwise", noted },
+    "step-done": ({ noted, right = noted }, event) => {
+      if (entryOf(event) === right) return undefined;
+      return right === noted
+        ? { path: "/entry", kind: "noted-otherwise", noted }
+        : { path: "/entry", kind: "has-to-be", right };
+    },
     "photo-taken": () => undefined,
   },
   acts: ({ of }) => [{ do: "confirm", mark: of }],

@@ -17,12 +17,20 @@ export interface MarkFacts {
   readonly mark: string;
   readonly about: Noted;
   readonly choices: readonly string[];
+  /** How it has to be: what is found otherwise is put right. */
+  readonly right?: string;
+  /** Places that hold another end already. */
+  readonly taken?: readonly { readonly place: string; readonly by: string }[];
 }
 
 export const mark: StepRule<MarkFacts> = {
   takes: {
-    "step-done": ({ choices }, event) =>
-      choices.includes(entryOf(event)) ? undefined : { path: "/entry", kind: "choose-one-of", choices },
+    "step-done": ({ choices, taken = [] }, event) => {
+      const noted = entryOf(event);
+      if (!choices.includes(noted)) return { path: "/entry", kind: "choose-one-of", choices };
+      const other = taken.find((each) => each.place === noted);
+      return other === undefined ? undefined : { path: "/entry", kind: "place-is-taken", ...other };
+    },
     "photo-taken": () => undefined,
   },
   acts: ({ mark }) => [{ do: "note", mark }],

@@ -6,7 +6,7 @@ export interface OpenFacts {
   readonly kind: "open";
   readonly link: string;
   readonly name: string;
-  readonly how: "open" | "switch-on" | "turn-back" | "leave-shut";
+  readonly how: "open" | "switch-on" | "turn-back" | "leave-shut" | "leave-stem";
   readonly why: ActReason;
   /** Slowly, as what lies behind may be empty. */
   readonly crack: boolean;
@@ -14,6 +14,8 @@ export interface OpenFacts {
   readonly airOut?: string;
   /** The position a stem is turned back to. */
   readonly position?: string;
+  /** Its cap goes on again. */
+  readonly capped?: boolean;
   /** The number of the lock that was put on. */
   readonly lock?: string;
   readonly where?: string;
@@ -22,15 +24,18 @@ export interface OpenFacts {
 
 export const open: StepRule<OpenFacts> = {
   ...ticked,
-  acts: ({ link, how, position, crack, airOut }) => {
+  acts: ({ link, how, position, crack, airOut, capped }) => {
     const unlock = { do: "unlock" as const, at: link };
+    const capOn = capped === true ? [{ do: "cap" as const, node: link }] : [];
     switch (how) {
       case "open":
         return [unlock, { do: "open", link, crack, ...(airOut !== undefined && { airOut }) }];
       case "switch-on":
         return [unlock, { do: "switch-on", link }];
       case "turn-back":
-        return [unlock, { do: "turn", node: link, to: position ?? "" }];
+        return [unlock, { do: "turn", node: link, to: position ?? "" }, ...capOn];
+      case "leave-stem":
+        return [unlock, ...capOn];
       case "leave-shut":
         return [unlock];
     }

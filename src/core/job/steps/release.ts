@@ -4,6 +4,11 @@ import { type StepRule, ticked } from "../step-rule";
 export interface ReleaseFacts {
   readonly kind: "release";
   readonly do: string;
+  /** A motor runs it: its power is locked off afterwards. */
+  readonly withPower?: boolean;
 }
 
-export const release: StepRule<ReleaseFacts> = { ...ticked, acts: () => [{ do: "release" }] };
+export const release: StepRule<ReleaseFacts> = {
+  ...ticked,
+  acts: ({ withPower = false }) => [{ do: "release", withPower }],
+};

@@ -8,6 +8,8 @@ export interface ShutPointFacts {
   readonly node: string;
   readonly name: string;
   readonly why: ActReason;
+  /** It holds a refrigerant back: its cap is the second barrier. */
+  readonly capped?: boolean;
 }
 
 export const shutPoint: StepRule<ShutPointFacts> = {

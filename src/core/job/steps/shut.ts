@@ -25,7 +25,16 @@ export type ShutBy =
       readonly now: ActReason;
     }
   /** By the names of its positions, and the id of the one it is turned to. */
-  | { readonly kind: "turning"; readonly from: string; readonly to: string; readonly position: string }
+  | {
+      readonly kind: "turning";
+      readonly from: string;
+      readonly to: string;
+      readonly position: string;
+      /** A cap sits over the stem: off first. */
+      readonly capped?: boolean;
+      /** It stands so already: looked at, locked and left so. */
+      readonly stands?: boolean;
+    }
   /** Shut before the plan changed: it stays shut, and is no barrier where it was found to pass. */
   | { readonly kind: "shut-before"; readonly passes: boolean };
 
@@ -35,7 +44,11 @@ export const shut: StepRule<ShutFacts> = {
     const lock = { do: "lock" as const, at: link };
     switch (by.kind) {
       case "turning":
-        return [{ do: "turn", node: link, to: by.position }, lock];
+        return [
+          ...(by.capped === true ? [{ do: "uncap" as const, node: link }] : []),
+          { do: "turn", node: link, to: by.position },
+          lock,
+        ];
       case "closure":
         return [{ do: by.medium === "electricity" ? "switch-off" : "shut", link }, lock];
       case "shut-before":

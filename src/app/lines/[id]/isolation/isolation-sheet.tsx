@@ -13,7 +13,7 @@ import {
   storedWords,
 } from "@/words";
 
-const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "shut", "turn"]);
+const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "shut", "turn", "hold-stem"]);
 
 /** Rows that an A4 page holds at full size. */
 const ROWS_ON_A_PAGE = 17;

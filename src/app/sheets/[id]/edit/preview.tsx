@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from "react";
 import { dangersAt, forbiddenAt } from "@/core/build";
-import { type JobInputs, type Sheet, sheetNow } from "@/core/formats";
+import { type JobInputs, PLAN_RULES, type Sheet, sheetNow } from "@/core/formats";
 import { compile, type Phase, replay } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
 import { ProofPanel } from "@/ui/proof/proof-panel";
@@ -128,5 +128,5 @@ const trial = (sheet: Sheet, reach: string, build: string | undefined): JobInput
   policy: "what-was-disturbed",
   openedAt: "2026-01-01T00:00:00Z",
   openedBy: "Preview",
-  rules: 2,
+  rules: PLAN_RULES,
 });
