@@ -69,8 +69,9 @@ describe("what a foreman would expect", () => {
     ).toBe(true);
   });
 
-  it("twin relief: the stem is turned; the oil pot's only one wants the pot pumped out", () => {
-    expect(acts(plan("gannet-low-side", "GN-RV4B"))).toEqual(["turn GN-RS4"]);
+  it("twin relief: the stem is turned, or looked at and locked where it stands; the oil pot's only one wants the pot pumped out", () => {
+    expect(acts(plan("gannet-low-side", "GN-RV4B"))).toEqual(["hold-stem GN-RS4"]);
+    expect(acts(plan("gannet-low-side", "GN-RV4A"))).toEqual(["turn GN-RS4"]);
     expect(refusal("gannet-low-side", "GN-RV6")).toContain("when Oil pot is pumped out first");
     const pumped = plan("gannet-low-side", "GN-RV6", { pumpedOut: ["OP"] });
     expect(pumped.closures.map((each) => each.link).sort()).toEqual(["GN-O1", "GN-O2"]);
@@ -146,8 +147,9 @@ describe("what a foreman would expect", () => {
 
   it("pre-action: water goes before the air that holds the valve, and comes back after it", () => {
     const made = plan("ferry-shed", "FS-PN1");
-    expect(acts(made)).toEqual(["switch-off FS-Q1", "shut FS-V1", "shut FS-T7"]);
+    expect(acts(made)).toEqual(["switch-off FS-Q1", "shut FS-V1", "shut FS-T1", "shut FS-T7"]);
     const back = made.restoring.map((act) => act.id);
+    expect(back.indexOf("FS-T7")).toBeLessThan(back.indexOf("FS-T1"));
     expect(back.indexOf("FS-T7")).toBeLessThan(back.indexOf("FS-V1"));
     expect(made.lost.find((each) => each.protects)?.name).toBe("Ferry shed sprinklers");
   });
