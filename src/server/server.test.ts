@@ -7,9 +7,10 @@ import { openDatabase } from "@/data";
 import { entryWords, speaker, stepWords } from "@/words";
 import { importFiles, previewImport } from "./importing/import-files";
 import { loadDemo } from "./importing/load-demo";
-import { appendEvents, jobAt } from "./jobs/append-events";
+import { appendEvents } from "./jobs/append-events";
 import { heldShut, openJob } from "./jobs/open-job";
 import { readJob } from "./jobs/read-job";
+import { jobAt } from "./jobs/take-in-hand";
 import { saveLine } from "./lines/save-line";
 import { allDoubts } from "./proof/verify";
 import { type Services, servicesOn } from "./services";
@@ -103,7 +104,12 @@ describe("a job", () => {
     open();
     expect([...heldShut(services).keys()].sort()).toEqual(["SV-09", "V-11", "V-22"]);
     const inputs = services.jobs.find(services.summaries.openOfValve("NQ-H07")!.job)!.inputs;
-    expect(inputs.line?.links.find((link) => link.id === "V-22")).toMatchObject({ normally: "shut" });
+    expect(inputs.line?.links.find((link) => link.id === "V-22")).toMatchObject({ normally: "open" });
+    expect(inputs.held).toEqual([
+      { link: "SV-09", job: expect.any(String), valve: "NQ-H09" },
+      { link: "V-11", job: expect.any(String), valve: "NQ-H02" },
+      { link: "V-22", job: expect.any(String), valve: "NQ-H02" },
+    ]);
   });
 
   it("is opened once a valve", () => {

@@ -5,6 +5,8 @@ import { useEffect, useRef, useState } from "react";
 import { call } from "@/edge/client";
 import { BELLS, LIVE, type LiveNews } from "@/edge/contracts/here";
 
+/** Told to an open screen when something changed on the server. */
+export const NEWS = "loftbell-news";
 /** How often it is asked where nothing can be sent to this browser. */
 const ASK_AGAIN_MS = 4000;
 /** Screens that show what others do: they are drawn anew when something changed. */
@@ -35,7 +37,9 @@ export function useNews(first: LiveNews): LiveNews {
       setNews(fresh);
       const isNew = fresh.changes !== seen.current;
       seen.current = fresh.changes;
-      if (isNew && SHOW_OTHERS.has(here.current)) router.refresh();
+      if (!isNew) return;
+      dispatchEvent(new Event(NEWS));
+      if (SHOW_OTHERS.has(here.current)) router.refresh();
     };
     const ask = async () => {
       const answer = await call(BELLS);

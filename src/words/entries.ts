@@ -36,6 +36,8 @@ function subjectOf(speaker: Speaker, { event, step }: Entry, sheet: Sheet, title
       return words.resumed;
     case "closure-passes":
       return words.foundToPass(event.link);
+    case "others-hold":
+      return words.othersHold;
     case "note-added":
       return words.note;
     case "result-kept":
@@ -91,6 +93,10 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
       return words.photograph;
     case "wait-started":
       return words.minutes(event.minutes);
+    case "others-hold":
+      return event.held.length === 0
+        ? words.holdNothing
+        : speaker.say.common.and(event.held.map(({ link, valve }) => words.holds(link, valve)));
     case "note-added":
       return event.text;
     case "stopped":

@@ -59,6 +59,8 @@ export function dangerWords(speaker: Speaker, danger: Danger): Caution {
         can: steps.notify.noWater(speaker.say.common.and(danger.zones)),
         do: steps.notify.watch,
       };
+    case "comes-when-they-open":
+      return { can: steps.others.can, do: steps.others.do };
     default:
       return unreachable(danger);
   }

@@ -18,6 +18,7 @@ export {
   actWhy,
   actWords,
   closureWhy,
+  heldWhere,
   isolationMessage,
   lockedWords,
   proveWords,

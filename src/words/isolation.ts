@@ -70,6 +70,12 @@ export const namedLink = ({ say }: Speaker, id: string, name: string): string =>
 export const actWords = (speaker: Speaker, { kind, id, name }: Act): string =>
   speaker.say.isolation.acts[kind](BY_NAME.has(kind) ? name : namedLink(speaker, id, name));
 
+/** Where a valve is that another job holds. */
+export const heldWhere =
+  ({ say }: Speaker) =>
+  (valve: string, place: string | undefined): string =>
+    [place, say.steps.shut.heldFor(valve)].filter(Boolean).join("; ");
+
 /** What a closure is for. */
 export function closureWhy(
   { say }: Speaker,
@@ -117,6 +123,8 @@ export function actWhy(speaker: Speaker, why: ActReason): string {
       return words.standsShut;
     case "stands-so":
       return words.standsSo;
+    case "held-by-another":
+      return words.heldByAnother(why.valve);
     case "shut-before":
       return words.shutBefore;
     case "shut-in-order": {

@@ -156,6 +156,13 @@ const PHRASES: Phrases = {
       cues: [words.least(figure(speaker, above_bar, "bar g"))],
     };
   },
+  others: (speaker, { when, held }) => {
+    const words = speaker.say.steps.others;
+    const and = speaker.say.common.and;
+    const jobs = [...new Set(held.map((each) => each.valve))];
+    const links = held.map(({ link, name }) => namedLink(speaker, link, name));
+    return { title: words.title(and(jobs), and(links)), why: words[when] };
+  },
   "put-back": ({ say }, { moved }) => ({
     title: say.steps.putBack.title(
       say.common.and(movedWords(say.common.and, moved, say.steps.putBack.moved)),
@@ -321,13 +328,14 @@ function shutWords(speaker: Speaker, { link, name, lockable, turns, by }: StepOf
   const named = namedLink(speaker, link, name);
   switch (by.kind) {
     case "closure": {
-      const { medium, standsShut, outer, confined, why, now } = by;
+      const { medium, standsShut, outer, confined, why, now, heldFor } = by;
       const title = standsShut ? words.check : medium === "electricity" ? words.switchOff : words.shut;
       return {
         title: title(named),
         why: `${closureWhy(speaker, { medium, barrier: outer ? "outer" : "inner", lockable, why })} ${actWhy(speaker, now)}`.trim(),
         cues: [
           ...(turns === undefined ? [] : [words.turns(turns)]),
+          ...(heldFor === undefined ? [] : [words.heldFor(heldFor)]),
           ...(outer ? [words.second] : []),
           ...(confined ? [words.confined] : []),
         ],

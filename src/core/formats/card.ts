@@ -6,14 +6,13 @@ import { closed, Id, oneOf } from "./shared";
  * What comes in by a stop: named by its stream where the line tells streams apart, by its medium elsewhere. Vapour is in
  * once the section of a refrigerant stands under its pressure.
  */
-export const FLOWS = [...MEDIA, ...STREAMS, "vapour"] as const;
+const FLOWS = [...MEDIA, ...STREAMS, "vapour"] as const;
 const Flow = oneOf(...FLOWS);
 export type Flow = Static<typeof Flow>;
 
 /** Points of what is shut in: let open for the card, and shut again after it. */
-export const POINTS = ["drain", "vent"] as const;
+const POINTS = ["drain", "vent"] as const;
 const Point = oneOf(...POINTS);
-export type CardPoint = Static<typeof Point>;
 
 const flows = (title: string, description: string) =>
   Type.Optional(Type.Array(Flow, { title, description, minItems: 1 }));

@@ -1,5 +1,4 @@
-export type { CardPoint, Flow, Moves, Needs } from "./card";
-export { FLOWS, POINTS } from "./card";
+export type { Flow, Moves, Needs } from "./card";
 export { type Difference, differences } from "./differences";
 export * from "./job";
 export { readJson } from "./json";

@@ -28,6 +28,25 @@ const base = {
 const Step = Type.String({ minLength: 1, maxLength: 200 });
 const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
 
+/** What other open jobs keep shut or turned on the line. */
+const Held = Type.Array(
+  Type.Object(
+    {
+      link: Type.String({
+        minLength: 1,
+        maxLength: 100,
+        description: "The valve of the line, or the node of a stem.",
+      }),
+      job: Type.String({ minLength: 1, maxLength: 100 }),
+      valve: Type.String({ minLength: 1, maxLength: 100, description: "The tag that job is on." }),
+      position: Type.Optional(Type.String({ maxLength: 100, description: "Where a stem was turned to." })),
+    },
+    closed,
+  ),
+  { maxItems: 500, description: "What other open jobs keep shut or turned on the line." },
+);
+export type HeldLinks = Static<typeof Held>;
+
 /** What somebody else has to do now, and who took it on. */
 const HandedOver = Type.Object(
   {
@@ -149,6 +168,14 @@ export const EventSchema = oneKindOf(
     closed,
   ),
   Type.Object({ kind: Type.Literal("wait-started"), ...base, step: Step, minutes: Minutes }, closed),
+  Type.Object(
+    { kind: Type.Literal("others-hold"), ...base, held: Held },
+    {
+      ...closed,
+      description:
+        "What other jobs keep shut has changed. Written by the server alone; `by` is who changed it.",
+    },
+  ),
   Type.Object({ kind: Type.Literal("closure-passes"), ...base, link: Id }, closed),
   Type.Object(
     {
@@ -215,13 +242,14 @@ export const JobInputsSchema = Type.Object(
           "By which rules it is planned, from its beginning to its end. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
       }),
     ),
+    held: Type.Optional(Held),
     named: Type.Optional(
       Type.Object(
         { sheet: Named, line: Type.Optional(Named) },
         {
           ...closed,
           description:
-            "Which revisions the job was compiled from. `line` beside it is as it stood: with what other jobs held shut, and of a large one the neighbourhood.",
+            "Which revisions the job was compiled from. `line` beside it is of a large one the neighbourhood; of jobs before rules 3 with what other jobs held shut.",
         },
       ),
     ),

@@ -58,8 +58,18 @@ export const JOB_QUESTION = Type.Object(
     ),
     held: Type.Optional(
       Type.Array(
-        Type.Object({ link: Type.String({ maxLength: 100 }), job: Type.String({ maxLength: 100 }) }, closed),
-        { maxItems: 500, description: "Valves of the line that other jobs hold shut." },
+        Type.Object(
+          {
+            link: Type.String({ maxLength: 100 }),
+            job: Type.String({ maxLength: 100 }),
+            valve: Type.Optional(Type.String({ maxLength: 100, description: "The tag that job is on." })),
+            position: Type.Optional(
+              Type.String({ maxLength: 100, description: "Where a stem was turned to." }),
+            ),
+          },
+          closed,
+        ),
+        { maxItems: 500, description: "What other jobs keep shut or turned on the line." },
       ),
     ),
     system: Type.Optional(Type.Union([Type.Literal("metric"), Type.Literal("us")])),

@@ -3,7 +3,7 @@ export { closingMinutes, unfitness } from "./barrier";
 export { outageMinutes, prepareCuts } from "./cut-problem";
 export { enoughOfLine } from "./enough-of-line";
 export { planIsolation, planOn } from "./isolation-plan";
-export type { LostConsumer } from "./lost";
+export { lostBehind } from "./lost";
 export type { PathStep } from "./open-path";
 export type {
   Act,
@@ -14,6 +14,7 @@ export type {
   IsolationFailure,
   IsolationPlan,
   LockedPiece,
+  LostConsumer,
   Turned,
 } from "./plan";
 export type { ProvePoint } from "./prove";

@@ -1,12 +1,6 @@
 import type { Line } from "../formats";
-import { mediumOf, type Network, network, originOf, standing, usuallyFed } from "../line";
-
-export interface LostConsumer {
-  readonly node: string;
-  readonly name: string;
-  readonly hydrant: boolean;
-  readonly protects: boolean;
-}
+import { fed, mediumOf, type Network, network, originOf, standing, usuallyFed } from "../line";
+import type { IsolationPlan, LostConsumer } from "./plan";
 
 /**
  * Consumers that were fed on an ordinary day and are not any more.
@@ -39,4 +33,20 @@ export function lostConsumers(
     });
   }
   return lost;
+}
+
+/**
+ * Who goes without by these closures alone, whatever else stands shut on the line.
+ *
+ * @param line as it is built: with nothing held by anybody
+ * @param open ids or tags of what is opened
+ */
+export function lostBehind(
+  line: Line,
+  { closures, turned }: Pick<IsolationPlan, "closures" | "turned">,
+  open: readonly string[],
+): LostConsumer[] {
+  const net = network(standing(line, new Map(turned.map(({ node, to }) => [node, to.id]))));
+  const zone = open.flatMap((id) => net.nodeIndex.get(id) ?? net.assetIndex.get(id) ?? []);
+  return lostConsumers(net, line, fed(net, new Set(closures.map((each) => each.link))), zone);
 }

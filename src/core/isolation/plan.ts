@@ -2,7 +2,6 @@ import type { Medium, Stream } from "../formats";
 import type { PermitKind } from "../line";
 import type { Problem } from "../result";
 import type { Unfit } from "./barrier";
-import type { LostConsumer } from "./lost";
 import type { PathStep } from "./open-path";
 import type { ProvePoint } from "./prove";
 import type { Section } from "./section";
@@ -19,6 +18,14 @@ export interface IsolationDemand {
   readonly keep?: readonly string[];
   /** Vessels that will be pumped out first: they are then part of what is shut in, and push nothing. */
   readonly pumpedOut?: readonly string[];
+}
+
+/** Somebody who goes without. */
+export interface LostConsumer {
+  readonly node: string;
+  readonly name: string;
+  readonly hydrant: boolean;
+  readonly protects: boolean;
 }
 
 /** A valve that is shut and locked, or found shut and locked so. */
@@ -121,6 +128,8 @@ export type ActReason =
   | { readonly kind: "as-it-stood" }
   | { readonly kind: "stands-shut" }
   | { readonly kind: "stands-so" }
+  /** Another job holds it, too: whoever takes the last lock off opens it. */
+  | { readonly kind: "held-by-another"; readonly valve: string }
   /** It was shut before the plan changed. */
   | { readonly kind: "shut-before" };
 

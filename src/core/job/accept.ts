@@ -3,7 +3,7 @@ import type { Kept, KeptReading } from "../calculators";
 import type { JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
 import { err, type Problem, type Result, unreachable } from "../result";
-import type { Progress } from "./progress";
+import { newestOwn, type Progress } from "./progress";
 import type { EntryRefusal, LogRefusal } from "./refusal";
 import { advance, gate, mayCloseEarly, notBegun, type Run, type ShutGate } from "./run";
 import type { Step } from "./step";
@@ -66,7 +66,9 @@ function refuseDate(
   if (at < Date.parse(inputs.openedAt) - CLOCK_BEHIND_MS) return { path: "/at", kind: "before-the-job" };
   // The newest of all, not the one before: else an old note would open the way for a wait that is dated back. What a
   // clock dated ahead of now counts as now: a clock that once ran ahead must not lock the log.
-  const newest = Math.max(...log.map((each) => Math.min(now, Date.parse(each.at))));
+  // What the server wrote of other jobs dates nobody's entry.
+  const entries = log.filter((each) => each.kind !== "others-hold");
+  const newest = Math.max(...entries.map((each) => Math.min(now, Date.parse(each.at))));
   const behind = timeCounts(progress, event) ? CLOCK_BEHIND_MS : WITHOUT_SIGNAL_MS;
   return at < newest - behind ? { path: "/at", kind: "before-the-newest" } : undefined;
 }
@@ -84,12 +86,14 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
     event.kind !== "given-up" &&
     event.kind !== "resumed" &&
     event.kind !== "note-added" &&
+    event.kind !== "others-hold" &&
     event.kind !== "undone"
   )
     return { path: "", kind: "work-is-stopped" };
 
   switch (event.kind) {
     case "note-added":
+    case "others-hold":
       return undefined;
     case "result-kept":
       return keptFault(event, workAgain);
@@ -98,7 +102,7 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
     case "resumed":
       return status.kind === "stopped" ? undefined : { path: "", kind: "work-is-not-stopped" };
     case "undone": {
-      const newest = progress.effective.at(-1);
+      const newest = newestOwn(progress);
       if (newest === undefined) return { path: "/event", kind: "nothing-to-undo" };
       return newest.id === event.event ? undefined : { path: "/event", kind: "undo-the-newest-first" };
     }

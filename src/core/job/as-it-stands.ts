@@ -1,6 +1,9 @@
-import type { Line } from "../formats";
+import type { HeldLinks, Line } from "../formats";
 
-/** Links that other open jobs hold shut, with whose they are. */
+/** The first rules by which a job is planned beside others; before, what they held was a valve that stands shut. */
+export const PLANS_BESIDE_OTHERS = 3;
+
+/** What other open jobs keep shut or turned, by link or stem, with whose it is. */
 export type HeldShut = ReadonlyMap<
   string,
   {
@@ -11,8 +14,23 @@ export type HeldShut = ReadonlyMap<
   }
 >;
 
-/** The line as it stands now: a valve that another job shut is shut for this one too, and is not ours to open. */
-export function lineAsItStands(line: Line, held: HeldShut): Line {
+export const heldAs = (held: HeldLinks = []): HeldShut =>
+  new Map(held.map(({ link, ...holder }) => [link, holder]));
+
+export const heldLinks = (held: HeldShut): HeldLinks =>
+  [...held].map(([link, holder]) => ({ link, ...holder }));
+
+/**
+ * The line as it stands now: what another job shut is shut for this one too, and what it turned is not to be turned.
+ *
+ * @param where says where a valve is that another job holds, for people who read the line and not a job
+ */
+export function lineAsItStands(
+  line: Line,
+  held: HeldShut,
+  where?: (valve: string, place: string | undefined) => string,
+): Line {
+  if (held.size === 0) return line;
   return {
     ...line,
     nodes: line.nodes.map((node) => {
@@ -28,8 +46,28 @@ export function lineAsItStands(line: Line, held: HeldShut): Line {
       return {
         ...link,
         normally: "shut" as const,
-        where: `${link.where ? `${link.where}; ` : ""}shut for ${by.valve}, another job: put your own lock on, too`,
+        ...(where !== undefined && { where: where(by.valve, link.where) }),
       };
+    }),
+  };
+}
+
+/** What others hold of this line. */
+export function heldOn<Holder>(line: Line, held: ReadonlyMap<string, Holder>): ReadonlyMap<string, Holder> {
+  const own = new Set([...line.links.map(({ id }) => id), ...line.nodes.map(({ id }) => id)]);
+  return new Map([...held].filter(([id]) => own.has(id)));
+}
+
+/** A line of which a part was taken as it stands, as it is built: nothing of it held. */
+export function asBuilt(part: Line, whole: Line): Line {
+  const links = new Map(whole.links.map((link) => [link.id, link]));
+  const nodes = new Map(whole.nodes.map((node) => [node.id, node]));
+  return {
+    ...part,
+    links: part.links.map((link) => links.get(link.id) ?? link),
+    nodes: part.nodes.map((node) => {
+      const { threeWay } = nodes.get(node.id) ?? {};
+      return node.threeWay === undefined || threeWay === undefined ? node : { ...node, threeWay };
     }),
   };
 }

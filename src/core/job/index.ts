@@ -1,5 +1,12 @@
 export { accept, type JudgedBy, type Refusal } from "./accept";
-export { type HeldShut, lineAsItStands } from "./as-it-stands";
+export {
+  asBuilt,
+  type HeldShut,
+  heldLinks,
+  heldOn,
+  lineAsItStands,
+  PLANS_BESIDE_OTHERS,
+} from "./as-it-stands";
 export { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from "./bells";
 export { type BenchLink, benchLinks } from "./bench-links";
 export { canonical, chainStart, digest, seal, verifyChain } from "./chain";
@@ -7,7 +14,7 @@ export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { PHASES, type Phase } from "./phases";
-export { BAR, effectiveEvents, replay } from "./progress";
+export { BAR, effectiveEvents, newestOwn, replay } from "./progress";
 export { type Proof, prove, truthsOf } from "./prove";
 export {
   type AsFound,

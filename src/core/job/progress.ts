@@ -1,6 +1,7 @@
 import type { FoundFeature } from "../build";
 import type { Kept } from "../calculators";
 import type { HandedOver, JobEvent, JobInputs } from "../formats";
+import { type HeldShut, heldAs } from "./as-it-stands";
 import { judgeStill } from "./standing-test";
 import { readProving, readStepId } from "./step-id";
 import type { TakenReading } from "./taken-reading";
@@ -49,6 +50,9 @@ export interface Progress {
     { readonly from: number; readonly until: number; readonly event: string }
   >;
   readonly passing: readonly string[];
+  /** What other jobs keep shut now; and what they kept when this one shut its first. */
+  readonly held: HeldShut;
+  readonly heldAtFirst: HeldShut;
   readonly bolts: ReadonlyMap<string, ReadonlySet<string>>;
   /** What the torque wrench read, N·m, by step and pull. */
   readonly pulls: ReadonlyMap<string, ReadonlyMap<string, number>>;
@@ -92,6 +96,10 @@ export function effectiveEvents(events: readonly JobEvent[]): JobEvent[] {
   return events.filter((event) => event.kind !== "undone" && !undone.has(event.id));
 }
 
+/** The newest entry that somebody made and can take back. */
+export const newestOwn = ({ effective }: Pick<Progress, "effective">): JobEvent | undefined =>
+  effective.findLast((event) => event.kind !== "others-hold");
+
 /**
  * The state of a job as a pure function of what it began with and what happened: the screen, the record, the offline
  * copy and the tests all read it from here. Any prefix of a valid log is a valid log.
@@ -106,6 +114,8 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   const answers = new Map<string, GivenAnswer>();
   const waits = new Map<string, { from: number; until: number; event: string }>();
   const passing: string[] = [];
+  let held = heldAs(inputs.held);
+  let heldAtFirst: HeldShut | undefined;
   const bolts = new Map<string, Set<string>>();
   const pulls = new Map<string, Map<string, number>>();
   const pieces = new Map<string, number>();
@@ -131,6 +141,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     const { by, id } = event;
     switch (event.kind) {
       case "step-done":
+        if (readStepId(event.step)?.is === "shut") heldAtFirst ??= held;
         done.set(event.step, { event: id, at, by, ...(event.entry !== undefined && { entry: event.entry }) });
         break;
       case "step-overridden":
@@ -202,6 +213,9 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
       case "wait-started":
         waits.set(event.step, { from: at, until: at + event.minutes * 60_000, event: id });
         break;
+      case "others-hold":
+        held = heldAs(event.held);
+        break;
       case "closure-passes":
         passing.push(event.link);
         startProofAnew();
@@ -257,6 +271,8 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     answers,
     waits,
     passing,
+    held,
+    heldAtFirst: heldAtFirst ?? held,
     bolts,
     pulls,
     pieces,

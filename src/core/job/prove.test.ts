@@ -17,6 +17,13 @@ const JOBS = {
   stem: jobAt("GN-RV4A", "pell-guardian-t2", "gannet-low-side"),
   separator: jobAt("GC-RV5", "pell-guardian-c3", "gannet-co2"),
   regulator: jobAt("GC-HRV5", "pell-meter-h20", "gannet-co2", { build: "cone-small" }),
+  beside: wetJob({
+    policy: "what-was-disturbed",
+    held: ["V-12", "V-15"].map((link) => ({ link, job: "job-2", valve: "NQ-H06" })),
+  }),
+  dryBeside: dryJob({
+    held: ["V-11", "V-22"].map((link) => ({ link, job: "job-2", valve: "NQ-H02" })),
+  }),
   softener: jobAt("LD-SF1", "ottermouth-brook-20", "lido-treatment"),
   pot: jobAt("GN-RV6", "pell-guardian-s1", "gannet-low-side"),
   preAction: jobAt("FS-PN1", "quillon-watchair-1", "ferry-shed"),
@@ -353,6 +360,36 @@ const MUTANTS: readonly Mutant[] = [
     "wet",
     move((step) => kind("position")(step) && step.phase === "rebuild", "before", kind("tell")),
     "moved-after-test",
+  ],
+  [
+    "who is without already by another job is not told",
+    "dryBeside",
+    leaveOut(kind("notify")),
+    "fire-protection-out-unsaid",
+  ],
+  [
+    "what another job holds is locked by that job alone",
+    "beside",
+    leaveOut(id("shut:V-12", "open:V-12")),
+    "not-locked",
+  ],
+  [
+    "it is signed while another job keeps it without water",
+    "dryBeside",
+    leaveOut(kind("others")),
+    "signed-while-out",
+  ],
+  [
+    "it is told back while another job keeps it without water",
+    "dryBeside",
+    leaveOut(kind("others")),
+    "told-back-too-soon",
+  ],
+  [
+    "what another job holds is opened",
+    "beside",
+    alter<StepOf<"open">>(id("open:V-12"), (step) => ({ ...step, how: "open" })),
+    "anothers-lock",
   ],
   ["work with the medium in the pipe is not agreed to", "cock", leaveOut(kind("live")), "not-agreed"],
 ];

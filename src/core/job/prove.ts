@@ -12,6 +12,7 @@ import {
   type Truth,
   World,
 } from "../world";
+import { heldAs, heldOn } from "./as-it-stands";
 import type { Plan } from "./compile";
 import type { Step } from "./step";
 import { actsOf } from "./step-rules";
@@ -45,7 +46,10 @@ export interface Proof {
 export function prove(
   plan: Plan,
   inputs: JobInputs,
-  { held, truths = truthsOf(plan, inputs) }: { held?: HeldByOthers; truths?: readonly Truth[] } = {},
+  {
+    held = heldAs(inputs.held),
+    truths = truthsOf(plan, inputs),
+  }: { held?: HeldByOthers; truths?: readonly Truth[] } = {},
 ): Proof {
   const { sheet, valve, line } = inputs;
   const site = siteOf({
@@ -53,7 +57,7 @@ export function prove(
     ...(valve.build !== undefined && { build: valve.build }),
     ...(line !== undefined && sheet.isolation.workUnderPressure === undefined && { line }),
     at: valve.node ?? valve.tag,
-    ...(held !== undefined && { held }),
+    held: line === undefined ? new Map() : heldOn(line, held),
   });
   const found: Found[] = [];
   let acts = 0;

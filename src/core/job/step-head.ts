@@ -14,7 +14,9 @@ export type Danger =
   | { readonly kind: "gauge-may-be-blocked" }
   | { readonly kind: "nothing-computed" }
   | { readonly kind: "permit"; readonly permit: PermitKind }
-  | { readonly kind: "fire-meets-no-water"; readonly zones: readonly string[] };
+  | { readonly kind: "fire-meets-no-water"; readonly zones: readonly string[] }
+  /** What another job opens fills what this one has opened already. */
+  | { readonly kind: "comes-when-they-open" };
 
 /** What every step has, whatever its kind. */
 export interface StepHead {

@@ -23,6 +23,8 @@ const SINGLE = {
   charge: "restore:charge",
   gate: "restore:gate",
   "open-by-hand": "restore:by-hand",
+  "others-first": "others:before",
+  "others-later": "others:behind",
   tell: "restore:tell",
   tag: "tag",
   "sign-off": "sign-off",

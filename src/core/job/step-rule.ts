@@ -31,6 +31,8 @@ export type StepState =
   | { readonly kind: "done" }
   | { readonly kind: "open" }
   | { readonly kind: "halted" }
+  /** Others have to do something first: nothing that is said here ends it. */
+  | { readonly kind: "waits-for-others" }
   | { readonly kind: "not-zero"; readonly typed: string }
   | { readonly kind: "running"; readonly until: number };
 

@@ -24,6 +24,7 @@ import { notify } from "./steps/notify";
 import { open } from "./steps/open";
 import { openBleed } from "./steps/open-bleed";
 import { openByHand } from "./steps/open-by-hand";
+import { others } from "./steps/others";
 import { permits } from "./steps/permits";
 import { position } from "./steps/position";
 import { protect } from "./steps/protect";
@@ -90,6 +91,7 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   charge,
   gate,
   "put-back": putBack,
+  others,
   open,
   "open-by-hand": openByHand,
   tell,

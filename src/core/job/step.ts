@@ -21,6 +21,7 @@ import type { NotifyFacts } from "./steps/notify";
 import type { OpenFacts } from "./steps/open";
 import type { OpenBleedFacts } from "./steps/open-bleed";
 import type { OpenByHandFacts } from "./steps/open-by-hand";
+import type { OthersFacts } from "./steps/others";
 import type { PermitsFacts } from "./steps/permits";
 import type { PositionFacts } from "./steps/position";
 import type { ProtectFacts } from "./steps/protect";
@@ -88,6 +89,7 @@ export type StepFacts =
   | ChargeFacts
   | GateFacts
   | PutBackFacts
+  | OthersFacts
   | OpenByHandFacts
   | TellFacts
   | TagFacts

@@ -55,6 +55,8 @@ export type Act =
       readonly fitted: readonly string[];
       readonly loose: readonly string[];
     }
+  /** Other jobs take their locks off and open what they held. */
+  | { readonly do: "others-open"; readonly at: readonly string[] }
   /** What is left is let out at the valve itself, on the rung its sheet names. */
   | { readonly do: "release"; readonly withPower?: boolean }
   | { readonly do: "let-go-of-stored" }

@@ -20,6 +20,7 @@ import { note } from "./acts/note";
 import { open } from "./acts/open";
 import { openByHand } from "./acts/open-by-hand";
 import { openPoint } from "./acts/open-point";
+import { othersOpen } from "./acts/others-open";
 import { protect } from "./acts/protect";
 import { proveDead } from "./acts/prove-dead";
 import { pumpDown } from "./acts/pump-down";
@@ -71,6 +72,7 @@ const RULES: { readonly [K in Act["do"]]: ActRule<K> } = {
   charge,
   "read-above": readAbove,
   expect,
+  "others-open": othersOpen,
   release,
   "let-go-of-stored": letGoOfStored,
   wait,

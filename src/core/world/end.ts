@@ -6,7 +6,7 @@ import type { World } from "./world";
 export function differences(world: World): EndDifference[] {
   const { site, valve } = world;
   const { line, sheet } = site;
-  const ours = (id: string) => !site.others.has(id);
+  const ours = (id: string) => world.heldBy(id) === undefined;
   return [
     ...(line?.links ?? []).flatMap((link): EndDifference[] => {
       if (link.kind !== "valve" || !ours(link.id)) return [];
@@ -21,16 +21,14 @@ export function differences(world: World): EndDifference[] {
         ? []
         : [{ kind: "stem", node: node.id, stands, wanted: node.threeWay.normally }];
     }),
-    ...[...world.locks]
-      .filter((at) => !at.includes(" "))
-      .map((at): EndDifference => ({ kind: "locked", at })),
+    ...[...world.locks].map((at): EndDifference => ({ kind: "locked", at })),
     ...[...world.uncapped].map((node): EndDifference => ({ kind: "cap-off", node })),
     ...[...world.points].map((node): EndDifference => ({ kind: "point-open", node })),
     ...[...world.stopped].map((link): EndDifference => ({ kind: "pump-stopped", link })),
     ...[...valve.off].map((part): EndDifference => ({ kind: "part-off", part })),
     ...[...valve.loose].map((part): EndDifference => ({ kind: "part-loose", part })),
     ...[...valve.uncovered].map((part): EndDifference => ({ kind: "spoiled-seal", part })),
-    ...world.without().map((node): EndDifference => ({ kind: "without-service", node })),
+    ...world.stillOut().map((node): EndDifference => ({ kind: "without-service", node })),
     ...(sheet.position !== undefined && valve.moved && valve.position !== sheet.position.finish
       ? [
           {

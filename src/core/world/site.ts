@@ -11,12 +11,12 @@ export interface Site {
   readonly zone: readonly string[];
   /** Consumers that are fed on an ordinary day. */
   readonly served: readonly string[];
-  /** Valves and stems that another job holds, with whose they are. */
-  readonly others: ReadonlyMap<string, string>;
+  /** Valves and stems that another job holds, with whose they are and where it turned them. */
+  readonly others: HeldByOthers;
 }
 
-/** Whom another job keeps a valve shut for. */
-export type HeldByOthers = ReadonlyMap<string, { readonly job: string }>;
+/** What other jobs keep shut or turned, by link or stem. */
+export type HeldByOthers = ReadonlyMap<string, { readonly job: string; readonly position?: string }>;
 
 export interface Place {
   readonly sheet: Sheet;
@@ -36,7 +36,7 @@ export function siteOf({ sheet, build, line, at, held = new Map() }: Place): Sit
     ...(line !== undefined && { line }),
     zone: line === undefined ? [] : equipmentAt(line, at),
     served: line === undefined ? [] : servedOn(line),
-    others: new Map([...held].map(([link, { job }]) => [link, job])),
+    others: held,
   };
 }
 

@@ -1,5 +1,6 @@
 import type { Flow, LineLink, Medium } from "../formats";
 import {
+  fed,
   flowOf,
   MEDIA_RULES,
   mediumOf,
@@ -72,6 +73,14 @@ export class World {
   halted = false;
   agreed = false;
   minutes = 0;
+  /** Consumers that this work takes service from, whoever else does, too. */
+  readonly tookOut = new Set<string>();
+  /** What another job holds and this one counts on as well. */
+  readonly reliedOn = new Set<string>();
+  /** Locks of other jobs, with whose they are. */
+  readonly #theirs = new Map<string, string>();
+  /** Consumers that other jobs had taken service from before this one began. */
+  readonly #dryBefore: ReadonlySet<string>;
   #standing: Standing | undefined;
   #pressures: Pressures | undefined;
   #kept = new Map<string, number>();
@@ -89,11 +98,13 @@ export class World {
       position: site.sheet.position?.start,
       moved: false,
     };
-    for (const [at, job] of site.others) {
-      this.shut.set(at, true);
-      this.locks.add(`${job} ${at}`);
+    for (const [at, { job, position }] of site.others) {
+      if (position === undefined) this.shut.set(at, true);
+      else this.stems.set(at, position);
+      this.#theirs.set(at, job);
     }
     this.settle();
+    this.#dryBefore = new Set(site.others.size === 0 ? [] : this.without());
   }
 
   hurt(harm: Harm): void {
@@ -309,12 +320,67 @@ export class World {
 
   /** Ways in that were shut for this work and could be locked, and are not. */
   unlocked(): string[] {
-    const { line, others } = this.site;
+    const { line } = this.site;
     const lockable = (at: string) =>
       line?.links.some((link) => link.id === at && link.kind === "valve" && link.lockable) === true ||
       line?.nodes.some((node) => node.id === at && node.threeWay?.lockable === true) === true;
-    const shut = [...this.shut].flatMap(([at, stands]) => (stands && !others.has(at) ? [at] : []));
-    return [...shut, ...this.stems.keys()].filter((at) => !this.locks.has(at) && lockable(at));
+    const ours = (at: string) => !this.#theirs.has(at) || this.reliedOn.has(at);
+    const shut = [...this.shut].flatMap(([at, stands]) => (stands ? [at] : []));
+    return [
+      ...[...shut, ...this.stems.keys()].filter((at) => ours(at) && !this.locks.has(at) && lockable(at)),
+      ...this.#onlyTheirs(),
+    ];
+  }
+
+  /** What only another job's lock keeps from what is open here. */
+  #onlyTheirs(): string[] {
+    if (this.#theirs.size === 0 || this.#standing === undefined) return [];
+    const { net } = this.#standing;
+    const reached = fed(
+      net,
+      this.#shutHere((at) => this.locks.has(at)),
+    );
+    const open = this.site.zone.some((node) => reached[net.nodeIndex.get(node) ?? -1]);
+    return open ? [...this.#theirs.keys()].filter((at) => !this.locks.has(at)) : [];
+  }
+
+  /** What stands shut by this work, and not by another job alone. */
+  #shutHere(counts: (at: string) => boolean = () => true): Set<string> {
+    return new Set(
+      [...this.shut].flatMap(([at, stands]) =>
+        stands && counts(at) && (!this.#theirs.has(at) || this.locks.has(at)) ? [at] : [],
+      ),
+    );
+  }
+
+  /** Who goes without by this work, from now on: also who was without before by another job. */
+  takesOut(): string[] {
+    const since = this.without().filter((node) => !this.#dryBefore.has(node));
+    if (this.#theirs.size === 0 || this.#standing === undefined) return since;
+    const { net } = this.#standing;
+    const alone = fed(net, this.#shutHere());
+    const behind = this.site.served.filter((node) => !alone[net.nodeIndex.get(node) ?? -1]);
+    return [...new Set([...since, ...behind])];
+  }
+
+  /** Who goes without now of those that this work is about: what it took out, and the valve's own place. */
+  stillOut(): string[] {
+    const relies = (node: string) =>
+      this.tookOut.has(node) || this.site.zone.includes(node) || !this.#dryBefore.has(node);
+    return this.without().filter(relies);
+  }
+
+  /** The other job that holds this. */
+  heldBy(at: string): string | undefined {
+    return this.#theirs.get(at);
+  }
+
+  /** Another job takes its lock off; what nobody holds any more stands as on an ordinary day. */
+  letGo(at: string): void {
+    this.#theirs.delete(at);
+    if (this.locks.has(at)) return;
+    this.shut.delete(at);
+    this.stems.delete(at);
   }
 
   /** A cap sits over this stem, and is on. */

@@ -109,10 +109,14 @@ describe("the proof of a job by route", () => {
     expect(first?.card.length).toBeGreaterThan(5);
   });
 
-  it("says of what another job holds shut who would be signed for without service", () => {
-    const held = [{ link: "SV-10", job: "another" }];
-    const kinds = answerOf(jobProveTask(body({ held }))).harms.map(({ harm }) => harm.kind);
-    expect(kinds).toContain("signed-while-out");
+  it("waits for what another job holds shut, and is without harm beside it", () => {
+    const held = [{ link: "SV-10", job: "another", valve: "SK-H3" }];
+    expect(answerOf(jobProveTask(body({ held }))).harms).toEqual([]);
+    const waits = answerOf(jobPlanTask(body({ held }))).steps.filter(({ kind }) => kind === "others");
+    expect(waits).toMatchObject([
+      { state: "waits-for-others", acts: [{ do: "others-open", at: ["SV-10"] }] },
+    ]);
+    expect(waits[0]?.words.title).toContain("SK-H3");
   });
 });
 

@@ -1,6 +1,6 @@
 import { checkSheet } from "@/core/build";
 import { JOB_QUESTION, type JobInputs, type JobQuestion, PLAN_RULES } from "@/core/formats";
-import { actsOf, lineAsItStands, prove, type Run, run } from "@/core/job";
+import { actsOf, prove, type Run, run } from "@/core/job";
 import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import {
@@ -20,12 +20,12 @@ import type { TaskResult } from "./tasks";
 const NOBODY = { openedAt: "2000-01-01T00:00:00Z", openedBy: "Nobody" };
 
 function inputsOf({ valve, sheet, line, store, reach, policy, held = [] }: JobQuestion): JobInputs {
-  const others = new Map(held.map(({ link, job }) => [link, { job, valve: job }]));
   return {
     id: "asked",
     valve,
     sheet,
-    ...(line !== undefined && { line: lineAsItStands(line, others) }),
+    ...(line !== undefined && { line }),
+    ...(held.length > 0 && { held: held.map((each) => ({ valve: each.job, ...each })) }),
     ...(store !== undefined && { store }),
     reason: { kind: "event", says: "Asked" },
     reach,
@@ -96,12 +96,7 @@ export function jobProveTask(body: Uint8Array): TaskResult {
   const { asked, inputs, job } = made.value;
   const words = speaker(asked.system);
   const names = { sheet: asked.sheet, ...(asked.line !== undefined && { line: asked.line }) };
-  const held = new Map((asked.held ?? []).map(({ link, job: holder }) => [link, { job: holder }]));
-  const proof = prove(
-    job.plan,
-    { ...inputs, ...(asked.line !== undefined && { line: asked.line }) },
-    { held },
-  );
+  const proof = prove(job.plan, inputs);
   return {
     ok: true,
     value: {

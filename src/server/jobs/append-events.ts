@@ -1,27 +1,18 @@
 import { setImmediate } from "node:timers/promises";
-import type { StripFailure } from "@/core/build";
 import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
-import { accept, advance, afterService, isClosed, type Run, run, seal } from "@/core/job";
+import { accept, afterService, isClosed, type Run, seal } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import type { StoredJob } from "@/data";
-import { refusalWords, speaker, stripMessage } from "@/words";
+import { refusalWords, speaker } from "@/words";
 import { strangers } from "../people";
 import { type Ledger, store } from "../proof/ledger";
-import { doubtOfJob } from "../proof/verify";
-import { watched } from "../proof/watch";
 import { keepLine } from "../register/keep-documents";
 import { keepValve } from "../register/keep-valve";
-import { atOneMoment, type Services } from "../services";
+import type { Services } from "../services";
 import type { JobInHand } from "./jobs-in-hand";
 import { keepSummary } from "./summary";
-
-export type AppendFailure =
-  | { readonly kind: "unknown-job"; readonly problems: readonly Problem[] }
-  | { readonly kind: "unreadable"; readonly problems: readonly Problem[] }
-  | { readonly kind: "tampered"; readonly problems: readonly Problem[] }
-  /** The rules of the job say no; what came before in the batch was not stored either. */
-  | { readonly kind: "refused"; readonly problems: readonly Problem[] };
+import { type AppendFailure, jobInHand } from "./take-in-hand";
+import { tellOthers } from "./tell-others";
 
 export const MOST_EVENTS = 500;
 /** ms of judging after which others are served in between. */
@@ -62,6 +53,15 @@ function readBatch(services: Services, batch: unknown): Result<readonly JobEvent
   const problems = read.flatMap((each) => (each.ok ? [] : each.error));
   if (problems.length > 0) return unreadable(problems);
   const events = read.flatMap((each) => (each.ok ? [each.value] : []));
+  const ours = events.findIndex((event) => event.kind === "others-hold");
+  if (ours !== -1)
+    return unreadable([
+      {
+        path: `/events/${ours}/kind`,
+        message:
+          "What other jobs hold is written by the server, from their own logs. Send it nothing of that kind.",
+      },
+    ]);
   const unknown = strangers(
     services,
     events.map((event) => event.by),
@@ -69,43 +69,6 @@ function readBatch(services: Services, batch: unknown): Result<readonly JobEvent
   return unknown.length > 0
     ? unreadable(unknown.map(({ index, message }) => ({ path: `/events/${index}/by`, message })))
     : ok(events);
-}
-
-/**
- * The job as it stands, verified and compiled. What is in hand is relied on as long as nobody else has written to the
- * file; only what was added since is verified then.
- */
-export function jobInHand(services: Services, id: string): Result<JobInHand, AppendFailure> {
-  watched(services);
-  return atOneMoment(services, () => {
-    const known = services.inHand.get(id);
-    const head = services.jobs.head(id);
-    const entries = head?.entries ?? 0;
-    if (known === undefined || known.events.length > entries) return takeInHand(services, id);
-    if (known.events.length < entries) return takeInHand(services, id, known);
-    return known.head === (head?.hash ?? known.head) ? ok(known) : takeInHand(services, id);
-  });
-}
-
-/** Reads, verifies and compiles a job; of one that was in hand before, what was added since. */
-function takeInHand(services: Services, id: string, known?: JobInHand): Result<JobInHand, AppendFailure> {
-  const { jobs, inHand, anchors } = services;
-  const sound = known?.events.length ?? 0;
-  const added = known && jobs.eventsAfter(id, sound);
-  const stored = known ? { inputs: known.inputs, events: [...known.events, ...added!] } : jobs.find(id);
-  if (stored === undefined)
-    return err({ kind: "unknown-job", problems: [{ path: "", message: "There is no such job here." }] });
-  const doubt = doubtOfJob(services, stored, undefined, sound);
-  if (doubt !== undefined) return err({ kind: "tampered", problems: [{ path: "", message: doubt.message }] });
-  const at = known ? advance(known.run, ...added!.map(({ event }) => event)) : jobAt(stored);
-  if (!at.ok)
-    return err({
-      kind: "refused",
-      problems: [{ path: "", message: stripMessage(speaker(), at.error, stored.inputs.sheet) }],
-    });
-  const made = { ...stored, run: at.value, head: anchors.head("job", id)!.head };
-  inHand.keep(made);
-  return ok(made);
 }
 
 interface Judged {
@@ -162,6 +125,7 @@ function keep(
   const { jobs, inHand } = services;
   const { id } = before.inputs;
   const head = added.at(-1)!.seal.hash;
+  const told: JobInHand[] = [];
   const done = store(services, (ledger): Result<JobInHand, "changed-meanwhile"> => {
     const there = jobs.head(id);
     if ((there?.entries ?? 0) !== before.events.length) return err("changed-meanwhile");
@@ -173,12 +137,17 @@ function keep(
       markPassing(services, before, after);
     if (isClosed(after) !== isClosed(before.run)) jobs.close(id, isClosed(after) ? services.now() : null);
     if (after.status.kind === "signed-off") finish(services, ledger, after);
+    if (!sameLinks(before.run.shut, after.shut) || isClosed(after) !== isClosed(before.run))
+      told.push(...tellOthers(services, ledger, after, added.at(-1)!.event.by));
     return ok({ inputs: before.inputs, events: [...before.events, ...added], run: after, head });
   });
   if (!done.ok) return done.error;
-  inHand.keep(done.value);
+  for (const each of [done.value, ...told]) inHand.keep(each);
   return done.value;
 }
+
+const sameLinks = (a: readonly string[], b: readonly string[]) =>
+  a.length === b.length && a.every((link, index) => link === b[index]);
 
 /**
  * A closure found to pass is marked on the line, so that the next job does not count on it; taking the finding back
@@ -237,10 +206,3 @@ export function finish(services: Services, ledger: Ledger, job: Run): void {
   const newer = valve.serviced !== undefined && Date.parse(valve.serviced) >= at;
   if (job.current === undefined && !newer) keepValve(services, afterService(valve, at));
 }
-
-/** A stored job as it stands. */
-export const jobAt = ({ inputs, events }: Pick<StoredJob, "inputs" | "events">): Result<Run, StripFailure> =>
-  run(
-    inputs,
-    events.map((each) => each.event),
-  );

@@ -1,7 +1,16 @@
 import type { StripFailure } from "@/core/build";
-import { type JobInputs, PLAN_RULES, type Sheet } from "@/core/formats";
+import { type JobInputs, type Line, PLAN_RULES, type Sheet } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
-import { chainStart, digest, type HeldShut, lineAsItStands, run } from "@/core/job";
+import {
+  asBuilt,
+  chainStart,
+  digest,
+  type HeldShut,
+  heldLinks,
+  heldOn,
+  lineAsItStands,
+  run,
+} from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { stockFor } from "@/core/store";
 import { speaker, stripMessage } from "@/words";
@@ -39,6 +48,10 @@ const outOfReach = (failure: StripFailure, sheet: Sheet): Problem => ({
   message: stripMessage(speaker(), failure, sheet),
 });
 
+/** As much of the line as the job needs, as it stands beside the others; kept as it is built. */
+const carried = (whole: Line, held: HeldShut, at: string): Line =>
+  asBuilt(enoughOfLine(lineAsItStands(whole, held), { open: [at] }), whole);
+
 /** The inputs a job on this valve would begin with: nothing is stored. */
 export function jobInputs(services: Services, ask: OpenJob, by: string): Result<JobInputs, Problem[]> {
   const { library, register, now, newId } = services;
@@ -51,14 +64,16 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
       { path: "/valve", message: `The sheet "${valve.sheet}" of this valve is missing. Bring it in first.` },
     ]);
   const whole = valve.line === undefined ? undefined : library.line(valve.line);
-  const line = whole && lineAsItStands(whole, heldShut(services));
+  const held = whole && heldOn(whole, heldShut(services));
+  const line = whole && held && carried(whole, held, valve.node ?? valve.tag);
   const version = whole && library.lineVersion(whole.id);
   const works = stockFor(sheet, library.stores());
   const inputs: JobInputs = {
     id: newId(),
     valve,
     sheet,
-    ...(line !== undefined && { line: enoughOfLine(line, { open: [valve.node ?? valve.tag] }) }),
+    ...(line !== undefined && { line }),
+    ...(held !== undefined && held.size > 0 && { held: heldLinks(held) }),
     ...(works !== undefined && { store: works }),
     reason: ask.reason,
     reach: [...ask.reach],

@@ -3,7 +3,7 @@ import type { JobInputs, SealedEvent } from "@/core/formats";
 import type { Run } from "@/core/job";
 import { ok, type Result } from "@/core/result";
 import type { Services } from "../services";
-import { jobAt, jobInHand } from "./append-events";
+import { jobAt, jobInHand } from "./take-in-hand";
 
 /** A job to be looked at: as it stands, and what speaks against relying on it. */
 export interface ReadJob {

@@ -9,14 +9,19 @@ import { PipeKey } from "../draw/pipe";
 import { lineView } from "../line-view";
 import { useSettings } from "../settings";
 
-/** How the line is set by what was ticked so far. */
+/** How the line is set by what was ticked so far, and by what other jobs hold. */
 function settingOf(job: Run): Setting {
   const turned = job.plan.isolation?.ok === true ? job.plan.isolation.value.turned : [];
+  const { held } = job.progress;
+  const stems = [...held].flatMap(([id, { position }]) =>
+    position === undefined ? [] : [[id, position] as const],
+  );
   return {
-    shut: new Set(job.shut),
-    turned: new Map(
-      turned.flatMap((each) => (job.shut.includes(each.node) ? [[each.node, each.to.id] as const] : [])),
-    ),
+    shut: new Set([...held.keys(), ...job.shut]),
+    turned: new Map([
+      ...stems,
+      ...turned.flatMap((each) => (job.shut.includes(each.node) ? [[each.node, each.to.id] as const] : [])),
+    ]),
   };
 }
 

@@ -35,7 +35,7 @@ export function StepFooter({
       <button
         type="submit"
         form={STEP_FORM}
-        disabled={halted || waiting}
+        disabled={halted || waiting || state?.kind === "waits-for-others"}
         // A glove taps twice: the second tap would land on the next step. Bolts and pieces are tapped fast on purpose.
         onClick={(event) => event.detail > 1 && !tappedFast(step) && event.preventDefault()}
         className="btn btn-go min-h-16 flex-[99_1_7em] px-3 text-lead"

@@ -4,6 +4,7 @@ import { nextBolt, piecesLeft, type Step, type StepKind, type StepOf } from "@/c
 import { SignOffBody, TrayBody } from "./bodies-finish";
 import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
 import { GateBody, GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
+import { OthersBody } from "./bodies-others";
 import { FitBody, TightenBody, TightenOneBody } from "./bodies-rebuild";
 import { AskTwiceBody, ConfirmBody, CrackBody, StripBody } from "./bodies-strip";
 import { type BodyProps, StepForm } from "./step-form";
@@ -122,6 +123,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   evacuate: WRITTEN,
   charge: PLAIN,
   gate: { Body: GateBody, button: () => "Take the reading" },
+  others: { Body: OthersBody, button: () => "Goes on when they have opened" },
   "put-back": { Body: Plain, button: () => "It stands as before" },
   open: { Body: OpenBody, button: ({ how }) => (how === "leave-shut" ? "Lock is off" : "Open, lock off") },
   "open-by-hand": WRITTEN,

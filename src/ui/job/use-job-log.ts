@@ -2,11 +2,21 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
-import { accept, type JudgedBy, type PlanChange, planChange, type Run, run, type Step } from "@/core/job";
+import {
+  accept,
+  type JudgedBy,
+  newestOwn,
+  type PlanChange,
+  planChange,
+  type Run,
+  run,
+  type Step,
+} from "@/core/job";
 import { call } from "@/edge/client";
 import { clockAhead } from "@/edge/clock";
 import { GET_JOB } from "@/edge/contracts/jobs";
 import { entryWords, refusalWords, type Speaker, stripMessage } from "@/words";
+import { NEWS } from "../use-news";
 import { Outbox, type Refused, sendEntries } from "./outbox";
 
 /** How the newest entries stand: on the server, or kept on this device until it answers. */
@@ -158,6 +168,23 @@ export function useJobLog(
     };
   }, [waiting, send]);
 
+  const lookAgain = useCallback(async () => {
+    const fresh = await call(GET_JOB, { params: { id: inputs.id } });
+    if (!fresh.ok) return;
+    const there = fresh.value.events.map((each) => each.event);
+    const ours = new Set(latest.current.log.map((event) => event.id));
+    if (there.every((event) => ours.has(event.id))) return;
+    const known = new Set(there.map((event) => event.id));
+    replaceLog([...there, ...new Outbox(inputs.id).waiting().filter((event) => !known.has(event.id))]);
+  }, [inputs.id, replaceLog]);
+
+  // What other jobs shut or opened meanwhile stands in the log on the server.
+  useEffect(() => {
+    const look = () => void lookAgain();
+    addEventListener(NEWS, look);
+    return () => removeEventListener(NEWS, look);
+  }, [lookAgain]);
+
   const add = useCallback(
     (draft: Draft, { by = who, workAgain }: AddedWith = {}): boolean => {
       if (by === "") {
@@ -192,7 +219,7 @@ export function useJobLog(
   );
 
   const undo = useCallback(() => {
-    const last = job.progress.effective.at(-1);
+    const last = newestOwn(job.progress);
     if (last === undefined) setRefusal(words.say.refusals.nothingToUndo);
     else add({ kind: "undone", event: last.id });
   }, [job, words, add]);

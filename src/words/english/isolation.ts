@@ -51,6 +51,8 @@ export const isolation = {
     asItStood: "As it stood: both sides of it are whole again.",
     standsShut: "It stands shut on an ordinary day.",
     standsSo: "It stands so on an ordinary day.",
+    heldByAnother: (valve: string) =>
+      `The job on ${valve} holds it, too: whoever takes the last lock off opens it.`,
     shutBefore: "It was shut before the plan changed: it has to come back, too.",
     innerFirst:
       "The inner one first: nothing stands behind it, so it opens freely; the outer one then fills the line by a crack.",

@@ -54,6 +54,7 @@ export const steps = {
     turn: (name: string, to: string) => `Turn ${name} to: ${to}.`,
     standsSo: (name: string, as: string) => `Check that ${name} stands so: ${as}. Lock it.`,
     stood: (from: string) => `It stood: ${from}.`,
+    heldFor: (valve: string) => `shut for ${valve}, another job: put your own lock on, too`,
     capOff: "its cap off first, slowly: the gland may have leaked into it",
     passes: "It was found to pass: it stays shut, but is no barrier.",
     before: "Shut before the plan changed; it stays shut.",
@@ -128,6 +129,14 @@ export const steps = {
     at: (name: string) => `Read the gauge at ${name}: may liquid come?`,
     least: (above: string) => `at least ${above}`,
     why: "Liquid comes only now. What reads lower is no reason to go on: let more vapour in and read again.",
+  },
+  others: {
+    title: (valves: string, links: string) => `Wait for the job on ${valves}: it holds ${links}.`,
+    first:
+      "It held them before you shut yours: you open when they have opened, so that your part fills under your hand.",
+    later: "Nothing comes here while they hold it. No test counts before, and nobody may be told.",
+    can: "When they open it, what you have opened fills, whoever stands there.",
+    do: "Leave nothing open behind you. Agree with them who watches what fills.",
   },
   putBack: {
     title: (says: string) => `Put it back: ${says}.`,

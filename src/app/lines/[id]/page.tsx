@@ -5,6 +5,7 @@ import { lineAsItStands } from "@/core/job";
 import { pointNames } from "@/core/line";
 import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
+import { heldWhere, speaker } from "@/words";
 import { LargeLine } from "./large-line";
 import { LineScreen } from "./line-screen";
 
@@ -45,7 +46,7 @@ export default async function LinePage({
       : (registered[0]?.id ?? line.nodes.find((node) => node.asset !== undefined)?.id ?? "");
   return (
     <LineScreen
-      line={lineAsItStands(line, held)}
+      line={lineAsItStands(line, held, heldWhere(speaker()))}
       held={[...held.keys()].filter((link) => line.links.some((each) => each.id === link))}
       registered={registered}
       first={first}

@@ -3,6 +3,7 @@ import { type Act, type Closure, rankOf } from "../../isolation";
 import type { Step } from "../step";
 import { isReached } from "./checks";
 import type { Context } from "./context";
+import { waitForOthers } from "./others";
 import { inOrder } from "./placing";
 import { type Item, refrigerantReturn } from "./refrigerant";
 import { checkAt, readyStep } from "./sheet-card";
@@ -87,22 +88,31 @@ export function comingBack(
           ...gentlyBefore(context, openings, closure),
         ];
   };
+  const { first: waitedFirst, later: waitedLater } = context.others;
+  const waits = waitForOthers("first", waitedFirst).map((wait) => item(wait.id, [wait]));
   const outside = [
+    ...waits,
     ...first.map(({ key, steps }) => item(key, steps)),
     ...points.map((point) => item(point.id, [point])),
   ];
   const opened = openings.map((each) => item(each.act.id, each.steps, before(each)));
+  const cards = new Set(among.map(({ key }) => key));
+  const laterWait = waitForOthers("later", waitedLater).map((wait) =>
+    item(
+      wait.id,
+      [wait],
+      opened.filter(({ after }) => [...after].every((key) => !cards.has(key))).map(({ key }) => key),
+    ),
+  );
+  const whenAllIsIn = laterWait.map(({ key }) => key);
   const inside = [
-    ...among.map(({ key, card, steps }) => item(key, steps, (card.needs?.in ?? []).flatMap(stops))),
+    ...among.map(({ key, card, steps }) =>
+      item(key, steps, [...(card.needs?.in ?? []).flatMap(stops), ...whenAllIsIn]),
+    ),
+    ...laterWait,
     ...(gas?.items ?? []),
     ...opened,
-    ...last.map(({ key, steps }) =>
-      item(
-        key,
-        steps,
-        opened.map((each) => each.key),
-      ),
-    ),
+    ...last.map(({ key, steps }) => item(key, steps, [...opened.map((each) => each.key), ...whenAllIsIn])),
   ];
   const names = outside.map(({ key }) => key);
   return inOrder([

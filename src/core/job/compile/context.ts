@@ -11,19 +11,22 @@ import {
   withSafeWork,
 } from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
-import type { Caution, Check, JobInputs, Line, Part, Sheet, Tool, Way } from "../../formats";
+import type { Caution, Check, HeldLinks, JobInputs, Line, Part, Sheet, Tool, Way } from "../../formats";
 import {
   type IsolationDemand,
   type IsolationFailure,
   type IsolationPlan,
+  lostBehind,
   planIsolation,
 } from "../../isolation";
 import { mediumOf } from "../../line";
 import { toSI, unitNamed } from "../../quantity";
 import { ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
+import { heldAs, heldLinks, lineAsItStands } from "../as-it-stands";
 import type { Progress } from "../progress";
 import type { Danger } from "../step-head";
+import { type Others, othersOf } from "./others";
 import { remembered } from "./remember";
 
 /** All that the phases are compiled from, worked out once. */
@@ -33,6 +36,8 @@ export interface Context {
   readonly asBefore: boolean;
   /** By which rules it is planned: 3 places every card where what it needs holds. */
   readonly rules: number;
+  /** What keeps this work from its end that other jobs hold. */
+  readonly others: Others;
   readonly sheet: Sheet;
   readonly progress: Progress;
   readonly parts: ReadonlyMap<string, Part>;
@@ -94,6 +99,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
         inputs,
         asBefore,
         rules,
+        others: othersOf(inputs, progress, isolation),
         sheet,
         progress,
         parts: new Map(sheet.parts.map((part) => [part.id, part])),
@@ -135,8 +141,22 @@ function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
   const { line, valve } = inputs;
   // Work that is done with the medium in the pipe shuts nothing.
   if (line === undefined || inputs.sheet.isolation.workUnderPressure !== undefined) return undefined;
-  return isolationOf(line, JSON.stringify({ open: [valve.node ?? valve.tag], passing: progress.passing }));
+  const demand = { open: [valve.node ?? valve.tag], passing: progress.passing };
+  const held = heldLinks(progress.heldAtFirst);
+  if (held.length === 0) return isolationOf(line, JSON.stringify(demand));
+  return isolationWith(line, JSON.stringify({ demand, held }));
 }
+
+/** Beside other jobs: on the line as it stands, and who goes without by this work alone is without it, too. */
+const isolationWith = remembered((line: Line, ask): Context["isolation"] => {
+  const { demand, held } = JSON.parse(ask) as { demand: IsolationDemand; held: HeldLinks };
+  const plan = isolationOf(lineAsItStands(line, heldAs(held)), JSON.stringify(demand));
+  if (plan?.ok !== true) return plan;
+  const { lost } = plan.value;
+  const known = new Set(lost.map((each) => each.node));
+  const also = lostBehind(line, plan.value, demand.open).filter((each) => !known.has(each.node));
+  return ok({ ...plan.value, lost: [...lost, ...also] });
+});
 
 const isolationOf = remembered((line: Line, ask): Context["isolation"] => {
   const demand = JSON.parse(ask) as IsolationDemand;

@@ -109,7 +109,8 @@ export function powerOff(context: Context): Step[] {
     .flatMap((act) => actSteps(context, plan, act));
 }
 
-function actSteps({ sheet, rules }: Context, plan: IsolationPlan, { kind, id, name, why }: Act): Step[] {
+function actSteps(context: Context, plan: IsolationPlan, { kind, id, name, why }: Act): Step[] {
+  const { sheet, rules, progress } = context;
   const { medium } = sheet.isolation;
   const out: Danger = { kind: "medium-out", medium };
   const head = { phase: "isolate" as const, dangers: [out] };
@@ -151,11 +152,17 @@ function actSteps({ sheet, rules }: Context, plan: IsolationPlan, { kind, id, na
         ),
       ];
     default:
-      return [closureStep(plan.closures.find((each) => each.link === id)!, why)];
+      return [
+        closureStep(
+          plan.closures.find((each) => each.link === id)!,
+          why,
+          progress.heldAtFirst.get(id)?.valve,
+        ),
+      ];
   }
 }
 
-const closureStep = (closure: Closure, now: Act["why"]): Step =>
+const closureStep = (closure: Closure, now: Act["why"], heldFor: string | undefined): Step =>
   step(
     { id: stepAbout("shut", closure.link), phase: "isolate", minutes: closure.minutes },
     {
@@ -173,6 +180,7 @@ const closureStep = (closure: Closure, now: Act["why"]): Step =>
         confined: closure.confined,
         why: closure.why,
         now,
+        ...(heldFor !== undefined && { heldFor }),
       },
     },
   );

@@ -51,7 +51,7 @@ const ready = ({ sheet }: Context, when: "before-opening" | "after-opening"): St
     );
 
 /** What brings the line back, in the plan's order; then what was shut before the plan changed. */
-function acts(context: Context): Act[] {
+function acts(context: Context): readonly Act[] {
   const { isolation, inputs, progress } = context;
   const planned: readonly Act[] = isolation?.ok === true ? isolation.value.restoring : [];
   const order = planned.filter(
@@ -71,14 +71,71 @@ function acts(context: Context): Act[] {
         why: { kind: "shut-before" },
       };
     });
-  return [...order, ...earlier];
+  const all = [...order, ...earlier];
+  return context.rules < 3
+    ? all
+    : vented(
+        context,
+        all.map((act) => asHeldNow(context, act)),
+      );
 }
+
+/** The vent that lets the air out stays open until what fills the line has filled it, whichever that is by now. */
+function vented({ isolation }: Context, all: readonly Act[]): readonly Act[] {
+  const vent = all.find(({ kind, why }) => kind === "shut-vent" && why.kind === "when-the-air-is-out");
+  if (vent === undefined || isolation?.ok !== true || all.some(({ airOut }) => airOut !== undefined))
+    return all;
+  const { closures, bleeds } = isolation.value;
+  const fills = all.find(({ kind, id }) => {
+    const closure = closures.find(({ link }) => link === id);
+    return (
+      kind === "open" && closure?.medium === "water" && (bleeds.length === 0 || closure.barrier === "outer")
+    );
+  });
+  if (fills === undefined) return all;
+  return all.flatMap((act) =>
+    act === fills ? [{ ...act, airOut: vent.id }, vent] : act === vent ? [] : [act],
+  );
+}
+
+/** What another job holds still stays shut; what one held and does not any more stands again as on an ordinary day. */
+function asHeldNow({ inputs: { line }, others, progress }: Context, act: Act): Act {
+  if (!(act.kind in STAYS)) return act;
+  const kind = act.kind as keyof typeof STAYS;
+  const stays = others.first.some(({ link }) => link === act.id) ? undefined : others.held.get(act.id);
+  if (stays !== undefined) {
+    return { ...withoutVent(act), kind: STAYS[kind], why: { kind: "held-by-another", valve: stays.valve } };
+  }
+  const link = line?.links.find((each) => each.id === act.id);
+  const stem = line?.nodes.find((each) => each.id === act.id)?.threeWay;
+  if (kind === "leave-shut" && link?.kind === "valve" && link.normally === "open")
+    return {
+      ...act,
+      kind: link.medium === "electricity" ? "switch-on" : "open",
+      why: { kind: "as-it-stood" },
+    };
+  const stood = progress.heldAtFirst.get(act.id)?.position ?? stem?.normally;
+  return kind === "leave-stem" && stood !== stem?.normally
+    ? { ...act, kind: "turn-back", why: { kind: "as-it-stood" } }
+    : act;
+}
+
+const STAYS = {
+  open: "leave-shut",
+  "switch-on": "leave-shut",
+  "leave-shut": "leave-shut",
+  "turn-back": "leave-stem",
+  "leave-stem": "leave-stem",
+} as const;
 
 /** Points that lead outside, and what is opened; a vent that lets the air out is shut right behind what fills the line. */
 function pointsAndOpenings(context: Context): { points: Step[]; openings: Opening[] } {
   const points: Step[] = [];
   const openings: Opening[] = [];
-  for (const act of acts(context)) {
+  // What fills only when others open is not let out at a vent that nobody stands at.
+  const fills = context.others.later.length === 0;
+  for (const each of acts(context)) {
+    const act = fills ? each : withoutVent(each);
     const made = actStep(context, act);
     const last = openings.at(-1);
     if (!(act.kind in POINT)) openings.push({ act, steps: [made] });
@@ -88,6 +145,8 @@ function pointsAndOpenings(context: Context): { points: Step[]; openings: Openin
   }
   return { points, openings };
 }
+
+const withoutVent = ({ airOut: _, ...act }: Act): Act => act;
 
 /** Without a line the order still holds: what the sheet's cards name comes in one by one, the rest last. */
 function byHand(context: Context, wrote: string | undefined): Step[] {
@@ -149,9 +208,11 @@ function actStep(context: Context, { kind, id, name, why, airOut }: Act): Step {
   }
 }
 
-function openStep({ inputs, progress, isolation }: Context, facts: OpenFacts): Step {
+function openStep(context: Context, facts: OpenFacts): Step {
+  const { inputs, progress, isolation } = context;
   const link = inputs.line?.links.find((each) => each.id === facts.link);
   const valve = link?.kind === "valve" ? link : undefined;
+  const stem = inputs.line?.nodes.find((each) => each.id === facts.link)?.threeWay;
   const turned =
     isolation?.ok === true ? isolation.value.turned.find((each) => each.node === facts.link) : undefined;
   const lock = progress.shut.get(facts.link)?.entry;
@@ -159,7 +220,9 @@ function openStep({ inputs, progress, isolation }: Context, facts: OpenFacts): S
     { id: stepAbout("open", facts.link), phase: "restore", minutes: valve?.access_min ?? 3 },
     {
       ...facts,
-      ...(turned !== undefined && { position: turned.from.id }),
+      ...(turned !== undefined && {
+        position: context.rules < 3 ? turned.from.id : (stem?.normally ?? turned.from.id),
+      }),
       ...(turned?.capped === true && { capped: true }),
       ...(lock !== undefined && { lock }),
       ...(valve?.where !== undefined && { where: valve.where }),

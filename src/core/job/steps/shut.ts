@@ -23,6 +23,8 @@ export type ShutBy =
       readonly confined: boolean;
       readonly why: ClosureReason;
       readonly now: ActReason;
+      /** The tag that another job holds it shut for. */
+      readonly heldFor?: string;
     }
   /** By the names of its positions, and the id of the one it is turned to. */
   | {

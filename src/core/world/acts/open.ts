@@ -15,6 +15,6 @@ export const open: ActRule<"open"> = {
 
 /** What another job holds is not ours to move. */
 export function anothers(world: Parameters<NonNullable<typeof open.harms>>[0], at: string) {
-  const job = world.site.others.get(at);
+  const job = world.heldBy(at);
   return job === undefined ? [] : [{ kind: "anothers-lock" as const, at, job }];
 }

@@ -3,7 +3,8 @@ import type { World } from "../world";
 
 /** Whoever goes without and was not told; each is said once. */
 export function outUnsaid(world: World): Harm[] {
-  return world.without().flatMap((node): Harm[] => {
+  return world.takesOut().flatMap((node): Harm[] => {
+    world.tookOut.add(node);
     if (world.told.has(node)) return [];
     world.told.add(node);
     return [{ kind: world.protects(node) ? "fire-protection-out-unsaid" : "service-out-unsaid", node }];

@@ -5,6 +5,7 @@ import { outUnsaid } from "./said";
 export const shut: ActRule<"shut"> = {
   effect: (world, { link }) => {
     world.shut.set(link, true);
+    world.reliedOn.add(link);
     world.settle();
     for (const harm of outUnsaid(world)) world.hurt(harm);
   },

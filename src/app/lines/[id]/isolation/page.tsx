@@ -9,7 +9,7 @@ import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";
-import { isolationMessage, speaker } from "@/words";
+import { heldWhere, isolationMessage, speaker } from "@/words";
 import { IsolationSheet } from "./isolation-sheet";
 
 export const metadata: Metadata = { title: "Isolation sheet" };
@@ -35,8 +35,8 @@ export default async function IsolationSheetPage({
     keep: all(query, "keep"),
     pumpedOut: all(query, "pumpedOut"),
   };
-  const plan = planIsolation(lineAsItStands(line, heldShut(services())), demand);
   const words = speaker((await readSettings()).system);
+  const plan = planIsolation(lineAsItStands(line, heldShut(services()), heldWhere(words)), demand);
   return (
     <Page
       title="Isolation sheet"

@@ -2,7 +2,8 @@ import { err, ok } from "@/core/result";
 import { ADD_EVENTS } from "@/edge/contracts/jobs";
 import { refusal } from "@/edge/problem";
 import { route } from "@/edge/route";
-import { type AppendFailure, appendEvents } from "@/server/jobs/append-events";
+import { appendEvents } from "@/server/jobs/append-events";
+import type { AppendFailure } from "@/server/jobs/take-in-hand";
 
 const STATUS: Record<AppendFailure["kind"], readonly [number, string]> = {
   "unknown-job": [404, "No such job"],

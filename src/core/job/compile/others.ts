@@ -1,0 +1,100 @@
+import type { JobInputs, Line } from "../../formats";
+import type { IsolationFailure, IsolationPlan } from "../../isolation";
+import { type Network, network, reachable, standing, standsShut, usuallyFed } from "../../line";
+import type { Result } from "../../result";
+import { type HeldShut, heldOn, lineAsItStands } from "../as-it-stands";
+import type { Progress } from "../progress";
+import { type Step, step } from "../step";
+import { singleStep } from "../step-id";
+import type { HeldOff } from "../steps/others";
+import { remembered } from "./remember";
+
+/** What other jobs hold that keeps this work from its end. */
+export interface Others {
+  /** Waited for before anything is opened: they held it before this job shut anything, and it fills behind them. */
+  readonly first: readonly HeldOff[];
+  /** Waited for before it is tested: they came later, and it fills when they open. */
+  readonly later: readonly HeldOff[];
+  /** All that is held on this line, whatever it is to this work. */
+  readonly held: HeldShut;
+}
+
+const NOTHING: Others = { first: [], later: [], held: new Map() };
+
+/** Jobs that begin before the others have opened wait for them, and never they for it: nobody waits in a ring. */
+export function othersOf(
+  { line, valve, rules = 1 }: JobInputs,
+  { held, heldAtFirst }: Progress,
+  isolation: Result<IsolationPlan, IsolationFailure> | undefined,
+): Others {
+  if (rules < 3 || line === undefined || isolation?.ok !== true || held.size === 0) return NOTHING;
+  const here = heldOn(line, held);
+  const { lost } = isolation.value;
+  const relies = [valve.node ?? valve.tag, ...lost.map((each) => each.node)];
+  const wanted = new Set(keepingOut(line, JSON.stringify({ held: [...here], relies })));
+  const off = [...here].flatMap(([link, { job, valve: tag }]): HeldOff[] =>
+    wanted.has(link) ? [{ link, name: nameOf(line, link), job, valve: tag }] : [],
+  );
+  const before = ({ link, job }: HeldOff) => heldAtFirst.get(link)?.job === job;
+  return { first: off.filter(before), later: off.filter((each) => !before(each)), held: here };
+}
+
+const nameOf = ({ links, nodes }: Line, id: string): string =>
+  links.find((each) => each.id === id)?.name ?? nodes.find((each) => each.id === id)?.name ?? id;
+
+/** Held links and stems between what feeds the line and those who rely on this work, one behind the other. */
+const keepingOut = remembered((line: Line, ask): readonly string[] => {
+  const { held, relies } = JSON.parse(ask) as {
+    held: [string, { job: string; valve: string; position?: string }][];
+    relies: readonly string[];
+  };
+  const built = network(standing(line, new Map()));
+  const usual = usuallyFed(built);
+  const served = relies.filter((id) => {
+    const index = built.nodeIndex.get(id) ?? built.assetIndex.get(id);
+    return index !== undefined && usual[index];
+  });
+  const left = new Map(held);
+  const found: string[] = [];
+  for (;;) {
+    const stands = standing(lineAsItStands(line, left), new Map());
+    const near = heldAround(network(stands), served, left);
+    if (near.length === 0) return found;
+    found.push(...near);
+    for (const id of near) left.delete(id);
+  }
+});
+
+/** What is held at the edge of where those are who are not fed. */
+function heldAround(net: Network, served: readonly string[], held: HeldShut): string[] {
+  const fed = usuallyFed(net);
+  const dry = served.flatMap((id) => {
+    const index = net.nodeIndex.get(id) ?? net.assetIndex.get(id);
+    return index === undefined || fed[index] ? [] : [index];
+  });
+  if (dry.length === 0) return [];
+  const within = new Set(reachable(net, dry, (link) => !standsShut(net.links[link]!)));
+  const links = net.links.flatMap((link, index) =>
+    held.has(link.id) && (within.has(net.from[index]!) || within.has(net.to[index]!)) ? [link.id] : [],
+  );
+  const stems = net.stems.flatMap((node) => {
+    const { id } = net.nodes[node]!;
+    return held.has(id) && within.has(node) ? [id] : [];
+  });
+  return [...links, ...stems];
+}
+
+export const waitForOthers = (when: "first" | "later", held: readonly HeldOff[]): Step[] =>
+  held.length === 0
+    ? []
+    : [
+        step(
+          {
+            id: singleStep(when === "first" ? "others-first" : "others-later"),
+            phase: "restore",
+            minutes: 0,
+            ...(when === "later" && { dangers: [{ kind: "comes-when-they-open" }] }),
+          },
+          { kind: "others", when, held },
+        ),
+      ];
