@@ -31,7 +31,7 @@ module.exports = {
     {
       name: "fixtures-for-tests-and-benches",
       severity: "error",
-      from: { pathNot: "(\\.(test|fixtures)\\.ts$|^bench/)" },
+      from: { pathNot: "(\\.(test|fixtures)\\.ts$|^bench/|^e2e/)" },
       to: { path: "\\.fixtures\\.ts$" },
     },
     {

@@ -72,10 +72,15 @@ export class Technician {
   }
 
   /** Does steps well, whatever they ask, until the headline matches; answers override the usual ones by headline. */
-  async until(matches: RegExp, answers: Readonly<Record<string, string>> = {}): Promise<void> {
+  async until(
+    matches: RegExp,
+    answers: Readonly<Record<string, string>> = {},
+    seen: (title: string) => void = () => {},
+  ): Promise<void> {
     for (let guard = 0; guard < 160; guard++) {
       const title = await this.title();
       if (matches.test(title)) return;
+      seen(title);
       await this.step(title, answers);
     }
     throw new Error(`never came to ${matches}`);

@@ -1,6 +1,7 @@
-import type { PlanChange } from "@/core/job";
+import type { PlanChange, Step } from "@/core/job";
 import { renewalWhy } from "./kits";
 import type { Speaker } from "./speaker";
+import { stepTitle } from "./step-words";
 
 /** What a finding did to the plan, sentence by sentence. */
 export function changeWords(speaker: Speaker, change: PlanChange): string[] {
@@ -26,6 +27,40 @@ export function changeWords(speaker: Speaker, change: PlanChange): string[] {
       ),
     kit !== undefined && kit.leftovers > 0 && words.leftOver(kit.leftovers),
     change.shut.length > 0 && words.shut(say.common.and(change.shut)),
-    change.noIsolationLeft && words.noIsolation,
+    ...(change.noIsolationLeft
+      ? [words.noIsolation]
+      : [
+          ...cardsWords(speaker, change.added, words.added),
+          ...cardsWords(speaker, change.dropped, words.dropped),
+        ]),
   ].filter((each) => typeof each === "string");
+}
+
+/** Kinds of card that say nothing new: what comes off, goes in or is shut besides was said by name. */
+const SAID: ReadonlySet<Step["kind"]> = new Set([
+  "strip",
+  "crack",
+  "fit",
+  "tighten",
+  "tighten-one",
+  "position",
+  "ask-twice",
+  "shut",
+  "open",
+  "kit",
+  "mark",
+  "confirm",
+]);
+/** Cards that are named; more are counted. */
+const MOST_NAMED = 2;
+
+function cardsWords(
+  speaker: Speaker,
+  cards: readonly Step[],
+  words: (titles: string, more: number) => string,
+): string[] {
+  const told = cards.filter(({ kind }) => !SAID.has(kind));
+  if (told.length === 0) return [];
+  const titles = told.slice(0, MOST_NAMED).map((step) => stepTitle(speaker, step).replace(/\.$/, ""));
+  return [words(titles.join("; "), told.length - titles.length)];
 }

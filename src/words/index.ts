@@ -21,6 +21,7 @@ export {
   heldWhere,
   isolationMessage,
   lockedWords,
+  namedLink,
   proveWords,
   standingWords,
   storedAt,

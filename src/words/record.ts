@@ -13,7 +13,9 @@ export function asFoundWords(speaker: Speaker, found: AsFound): string {
     case "reason":
       return found.says;
     case "noted":
-      return speaker.say.entries.asFound(notedAsk(speaker, found.about), found.noted);
+      return found.putRight === undefined
+        ? speaker.say.entries.asFound(notedAsk(speaker, found.about), found.noted)
+        : speaker.say.entries.foundWrong(notedAsk(speaker, found.about), found.noted, found.putRight);
     case "finding":
       return findingWords(speaker, found.finding);
   }

@@ -160,8 +160,7 @@ const PHRASES: Phrases = {
     const words = speaker.say.steps.others;
     const and = speaker.say.common.and;
     const jobs = [...new Set(held.map((each) => each.valve))];
-    const links = held.map(({ link, name }) => namedLink(speaker, link, name));
-    return { title: words.title(and(jobs), and(links)), why: words[when] };
+    return { title: words.title(and(jobs)), why: words[when] };
   },
   "put-back": ({ say }, { moved }) => ({
     title: say.steps.putBack.title(

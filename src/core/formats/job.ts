@@ -24,6 +24,11 @@ const base = {
         "s by which the clock of the device ran ahead, as measured: `at` is corrected by it already.",
     }),
   ),
+  answered: Type.Optional(
+    Type.Record(Type.String({ maxLength: 100 }), Type.Unknown(), {
+      description: "The facts of the step it answers, as they were then. Written by the server alone.",
+    }),
+  ),
 };
 const Step = Type.String({ minLength: 1, maxLength: 200 });
 const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });

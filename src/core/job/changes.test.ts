@@ -23,9 +23,10 @@ describe("a finding that changes the plan says so", () => {
   it("in the order of the work: what is renewed and why, how deep, which kit, what is left over", () => {
     const change = changed(at("disc-face", { "disc-face": "catches" }));
     const says = change!.says.map((each) => each.split(" ")[0]);
-    expect(says).toEqual(["Renew", "Take", "Outlet", "3"]);
+    expect(says).toEqual(["Renew", "Take", "Outlet", "3", "New"]);
     expect(change!.added.length).toBeGreaterThan(0);
-    expect(change!.says.at(-1)).toBe("3 pieces will be left over: that is right.");
+    expect(change!.says.at(-2)).toBe("3 pieces will be left over: that is right.");
+    expect(change!.says.at(-1)).toBe("New cards: Measure the thinner collar.");
   });
 
   it("says that no stock has what is needed, and what to do", () => {

@@ -29,7 +29,9 @@ export function planChange(before: Run, after: Run): PlanChange | undefined {
   const dropped = before.plan.steps.filter((step) => !has.has(step.id));
   const renewedBefore = new Set(before.plan.renewals.map((each) => each.part));
   const renewed = after.plan.renewals.filter((each) => !renewedBefore.has(each.part));
-  if (added.length === 0 && dropped.length === 0 && renewed.length === 0) return undefined;
+  // That a note is asked again is no news.
+  const news = [...added, ...dropped].filter(({ kind }) => kind !== "confirm");
+  if (news.length === 0 && renewed.length === 0) return undefined;
   const name = (id: string) => after.inputs.sheet.parts.find((part) => part.id === id)?.name ?? id;
   const { kits } = after.plan;
   return {

@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { asFoundWords, speaker } from "@/words";
 import type { JobInputs } from "../formats";
 import { says, Walk } from "./job.fixtures";
 import { jobAt } from "./proof.fixtures";
+import { jobRecord } from "./record";
 
 const stepsOf = (inputs: JobInputs) => new Walk(inputs).job.plan.steps;
 const order = (inputs: JobInputs) => stepsOf(inputs).map((step) => step.id);
@@ -166,5 +168,7 @@ describe("what is noted", () => {
     expect(() => walk.add({ kind: "step-done", step: "confirm:stem", entry: wrong })).toThrow(right);
     walk.add({ kind: "step-done", step: "confirm:stem", entry: right });
     expect(walk.job.states.get("confirm:stem")?.kind).toBe("done");
+    const found = jobRecord(walk.job, []).asFound.map((each) => asFoundWords(speaker(), each));
+    expect(found.join()).toContain(`${wrong}: found wrong, put right: ${right}`);
   });
 });

@@ -1,4 +1,5 @@
 export { accept, type JudgedBy, type Refusal } from "./accept";
+export { withAnswered, withoutAnswered } from "./answered";
 export {
   asBuilt,
   type HeldShut,

@@ -95,7 +95,7 @@ export class Walk {
   get job(): Run {
     // A test may have put events in by hand.
     if (this.#job?.log.length === this.events.length) return this.#job;
-    const made = run(this.inputs, this.events);
+    const made = run(this.inputs, [...this.events]);
     if (!made.ok) throw new Error(made.error.kind);
     this.#job = made.value;
     return made.value;

@@ -3,10 +3,11 @@ import type { Finding } from "../findings";
 import type { HandedOver, JobEvent, SealedEvent, Valve } from "../formats";
 import { type Due, dues } from "../rounds";
 import type { Leftover } from "../store";
+import { answeredStep, answeredSteps } from "./answered";
 import type { Phase } from "./phases";
-import { effectiveEvents } from "./progress";
+import { effectiveEvents, type Progress } from "./progress";
 import type { Run } from "./run";
-import type { Step } from "./step";
+import type { Step, StepOf } from "./step";
 import { singleStep, stepAbout } from "./step-id";
 import type { NamedRenewal } from "./steps/kit";
 import type { Noted } from "./steps/mark";
@@ -15,7 +16,7 @@ export interface RecordLine {
   readonly at: number;
   readonly by: string;
   readonly event: JobEvent;
-  /** The step it was made at, as it stands in the plan now. */
+  /** The step it was made at, as it was then; of older logs as it stands in the plan now. */
   readonly step?: Step;
   /** When the server had it, ms, where that is later than can be waiting for an answer: made without signal. */
   readonly storedAt?: number;
@@ -29,10 +30,29 @@ const WITHOUT_SIGNAL_MS = 2 * 60_000;
 /** How it was found: why the job began, what was noted, what the looks gave. */
 export type AsFound =
   | { readonly kind: "reason"; readonly says: string }
-  | { readonly kind: "noted"; readonly about: Noted; readonly noted: string }
+  | {
+      readonly kind: "noted";
+      readonly about: Noted;
+      readonly noted: string;
+      /** What was found otherwise than it has to be, and what it was put to. */
+      readonly putRight?: string;
+    }
   | { readonly kind: "finding"; readonly finding: Finding };
 
 export type ComparedPart = Extract<JobEvent, { kind: "part-compared" }>["found"];
+
+/** It was found otherwise than it has to be, and confirmed as it has to be. */
+function putRight(
+  steps: Iterable<Step>,
+  progress: Progress,
+  { id, right }: StepOf<"mark">,
+  noted: string,
+): { putRight?: string } {
+  const confirmed = [...steps].find((step) => step.kind === "confirm" && step.mark === id);
+  return right !== undefined && right !== noted && confirmed && progress.done.has(confirmed.id)
+    ? { putRight: right }
+    : {};
+}
 
 /** The proof of a job, as facts. */
 export interface JobRecord {
@@ -95,9 +115,13 @@ export function afterService(valve: Valve, at: number): Valve {
 /** Puts the record together from the run and its sealed log. */
 export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const { progress, plan, inputs } = job;
-  const steps = new Map(plan.steps.map((step) => [step.id, step]));
+  const steps = new Map([...plan.steps.map((step) => [step.id, step] as const), ...answeredSteps(sealed)]);
   const atStep = (id: string) => {
     const step = steps.get(id);
+    return step === undefined ? {} : { step };
+  };
+  const stepOf = (event: JobEvent, id: string) => {
+    const step = answeredStep(event) ?? steps.get(id);
     return step === undefined ? {} : { step };
   };
   const part = (id: string) => inputs.sheet.parts.find((each) => each.id === id);
@@ -114,11 +138,11 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   return {
     asFound: [
       { kind: "reason", says: inputs.reason.says },
-      ...plan.steps.flatMap((step): AsFound[] => {
+      ...[...steps.values()].flatMap((step): AsFound[] => {
         const noted = step.kind === "mark" ? progress.done.get(step.id)?.entry : undefined;
         return step.kind !== "mark" || noted === undefined
           ? []
-          : [{ kind: "noted", about: step.about, noted }];
+          : [{ kind: "noted", about: step.about, noted, ...putRight(steps.values(), progress, step, noted) }];
       }),
       ...inPhase("triage", "inspect").map((finding): AsFound => ({ kind: "finding", finding })),
     ],
@@ -196,7 +220,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
         at,
         by: event.by,
         event,
-        ...("step" in event && event.step !== undefined && atStep(event.step)),
+        ...("step" in event && event.step !== undefined && stepOf(event, event.step)),
         ...(storedAt - at > WITHOUT_SIGNAL_MS && { storedAt }),
         ...(event.off_s !== undefined && { off_s: event.off_s }),
       };

@@ -100,6 +100,10 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
 };
 
 /** The table by a kind that is known only at run time: each rule is asked with the facts of its own kind. */
+/** Whether a text is the name of a kind of step. */
+export const isStepKind = (kind: unknown): kind is StepKind =>
+  typeof kind === "string" && Object.hasOwn(RULES, kind);
+
 const ruleOf = (kind: StepKind) => RULES[kind] as StepRule<StepFacts>;
 
 /** Where a step stands: what was skipped is behind us. */

@@ -49,12 +49,12 @@ export const JOB_PLAN = contract({
   method: "POST",
   path: "/api/v1/job/plan",
   chapter: "Engines",
-  says: "The cards of a job, compiled from whole documents; nothing is stored. Each card has the acts it asks for, as facts, and its words.",
+  says: "The cards of a job, compiled from whole documents; nothing is stored. Each card has the acts it asks for and what has to hold for it, as facts, and its words.",
   takes: ["application/json"],
   body: Type.Uint8Array(),
   describes: JOB_QUESTION,
   answer: answerOf<object>(
-    "{minutes, steps: [{id, phase, kind, minutes, state, acts, words: {title, why, cues, ask, afterwards, reason, cautions, barred}}]}",
+    "{minutes, steps: [{id, phase, kind, minutes, state, acts, needs, words: {title, why, cues, ask, afterwards, reason, cautions, barred}}]}",
   ),
   refuses: { 422: "A document is not valid, or the part cannot be reached." },
 });

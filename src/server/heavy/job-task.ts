@@ -83,6 +83,7 @@ export function jobPlanTask(body: Uint8Array): TaskResult {
         minutes: step.minutes,
         state: job.states.get(step.id)?.kind,
         acts: actsOf(step),
+        ...("needs" in step && step.needs !== undefined && { needs: step.needs }),
         words: { ...stepWords(words, step), ...stepDangers(words, step) },
       })),
     },

@@ -1,7 +1,7 @@
 import { setImmediate } from "node:timers/promises";
 import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
-import { accept, afterService, isClosed, type Run, seal } from "@/core/job";
+import { accept, afterService, isClosed, type Run, seal, withAnswered, withoutAnswered } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { refusalWords, speaker } from "@/words";
 import { strangers } from "../people";
@@ -52,7 +52,7 @@ function readBatch(services: Services, batch: unknown): Result<readonly JobEvent
   const read = batch.map((each, index) => readEvent(each, `/events/${index}`));
   const problems = read.flatMap((each) => (each.ok ? [] : each.error));
   if (problems.length > 0) return unreadable(problems);
-  const events = read.flatMap((each) => (each.ok ? [each.value] : []));
+  const events = read.flatMap((each) => (each.ok ? [withoutAnswered(each.value)] : []));
   const ours = events.findIndex((event) => event.kind === "others-hold");
   if (ours !== -1)
     return unreadable([
@@ -93,6 +93,7 @@ async function judge(
   for (const [index, event] of events.entries()) {
     if (known.has(event.id)) continue;
     known.add(event.id);
+    const answered = withAnswered(after, event);
     const taken = accept(after, event, clock);
     if (!taken.ok)
       return err({
@@ -105,7 +106,7 @@ async function judge(
         ],
       });
     after = taken.value;
-    const sealed = seal(event, before.events.length + added.length + 1, new Date(now).toISOString(), head);
+    const sealed = seal(answered, before.events.length + added.length + 1, new Date(now).toISOString(), head);
     head = sealed.seal.hash;
     added.push(sealed);
     if (performance.now() - since > AT_A_STRETCH_MS) {

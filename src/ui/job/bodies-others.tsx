@@ -2,23 +2,33 @@
 
 import { Lock } from "lucide-react";
 import Link from "next/link";
+import { namedLink } from "@/words";
+import { useSpeaker } from "../use-speaker";
 import type { BodyProps } from "./step-form";
 
-/** What other jobs hold: each with the way to it. The card goes on by itself. */
+/** What other jobs hold, job by job with the way to it. The card goes on by itself. */
 export function OthersBody({ step }: BodyProps<"others">) {
+  const words = useSpeaker();
+  const jobs = [...new Map(step.held.map(({ job, valve }) => [job, valve]))];
   return (
     <>
-      <ul className="card dashed divide-y divide-line px-4">
-        {step.held.map(({ link, name, job, valve }) => (
-          <li key={link} className="flex min-h-12 flex-wrap items-center gap-x-3 py-2">
-            <Lock size={20} aria-hidden className="shrink-0 text-stop" />
-            <span className="grow font-bold">{name === link ? link : `${link} ${name}`}</span>
-            <Link href={`/jobs/${job}`} className="btn btn-quiet min-h-12 px-3">
-              Job on {valve}
-            </Link>
-          </li>
-        ))}
-      </ul>
+      {jobs.map(([job, valve]) => (
+        <section key={job} className="card dashed p-4">
+          <ul>
+            {step.held
+              .filter((each) => each.job === job)
+              .map(({ link, name }) => (
+                <li key={link} className="flex items-center gap-3 py-1 font-bold">
+                  <Lock size={20} aria-hidden className="shrink-0 text-stop" />
+                  {namedLink(words, link, name)}
+                </li>
+              ))}
+          </ul>
+          <Link href={`/jobs/${job}`} className="btn btn-quiet mt-2 w-full">
+            Job on {valve}
+          </Link>
+        </section>
+      ))}
       <p className="text-body text-soft">
         This card goes on by itself when the last of them is open. You may stop work here and take it up then:
         nothing is lost.

@@ -23,8 +23,16 @@ export function StepPlates({ step, cues }: { step: Step; cues: readonly string[]
         </li>
       )}
       {step.tools.map((tool) => (
-        <li key={tool.id} className={chip} title={standIns(words, tool).join("; ")}>
-          <Wrench size={15} aria-hidden="true" /> {toolName(words, tool)}
+        <li key={tool.id} className={chip}>
+          <Wrench size={15} aria-hidden="true" className="shrink-0" />
+          <span>
+            {toolName(words, tool)}
+            {standIns(words, tool).map((instead) => (
+              <small key={instead} className="block text-fine text-soft">
+                {words.say.kits.standIns(instead)}
+              </small>
+            ))}
+          </span>
         </li>
       ))}
       {cues.map((cue) => (

@@ -37,6 +37,13 @@ const done = () => "Done";
 const PLAIN = { Body: Plain, button: done };
 const WRITTEN = { Body: WriteDownBody, button: done };
 const LOCKED = { Body: ShutBody, button: () => "Shut and locked" };
+const SHUT = {
+  Body: ShutBody,
+  button: ({ by }: StepOf<"shut">) =>
+    (by.kind === "closure" && by.standsShut) || (by.kind === "turning" && by.stands === true)
+      ? "Stands so, locked"
+      : "Shut and locked",
+};
 const ASKED = { Body: AskTwiceBody, button: () => "Yes, go on" };
 const WAITED = {
   Body: WaitBody,
@@ -90,7 +97,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   live: ASKED,
   "shut-by-hand": WRITTEN,
   blocked: { Body: Nothing, button: done },
-  shut: LOCKED,
+  shut: SHUT,
   "stop-pump": LOCKED,
   "liquid-out": WRITTEN,
   "pump-out": WRITTEN,

@@ -18,6 +18,8 @@ export const entries = {
   photograph: "photograph",
   minutes: (minutes: number) => `${minutes} min`,
   asFound: (ask: string, noted: string) => `${ask} ${noted}`,
+  foundWrong: (ask: string, noted: string, right: string) =>
+    `${ask} ${noted}: found wrong, put right: ${right}`,
   finding: (answer: string, says: string) => `${answer}: ${says}`,
   handOver: {
     ask: "What is handed over?",
@@ -57,6 +59,8 @@ export const entries = {
     leftOver: (pieces: number) =>
       `${pieces} ${pieces === 1 ? "piece" : "pieces"} will be left over: that is right.`,
     shut: (links: string) => `Shut ${links} as well, then prove zero again.`,
+    added: (cards: string, more: number) => `New cards: ${cards}${more > 0 ? `; and ${more} more` : ""}.`,
+    dropped: (cards: string, more: number) => `No more: ${cards}${more > 0 ? `; and ${more} more` : ""}.`,
     noIsolation: "There is no safe isolation left. Stop work and make the section safe.",
   },
 };

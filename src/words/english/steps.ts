@@ -131,7 +131,7 @@ export const steps = {
     why: "Liquid comes only now. What reads lower is no reason to go on: let more vapour in and read again.",
   },
   others: {
-    title: (valves: string, links: string) => `Wait for the job on ${valves}: it holds ${links}.`,
+    title: (valves: string) => `Wait for the job on ${valves}.`,
     first:
       "It held them before you shut yours: you open when they have opened, so that your part fills under your hand.",
     later: "Nothing comes here while they hold it. No test counts before, and nobody may be told.",
