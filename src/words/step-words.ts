@@ -156,6 +156,12 @@ const PHRASES: Phrases = {
       cues: [words.least(figure(speaker, above_bar, "bar g"))],
     };
   },
+  away: ({ say }, { where }) => ({ title: say.steps.away.title[where], why: say.steps.away.why }),
+  untested: ({ say }, { checks }) => ({
+    title: say.steps.untested.title,
+    why: say.steps.untested.why,
+    cues: [...checks],
+  }),
   others: (speaker, { when, held }) => {
     const words = speaker.say.steps.others;
     const and = speaker.say.common.and;

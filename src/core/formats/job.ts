@@ -224,6 +224,10 @@ const Named = Type.Object(
   closed,
 );
 
+/** Where the valve is while it is worked on; in its line when left out. */
+export const WhereSchema = oneOf("line", "bench", "carried");
+export type Where = Static<typeof WhereSchema>;
+
 export const JobInputsSchema = Type.Object(
   {
     id: Id,
@@ -237,6 +241,7 @@ export const JobInputsSchema = Type.Object(
     renew: Type.Optional(
       Type.Array(Id, { description: "Parts that the reason for the job renews, whatever they look like." }),
     ),
+    where: Type.Optional(WhereSchema),
     openedAt: Instant,
     openedBy: Words,
     rules: Type.Optional(

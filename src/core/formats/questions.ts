@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { EventSchema, JobInputsSchema } from "./job";
+import { EventSchema, JobInputsSchema, WhereSchema } from "./job";
 import { LineSchema } from "./line";
 import { ValveSchema } from "./register";
 import { closed } from "./shared";
@@ -50,6 +50,7 @@ export const JOB_QUESTION = Type.Object(
       description: "Parts to reach.",
     }),
     policy: Type.Optional(JobInputsSchema.properties.policy),
+    where: Type.Optional(WhereSchema),
     log: Type.Optional(
       Type.Array(EventSchema, {
         maxItems: 2000,

@@ -48,6 +48,12 @@ const checkBase = {
   how: Type.Array(Words, { description: "Short cues: good light, nail test." }),
   minutes: Minutes,
   tools: Type.Array(Id),
+  onBench: Type.Optional(
+    Type.Boolean({
+      title: "Can be done on a bench",
+      description: "It needs neither the line nor the medium.",
+    }),
+  ),
   ...standing,
 };
 
@@ -181,6 +187,7 @@ const Trait = oneOf(
   "twin-relief",
   "air-valve",
   "mixing",
+  "carried",
 );
 export type Trait = Static<typeof Trait>;
 

@@ -9,6 +9,8 @@ const SINGLE = {
   permits: "prepare:permits",
   notify: "prepare:notify",
   live: "isolate:live",
+  away: "isolate:away",
+  untested: "test:untested",
   "shut-by-hand": "isolate:by-hand",
   "no-isolation": "isolate:blocked",
   "no-release": "release:barred",

@@ -3,6 +3,7 @@ import type { EntryRefusal } from "./refusal";
 import type { Step, StepFacts, StepKind } from "./step";
 import type { AtEntry, Standing, StepEntry, StepRule, StepState } from "./step-rule";
 import { askTwice } from "./steps/ask-twice";
+import { away } from "./steps/away";
 import { blocked } from "./steps/blocked";
 import { charge } from "./steps/charge";
 import { check } from "./steps/check";
@@ -48,6 +49,7 @@ import { tighten } from "./steps/tighten";
 import { tightenOne } from "./steps/tighten-one";
 import { tools } from "./steps/tools";
 import { tray } from "./steps/tray";
+import { untested } from "./steps/untested";
 
 /** Every kind of step with its rule: a kind without one does not compile. */
 const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }>> } = {
@@ -92,6 +94,8 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   gate,
   "put-back": putBack,
   others,
+  away,
+  untested,
   open,
   "open-by-hand": openByHand,
   tell,

@@ -1,5 +1,6 @@
 import type { StepHead } from "./step-head";
 import type { AskTwiceFacts } from "./steps/ask-twice";
+import type { AwayFacts } from "./steps/away";
 import type { BlockedFacts } from "./steps/blocked";
 import type { ChargeFacts } from "./steps/charge";
 import type { CheckFacts } from "./steps/check";
@@ -45,6 +46,7 @@ import type { TightenFacts } from "./steps/tighten";
 import type { TightenOneFacts } from "./steps/tighten-one";
 import type { ToolsFacts } from "./steps/tools";
 import type { TrayFacts } from "./steps/tray";
+import type { UntestedFacts } from "./steps/untested";
 
 /** Everything a job can ask for, in the order in which a job meets it. */
 export type StepFacts =
@@ -90,6 +92,8 @@ export type StepFacts =
   | GateFacts
   | PutBackFacts
   | OthersFacts
+  | AwayFacts
+  | UntestedFacts
   | OpenByHandFacts
   | TellFacts
   | TagFacts

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { JobSchema, SealedEventSchema } from "@/core/formats";
+import { JobSchema, SealedEventSchema, WhereSchema } from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -33,6 +33,7 @@ export const OPEN_JOB = contract({
           description: "Parts that the reason for the job renews, whatever they look like.",
         }),
       ),
+      where: Type.Optional(WhereSchema),
       policy: Type.Union([
         Type.Literal("on-condition"),
         Type.Literal("what-was-disturbed"),

@@ -19,7 +19,17 @@ import type { TaskResult } from "./tasks";
 /** A job of documents alone is opened by nobody, at no time. */
 const NOBODY = { openedAt: "2000-01-01T00:00:00Z", openedBy: "Nobody" };
 
-function inputsOf({ valve, sheet, line, store, reach, policy, held = [] }: JobQuestion): JobInputs {
+function inputsOf({
+  valve,
+  sheet,
+  line: drawn,
+  store,
+  reach,
+  policy,
+  where = "line",
+  held = [],
+}: JobQuestion): JobInputs {
+  const line = where === "line" ? drawn : undefined;
   return {
     id: "asked",
     valve,
@@ -30,6 +40,7 @@ function inputsOf({ valve, sheet, line, store, reach, policy, held = [] }: JobQu
     reason: { kind: "event", says: "Asked" },
     reach,
     policy: policy ?? "on-condition",
+    ...(where !== "line" && { where }),
     rules: PLAN_RULES,
     ...NOBODY,
   };

@@ -1,5 +1,5 @@
 import type { StripFailure } from "@/core/build";
-import { type JobInputs, type Line, PLAN_RULES, type Sheet } from "@/core/formats";
+import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Where } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import {
   asBuilt,
@@ -26,6 +26,8 @@ export interface OpenJob {
   /** Parts that the reason for the job renews. */
   readonly renew?: readonly string[];
   readonly policy: JobInputs["policy"];
+  /** Where the valve is; in its line when left out. */
+  readonly where?: Where;
 }
 
 /** Valves of the lines that open jobs hold shut, so that a second job neither opens nor counts on them unawares. */
@@ -63,7 +65,9 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     return err([
       { path: "/valve", message: `The sheet "${valve.sheet}" of this valve is missing. Bring it in first.` },
     ]);
-  const whole = valve.line === undefined ? undefined : library.line(valve.line);
+  const { where = "line" } = ask;
+  // Out of its line nothing of it is shut.
+  const whole = valve.line === undefined || where !== "line" ? undefined : library.line(valve.line);
   const held = whole && heldOn(whole, heldShut(services));
   const line = whole && held && carried(whole, held, valve.node ?? valve.tag);
   const version = whole && library.lineVersion(whole.id);
@@ -78,6 +82,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     reason: ask.reason,
     reach: [...ask.reach],
     policy: ask.policy,
+    ...(where !== "line" && { where }),
     ...(ask.renew !== undefined && ask.renew.length > 0 && { renew: [...ask.renew] }),
     openedAt: new Date(now()).toISOString(),
     openedBy: by,

@@ -95,13 +95,15 @@ function Account({
 }
 
 export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
+  const { valve, where } = log.job.inputs;
+  const inLine = where === undefined;
+  const statement = inLine ? "Back in service" : "Ready, not in its line";
   return (
-    <SignName
-      id={STEP_FORM}
-      onSigned={(name) => log.add({ kind: "signed-off", statement: "Back in service" }, { by: name })}
-    >
+    <SignName id={STEP_FORM} onSigned={(name) => log.add({ kind: "signed-off", statement }, { by: name })}>
       <p className="card p-4 text-body" data-step={step.id}>
-        I put {log.job.inputs.valve.tag} back in service. Every closure is open, every test is passed.
+        {inLine
+          ? `I put ${valve.tag} back in service. Every closure is open, every test is passed.`
+          : `${valve.tag} is ready. It is not in its line: whoever fits it tests it there.`}
       </p>
     </SignName>
   );

@@ -130,6 +130,8 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   evacuate: WRITTEN,
   charge: PLAIN,
   gate: { Body: GateBody, button: () => "Take the reading" },
+  away: { Body: Plain, button: () => "Yes, empty" },
+  untested: { Body: Plain, button: () => "It stands on the valve" },
   others: { Body: OthersBody, button: () => "Goes on when they have opened" },
   "put-back": { Body: Plain, button: () => "It stands as before" },
   open: { Body: OpenBody, button: ({ how }) => (how === "leave-shut" ? "Lock is off" : "Open, lock off") },

@@ -130,6 +130,17 @@ export const steps = {
     least: (above: string) => `at least ${above}`,
     why: "Liquid comes only now. What reads lower is no reason to go on: let more vapour in and read again.",
   },
+  away: {
+    title: {
+      bench: "Lay it on the bench. Is it empty, clean and without pressure?",
+      carried: "Set it down where you work. Is it empty and without pressure?",
+    },
+    why: "No gauge stands on it here. Open its drain, its vent or its ends first, away from you.",
+  },
+  untested: {
+    title: "Write on it: not tested in its line yet.",
+    why: "Whoever fits it tests it there, before anybody relies on it.",
+  },
   others: {
     title: (valves: string) => `Wait for the job on ${valves}.`,
     first:

@@ -6,6 +6,7 @@ import { ok, type Result } from "../../result";
 import type { KitChoice } from "../../store";
 import type { Progress } from "../progress";
 import type { Step } from "../step";
+import { awayFrom, emptied, looksAway, testsAway } from "./away";
 import { checksOf } from "./checks";
 import { type Context, contextOf } from "./context";
 import { isolate } from "./isolate";
@@ -13,7 +14,7 @@ import { mark } from "./mark";
 import { prepare } from "./prepare";
 import { prove } from "./prove";
 import { rebuild } from "./rebuild";
-import { restore, testAndSignOff } from "./restore";
+import { restore, signOff, testAndSignOff } from "./restore";
 import { inspect, strip } from "./strip";
 
 /** A job as compiled now: every step from the first look to the signature, each with its reason. */
@@ -44,7 +45,24 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
   const made = contextOf(inputs, progress);
   if (!made.ok) return made;
   const context = made.value;
-  const steps = [
+  const away = awayFrom(context);
+  const steps = away === undefined ? inLine(context) : outOfLine(context, away);
+  return ok({
+    steps,
+    minutes: steps.reduce((sum, each) => sum + each.minutes, 0),
+    isolation: context.isolation,
+    renewals: context.renewals,
+    findings: context.findings,
+    kits: context.kits,
+    removed: context.removed,
+    exact: context.strip.exact,
+    offBy: context.strip.offBy,
+  });
+}
+
+/** Shut off, proven, opened, closed and brought back. */
+function inLine(context: Context): Step[] {
+  return [
     ...checksOf(context, "triage").filter((each) => !onceShut(context, each)),
     ...prepare(context),
     ...(context.rules < 3 ? [] : mark(context, "prepare")),
@@ -60,15 +78,19 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
     ...restore(context),
     ...testAndSignOff(context),
   ];
-  return ok({
-    steps,
-    minutes: steps.reduce((sum, each) => sum + each.minutes, 0),
-    isolation: context.isolation,
-    renewals: context.renewals,
-    findings: context.findings,
-    kits: context.kits,
-    removed: context.removed,
-    exact: context.strip.exact,
-    offBy: context.strip.offBy,
-  });
+}
+
+/** Opened and closed where it lies: nothing is shut for it, and it is tested as far as it can be there. */
+function outOfLine(context: Context, away: "bench" | "carried"): Step[] {
+  return [
+    ...looksAway(context, away),
+    ...prepare(context),
+    ...mark(context, "prepare"),
+    ...emptied(context, away),
+    ...strip(context),
+    ...inspect(context),
+    ...rebuild(context),
+    ...testsAway(context, away),
+    ...signOff(context),
+  ];
 }

@@ -69,7 +69,7 @@ function notify({ isolation, inputs }: Context): Step[] {
   const hydrants = lost.filter((each) => each.hydrant).map((each) => each.name);
   const zones = lost.filter((each) => each.protects).map((each) => each.name);
   const others = lost.filter((each) => !each.hydrant && !each.protects).map((each) => each.name);
-  const live = inputs.sheet.isolation.workUnderPressure !== undefined;
+  const live = inputs.sheet.isolation.workUnderPressure !== undefined || inputs.where !== undefined;
   const itself = isolation === undefined && !live ? [inputs.valve.name] : [];
   if (hydrants.length + zones.length + others.length + itself.length === 0) return [];
   return [

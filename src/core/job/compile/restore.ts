@@ -239,6 +239,11 @@ export const testAndSignOff = (context: Context): Step[] => [
         .filter((check) => check.phase === "test" && !amongOpenings(check) && isReached(context, check))
         .flatMap((check) => checkAt(context, check, "test"))),
   ...(context.asBefore ? [] : tellBack(context, "sign-off")),
+  ...signOff(context),
+];
+
+/** Marked on the valve, and signed. */
+export const signOff = (context: Context): Step[] => [
   step(
     { id: singleStep("tag"), phase: "sign-off", minutes: 2, mayOverride: true },
     { kind: "tag", says: context.sheet.tag },

@@ -3,6 +3,7 @@ import type { Part, Way } from "../../formats";
 import { type Step, type StepOf, step } from "../step";
 import { stepAbout } from "../step-id";
 import type { StripFacts } from "../steps/strip";
+import { awayFrom } from "./away";
 import { checksOf } from "./checks";
 import { type Context, stands, toolsOf } from "./context";
 import { marksBefore, marksOnce } from "./mark";
@@ -44,7 +45,9 @@ export function strip(context: Context): Step[] {
       gone.add(move.part);
       return [
         ...marksBefore(context, move.part),
-        ...(move.way.underPressure === undefined ? [] : [askTwice(off, off.does, move.way.underPressure)]),
+        ...(move.way.underPressure === undefined || awayFrom(context) !== undefined
+          ? []
+          : [askTwice(off, off.does, move.way.underPressure)]),
         ...crack(context, part, move.way),
         off,
         ...marksOnce(context, move.part, gone),

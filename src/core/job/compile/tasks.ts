@@ -41,7 +41,7 @@ export function taskSteps(context: Context, task: Task): Step[] {
     },
   );
   return [
-    ...(task.underPressure === undefined
+    ...(task.underPressure === undefined || context.inputs.where !== undefined
       ? []
       : [askTwice(work, { kind: "said", says: task.do }, task.underPressure)]),
     ...withPutBack(work),

@@ -33,6 +33,7 @@ export default async function StartPage({ params }: { params: Promise<{ tag: str
           : { kind: "symptom", says: valve.symptom },
       reach: first?.reach ?? [],
       policy: "on-condition",
+      where: sheet?.traits?.includes("carried") === true && valve.line === undefined ? "carried" : "line",
     },
     who || NOBODY_YET,
   );

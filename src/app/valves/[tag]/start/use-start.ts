@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import type { JobInputs } from "@/core/formats";
+import type { JobInputs, Where } from "@/core/formats";
 import { run } from "@/core/job";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
@@ -18,6 +18,7 @@ export function useStart(base: JobInputs) {
   const [reason, setReason] = useState(base.reason);
   const [reach, setReach] = useState<readonly string[]>(base.reach);
   const [policy, setPolicy] = useState(base.policy);
+  const [where, setWhere] = useState<Where>(base.where ?? "line");
   const [by, setBy] = useState(settings.who);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
@@ -30,8 +31,9 @@ export function useStart(base: JobInputs) {
     [sheet, reason.says, reach],
   );
   const inputs = useMemo(
-    () => (reach.length === 0 ? undefined : { ...base, reason, reach: [...reach], policy, renew }),
-    [base, reason, reach, policy, renew],
+    () =>
+      reach.length === 0 ? undefined : { ...placed(base, where), reason, reach: [...reach], policy, renew },
+    [base, where, reason, reach, policy, renew],
   );
   const compiled = useMemo(() => inputs && run(inputs, []), [inputs]);
   const proof = useProof(inputs);
@@ -39,7 +41,7 @@ export function useStart(base: JobInputs) {
     setSending(true);
     setProblems([]);
     const opened = await call(OPEN_JOB, {
-      body: { valve: valve.tag, reason, reach: [...reach], policy, renew },
+      body: { valve: valve.tag, where, reason, reach: [...reach], policy, renew },
     });
     if (opened.ok) {
       router.push(`/jobs/${encodeURIComponent(opened.value.id)}`);
@@ -60,6 +62,8 @@ export function useStart(base: JobInputs) {
     reach,
     setReach,
     toggle,
+    where,
+    setWhere,
     policy,
     setPolicy,
     by,
@@ -76,3 +80,10 @@ export function useStart(base: JobInputs) {
 }
 
 export type Start = ReturnType<typeof useStart>;
+
+/** Out of its line nothing of it is shut, whatever is drawn. */
+function placed({ line, held, where: _, ...base }: JobInputs, where: Where): JobInputs {
+  return where === "line"
+    ? { ...base, ...(line !== undefined && { line }), ...(held !== undefined && { held }) }
+    : { ...base, where };
+}

@@ -35,6 +35,7 @@ export function WhyForm({ start }: { start: Start }) {
     >
       <Why start={start} />
       <PartsToReach start={start} />
+      <WhereItIs start={start} />
       <HowFar start={start} />
       {problems
         .filter((each) => !each.path.startsWith("/reason"))
@@ -122,6 +123,36 @@ function PartsToReach({ start: { sheet, reach, toggle } }: { start: Start }) {
         </ul>
       )}
     </section>
+  );
+}
+
+const PLACES = [
+  ["line", "In its line", "shut off, proven dead, tested there"],
+  ["bench", "On the bench", "taken out before: nothing is shut for it, its line tests it later"],
+  ["carried", "Carried", "comes with a vehicle or a case, and belongs to no line"],
+] as const;
+
+function WhereItIs({ start: { where, setWhere } }: { start: Start }) {
+  return (
+    <fieldset className="card p-4">
+      <legend className="caption float-left mb-2">Where it is</legend>
+      <div className="clear-both flex flex-col gap-1">
+        {PLACES.map(([id, title, says]) => (
+          <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
+            <input
+              type="radio"
+              name="where"
+              className="size-5 accent-[var(--go)]"
+              checked={where === id}
+              onChange={() => setWhere(id)}
+            />
+            <span>
+              <b>{title}:</b> <span className="text-soft">{says}</span>
+            </span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
   );
 }
 
