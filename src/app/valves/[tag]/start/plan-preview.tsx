@@ -22,7 +22,13 @@ function ShutPanel({ plan, noLine }: { plan: Plan; noLine: string }) {
   const words = useSpeaker();
   return (
     <Panel title="Shut" note={plan.isolation?.ok ? `${plan.isolation.value.minutes} min` : ""}>
-      {plan.isolation === undefined && <p>{noLine}</p>}
+      {plan.isolation === undefined && (
+        <p>
+          {plan.steps.some(({ kind }) => kind === "away")
+            ? "Nothing: it is not in its line. Look whether it is empty before a tool is on it."
+            : noLine}
+        </p>
+      )}
       {plan.isolation?.ok === false && (
         <p className="text-stop">
           There is no safe isolation as the line stands. The job will say what would make one.

@@ -142,7 +142,7 @@ function WhereItIs({ start: { where, setWhere } }: { start: Start }) {
             <input
               type="radio"
               name="where"
-              className="size-5 accent-[var(--go)]"
+              className="size-5 shrink-0 accent-[var(--go)]"
               checked={where === id}
               onChange={() => setWhere(id)}
             />
@@ -166,7 +166,7 @@ function HowFar({ start: { policy, setPolicy } }: { start: Start }) {
             <input
               type="radio"
               name="policy"
-              className="size-5 accent-[var(--go)]"
+              className="size-5 shrink-0 accent-[var(--go)]"
               checked={policy === id}
               onChange={() => setPolicy(id)}
             />
