@@ -1,8 +1,17 @@
 import { readdirSync, readFileSync } from "node:fs";
 import Papa from "papaparse";
-import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Store, type Valve } from "@/core/formats";
+import {
+  type JobEvent,
+  type JobInputs,
+  type Line,
+  PLAN_RULES,
+  type Sheet,
+  type Store,
+  type Valve,
+} from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import { prove, run } from "@/core/job";
+import { everyAnswer } from "@/core/job/job.fixtures";
 import { streetGrid } from "@/core/line";
 import { row } from "./table";
 
@@ -76,6 +85,44 @@ for (const valve of registered) {
         for (const each of proof.differences.slice(0, 1))
           console.log(`  ${valve.tag} ${build ?? ""} ${reach}: at the end ${JSON.stringify(each)}`);
       }
+}
+/** Proves one plan more, and says what it finds. */
+function proven(inputs: JobInputs, said: string, log: readonly JobEvent[] = []): void {
+  const job = run(inputs, log);
+  if (!job.ok) return;
+  const proof = prove(job.value.plan, inputs);
+  plans++;
+  acts += proof.acts;
+  found += proof.harms.length + proof.differences.length;
+  for (const { harm, step } of proof.harms.slice(0, 1))
+    console.log(`  ${inputs.valve.tag} ${said}: ${step.id} ${JSON.stringify(harm)}`);
+  for (const each of proof.differences.slice(0, 1))
+    console.log(`  ${inputs.valve.tag} ${said}: at the end ${JSON.stringify(each)}`);
+}
+
+// Whatever a look shows; whatever another job holds on the line.
+for (const valve of registered) {
+  const sheet = sheets.get(valve.sheet)!;
+  for (const symptom of sheet.symptoms) {
+    const inputs = inputsOf(valve, sheet, symptom.reach, "on-condition");
+    for (const check of sheet.checks)
+      for (const event of everyAnswer(check)) proven(inputs, `${check.id} ${event.id}`, [event]);
+  }
+  const { line } = inputsOf(valve, sheet, sheet.symptoms[0]!.reach, "on-condition");
+  const holds = [
+    ...(line?.links ?? []).flatMap((each) => (each.kind === "valve" ? [{ link: each.id }] : [])),
+    ...(line?.nodes ?? []).flatMap(({ id, threeWay }) =>
+      threeWay === undefined ? [] : [{ link: id, position: threeWay.normally }],
+    ),
+  ];
+  for (const hold of holds)
+    proven(
+      {
+        ...inputsOf(valve, sheet, sheet.symptoms[0]!.reach, "on-condition"),
+        held: [{ ...hold, job: "another", valve: "X-1" }],
+      },
+      `with ${hold.link} held`,
+    );
 }
 const seconds = (performance.now() - begun) / 1000;
 console.log(

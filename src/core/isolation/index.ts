@@ -2,7 +2,7 @@ export { type Alternative, alternatives } from "./alternatives";
 export { closingMinutes, unfitness } from "./barrier";
 export { outageMinutes, prepareCuts } from "./cut-problem";
 export { enoughOfLine } from "./enough-of-line";
-export { planIsolation, planOn } from "./isolation-plan";
+export { planIsolation, planOn, pumpedOut } from "./isolation-plan";
 export { lostBehind } from "./lost";
 export type { PathStep } from "./open-path";
 export type {

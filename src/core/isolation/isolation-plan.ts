@@ -229,7 +229,7 @@ function unknownName(net: Network, demand: IsolationDemand): string | undefined 
 }
 
 /** A vessel that is pumped out holds what it holds, but pushes nothing. */
-function pumpedOut(line: Line, ids: readonly string[]): Line {
+export function pumpedOut(line: Line, ids: readonly string[]): Line {
   if (ids.length === 0) return line;
   const out = new Set(ids);
   const empty = (node: LineNode): LineNode =>

@@ -242,3 +242,32 @@ function entry(step: Step): { entry?: string } {
   if (step.kind === "tray") return { entry: `${step.leftovers}` };
   return {};
 }
+
+/** Every answer that a look can give: each button, or a reading on each side of its limits. */
+export function everyAnswer(check: Sheet["checks"][number]): JobEvent[] {
+  const head = {
+    v: 1 as const,
+    at: new Date(START).toISOString(),
+    by: "Tam Arkle",
+    step: `check:${check.id}`,
+    check: check.id,
+  };
+  switch (check.kind) {
+    case "choice":
+      return check.options.map(({ id }) => ({ ...head, id, kind: "check-answered", answer: id }));
+    case "trick":
+      return ["go", "no-go"].map((id) => ({ ...head, id, kind: "check-answered", answer: id }));
+    case "measure": {
+      const unit = unitNamed(check.unit, check.dimension);
+      const { low, high } = check;
+      const beyond = [low === undefined ? [] : [low * 0.5], high === undefined ? [] : [high * 1.5]].flat();
+      return beyond.map((value) => ({
+        ...head,
+        id: `read-${value}`,
+        kind: "check-measured",
+        si: unit === undefined ? value : toSI(value, unit),
+        typed: `${value} ${check.unit}`,
+      }));
+    }
+  }
+}

@@ -10,7 +10,7 @@ const by = (valve: string, ...links: string[]): HeldLinks =>
 const OTHER = by("NQ-H06", "V-12", "V-15", "V-19");
 
 const order = (walk: Walk) => walk.job.plan.steps.map((step) => step.id);
-const after = (walk: Walk, id: string) => order(walk).slice(order(walk).indexOf(id) + 1);
+const behind = (walk: Walk, id: string) => order(walk).slice(order(walk).indexOf(id) + 1);
 const step = (walk: Walk, id: string) => walk.job.plan.steps.find((each) => each.id === id)!;
 /** What the server writes when another job shuts or opens. */
 const hold = (walk: Walk, held: HeldLinks) => walk.add({ kind: "others-hold", held });
@@ -33,7 +33,7 @@ describe("a job that begins behind another on the same main", () => {
     const walk = beside().until((each) => each.kind === "others");
     expect(walk.job.current?.id).toBe("others:before");
     expect(walk.job.states.get("others:before")).toEqual({ kind: "waits-for-others" });
-    expect(after(walk, "others:before")).toContain("open:V-12");
+    expect(behind(walk, "others:before")).toContain("open:V-12");
     expect(() => walk.add({ kind: "step-done", step: "others:before" })).toThrow("not done by ticking");
     expect(() => walk.add({ kind: "step-overridden", step: "others:before", reason: "No time" })).toThrow(
       "cannot be skipped",
@@ -67,6 +67,28 @@ describe("a job that begins behind another on the same main", () => {
     }
   });
 
+  it("a section of a refrigerant is one job's at a time: nothing is shut before the other is done", () => {
+    const inputs = jobAt("GC-SV2", "pell-frostgate-32", "gannet-co2", { held: by("GC-HRV5", "GC-V7") });
+    const walk = new Walk(inputs).until((each) => each.kind === "others");
+    expect(walk.job.current?.id).toBe("others:shared");
+    expect(behind(walk, "others:shared").filter((id) => id.startsWith("shut:")).length).toBeGreaterThan(4);
+    expect(walk.job.shut).toEqual([]);
+    hold(walk, []);
+    expect(walk.toEnd().job.status.kind).toBe("signed-off");
+  });
+
+  it("one that has shut its own waits for nobody who comes into its section", () => {
+    const walk = new Walk(jobAt("GC-SV2", "pell-frostgate-32", "gannet-co2"));
+    walk.until((each) => each.phase === "strip");
+    hold(walk, by("GC-HRV5", "GC-V9"));
+    expect(order(walk)).not.toContain("others:shared");
+  });
+
+  it("a valve that needs its power to let go waits for whoever holds the power", () => {
+    const inputs = jobAt("LD-SF1", "ottermouth-brook-20", "lido-treatment", { held: by("LD-X", "LD-Q7") });
+    expect(order(new Walk(inputs))).toContain("others:shared");
+  });
+
   it("one that was begun by the rules before has the line as it stood, and no such wait", () => {
     expect(order(new Walk(wetJob({ held: OTHER, rules: 2 })))).not.toContain("others:before");
   });
@@ -84,7 +106,7 @@ describe("a job that another begins beside", () => {
     expect(order(walk)).not.toContain("others:before");
     expect(says(step(walk, "open:V-12")).title).toContain("Leave it shut");
     expect(says(step(walk, "open:V-12")).why).toContain("NQ-H06");
-    const rest = after(walk, "others:behind");
+    const rest = behind(walk, "others:behind");
     for (const id of ["check:leak", "restore:air-out", "restore:tell", "sign-off"])
       expect(rest).toContain(id);
     expect(rest.some((id) => id.startsWith("open:"))).toBe(false);

@@ -25,6 +25,7 @@ const SINGLE = {
   charge: "restore:charge",
   gate: "restore:gate",
   "open-by-hand": "restore:by-hand",
+  "others-shared": "others:shared",
   "others-first": "others:before",
   "others-later": "others:behind",
   tell: "restore:tell",

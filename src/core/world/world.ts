@@ -336,12 +336,14 @@ export class World {
   #onlyTheirs(): string[] {
     if (this.#theirs.size === 0 || this.#standing === undefined) return [];
     const { net } = this.#standing;
-    const reached = fed(
-      net,
-      this.#shutHere((at) => this.locks.has(at)),
-    );
-    const open = this.site.zone.some((node) => reached[net.nodeIndex.get(node) ?? -1]);
-    return open ? [...this.#theirs.keys()].filter((at) => !this.locks.has(at)) : [];
+    const reaches = (shut: ReadonlySet<string>) => {
+      const reached = fed(net, shut);
+      return this.site.zone.some((node) => reached[net.nodeIndex.get(node) ?? -1]);
+    };
+    // A vessel that was drawn down stands in its own zone: it would count as fed whatever is shut.
+    const all = new Set([...this.shut].flatMap(([at, stands]) => (stands ? [at] : [])));
+    const only = !reaches(all) && reaches(this.#shutHere((at) => this.locks.has(at)));
+    return only ? [...this.#theirs.keys()].filter((at) => !this.locks.has(at)) : [];
   }
 
   /** What stands shut by this work, and not by another job alone. */

@@ -143,6 +143,8 @@ export const steps = {
   },
   others: {
     title: (valves: string) => `Wait for the job on ${valves}.`,
+    shared:
+      "What it holds shuts off your part as well, and both cannot be at work at once: shut nothing before it is done.",
     first:
       "It held them before you shut yours: you open when they have opened, so that your part fills under your hand.",
     later: "Nothing comes here while they hold it. No test counts before, and nobody may be told.",

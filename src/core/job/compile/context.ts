@@ -3,6 +3,7 @@ import {
   planRebuild,
   planStrip,
   type RebuildMove,
+  releaseOf,
   type StripDemand,
   type StripFailure,
   type StripPlan,
@@ -19,7 +20,7 @@ import {
   lostBehind,
   planIsolation,
 } from "../../isolation";
-import { mediumOf } from "../../line";
+import { MEDIA_RULES, mediumOf } from "../../line";
 import { toSI, unitNamed } from "../../quantity";
 import { ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
@@ -59,7 +60,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
   const sheet = workSheet(inputs, "");
   const rules = inputs.rules ?? 1;
   const asBefore = rules < 2;
-  const isolation = isolate(inputs, progress);
+  const { isolation, waitsFor } = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
     [...progress.judged].flatMap(([part, each]) =>
@@ -99,7 +100,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
         inputs,
         asBefore,
         rules,
-        others: othersOf(inputs, progress, isolation),
+        others: othersOf(inputs, progress, isolation, waitsFor),
         sheet,
         progress,
         parts: new Map(sheet.parts.map((part) => [part.id, part])),
@@ -137,14 +138,48 @@ const kitsOf = remembered(({ sheet, store, valve }: JobInputs, needs) =>
   chooseKits(sheet, new Map(JSON.parse(needs) as [string, number][]), store, valve.generation),
 );
 
-function isolate(inputs: JobInputs, progress: Progress): Context["isolation"] {
-  const { line, valve } = inputs;
+/** What to shut, and the jobs that have to be done before anything is. */
+interface Isolated {
+  readonly isolation: Context["isolation"];
+  readonly waitsFor: ReadonlySet<string>;
+}
+
+function isolate(inputs: JobInputs, progress: Progress): Isolated {
+  const { line, valve, sheet } = inputs;
+  const waitsFor = new Set<string>();
   // Work that is done with the medium in the pipe shuts nothing.
-  if (line === undefined || inputs.sheet.isolation.workUnderPressure !== undefined) return undefined;
+  if (line === undefined || sheet.isolation.workUnderPressure !== undefined)
+    return { isolation: undefined, waitsFor };
   const demand = { open: [valve.node ?? valve.tag], passing: progress.passing };
-  const held = heldLinks(progress.heldAtFirst);
-  if (held.length === 0) return isolationOf(line, JSON.stringify(demand));
-  return isolationWith(line, JSON.stringify({ demand, held }));
+  for (;;) {
+    const held = heldLinks(progress.heldAtFirst).filter(({ job }) => !waitsFor.has(job));
+    const isolation =
+      held.length === 0
+        ? isolationOf(line, JSON.stringify(demand))
+        : isolationWith(line, JSON.stringify({ demand, held }));
+    const before = waitsFor.size;
+    if (isolation?.ok === true && progress.shut.size === 0)
+      for (const job of jobsToWaitFor(inputs, isolation.value, held)) waitsFor.add(job);
+    if (waitsFor.size === before) return { isolation, waitsFor };
+  }
+}
+
+/**
+ * Jobs that hold what this one would shut, where both cannot be at work at once: a section of a refrigerant, whose air,
+ * vapour and liquid cannot be told apart; power by which the valve lets its pressure out.
+ */
+function jobsToWaitFor({ sheet, line }: JobInputs, plan: IsolationPlan, held: HeldLinks): string[] {
+  const release = releaseOf(sheet);
+  const byPower = release?.kind === "rung" && release.rung.withPower === true;
+  const within = new Set(plan.section.nodes);
+  const touches = ({ id, from, to }: Line["links"][number]) =>
+    plan.closures.some(({ link }) => link === id) || within.has(from) || within.has(to);
+  const shared = new Set(
+    MEDIA_RULES[sheet.isolation.medium].refrigerant
+      ? [...plan.turned.map(({ node }) => node), ...(line?.links ?? []).filter(touches).map(({ id }) => id)]
+      : plan.closures.flatMap(({ link, medium }) => (byPower && medium === "electricity" ? [link] : [])),
+  );
+  return held.flatMap(({ link, job }) => (shared.has(link) ? [job] : []));
 }
 
 /** Beside other jobs: on the line as it stands, and who goes without by this work alone is without it, too. */

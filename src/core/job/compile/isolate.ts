@@ -6,6 +6,7 @@ import { type Step, step } from "../step";
 import type { Danger } from "../step-head";
 import { singleStep, stepAbout } from "../step-id";
 import type { Context } from "./context";
+import { waitForOthers } from "./others";
 
 /** What to shut and lock, and where the section drains. */
 export function isolate(context: Context): Step[] {
@@ -24,6 +25,7 @@ export function isolate(context: Context): Step[] {
       ),
     ];
   return [
+    ...waitForOthers("shared", context.others.shared),
     ...(isolation === undefined
       ? [
           step(

@@ -1,5 +1,5 @@
 import type { JobInputs, Line } from "../../formats";
-import type { IsolationFailure, IsolationPlan } from "../../isolation";
+import { type IsolationFailure, type IsolationPlan, pumpedOut } from "../../isolation";
 import { type Network, network, reachable, standing, standsShut, usuallyFed } from "../../line";
 import type { Result } from "../../result";
 import { type HeldShut, heldOn, lineAsItStands } from "../as-it-stands";
@@ -11,6 +11,8 @@ import { remembered } from "./remember";
 
 /** What other jobs hold that keeps this work from its end. */
 export interface Others {
+  /** Waited for before anything is shut: both jobs cannot be at work at once. */
+  readonly shared: readonly HeldOff[];
   /** Waited for before anything is opened: they held it before this job shut anything, and it fills behind them. */
   readonly first: readonly HeldOff[];
   /** Waited for before it is tested: they came later, and it fills when they open. */
@@ -19,24 +21,35 @@ export interface Others {
   readonly held: HeldShut;
 }
 
-const NOTHING: Others = { first: [], later: [], held: new Map() };
+const NOTHING: Others = { shared: [], first: [], later: [], held: new Map() };
 
 /** Jobs that begin before the others have opened wait for them, and never they for it: nobody waits in a ring. */
 export function othersOf(
   { line, valve, rules = 1 }: JobInputs,
   { held, heldAtFirst }: Progress,
   isolation: Result<IsolationPlan, IsolationFailure> | undefined,
+  waitsFor: ReadonlySet<string>,
 ): Others {
   if (rules < 3 || line === undefined || isolation?.ok !== true || held.size === 0) return NOTHING;
   const here = heldOn(line, held);
-  const { lost } = isolation.value;
+  const { lost, pumpedOut: vessels } = isolation.value;
+  const heldOff = (links: ReadonlySet<string>) =>
+    [...here].flatMap(([link, { job, valve: tag }]): HeldOff[] =>
+      links.has(link) ? [{ link, name: nameOf(line, link), job, valve: tag }] : [],
+    );
+  const shared = heldOff(new Set([...here].flatMap(([link, { job }]) => (waitsFor.has(job) ? [link] : []))));
+  const stillHeld = new Map([...here].filter(([, { job }]) => !waitsFor.has(job)));
   const relies = [valve.node ?? valve.tag, ...lost.map((each) => each.node)];
-  const wanted = new Set(keepingOut(line, JSON.stringify({ held: [...here], relies })));
-  const off = [...here].flatMap(([link, { job, valve: tag }]): HeldOff[] =>
-    wanted.has(link) ? [{ link, name: nameOf(line, link), job, valve: tag }] : [],
-  );
+  const emptied = vessels.map((each) => each.node);
+  const ask = JSON.stringify({ held: [...stillHeld], relies, emptied });
+  const off = heldOff(new Set(keepingOut(line, ask)));
   const before = ({ link, job }: HeldOff) => heldAtFirst.get(link)?.job === job;
-  return { first: off.filter(before), later: off.filter((each) => !before(each)), held: here };
+  return {
+    shared,
+    first: off.filter(before),
+    later: off.filter((each) => !before(each)),
+    held: stillHeld,
+  };
 }
 
 const nameOf = ({ links, nodes }: Line, id: string): string =>
@@ -44,9 +57,10 @@ const nameOf = ({ links, nodes }: Line, id: string): string =>
 
 /** Held links and stems between what feeds the line and those who rely on this work, one behind the other. */
 const keepingOut = remembered((line: Line, ask): readonly string[] => {
-  const { held, relies } = JSON.parse(ask) as {
+  const { held, relies, emptied } = JSON.parse(ask) as {
     held: [string, { job: string; valve: string; position?: string }][];
     relies: readonly string[];
+    emptied: readonly string[];
   };
   const built = network(standing(line, new Map()));
   const usual = usuallyFed(built);
@@ -57,7 +71,7 @@ const keepingOut = remembered((line: Line, ask): readonly string[] => {
   const left = new Map(held);
   const found: string[] = [];
   for (;;) {
-    const stands = standing(lineAsItStands(line, left), new Map());
+    const stands = standing(pumpedOut(lineAsItStands(line, left), emptied), new Map());
     const near = heldAround(network(stands), served, left);
     if (near.length === 0) return found;
     found.push(...near);
@@ -84,14 +98,20 @@ function heldAround(net: Network, served: readonly string[], held: HeldShut): st
   return [...links, ...stems];
 }
 
-export const waitForOthers = (when: "first" | "later", held: readonly HeldOff[]): Step[] =>
+const WAITS = {
+  shared: { id: "others-shared", phase: "isolate" },
+  first: { id: "others-first", phase: "restore" },
+  later: { id: "others-later", phase: "restore" },
+} as const;
+
+export const waitForOthers = (when: keyof typeof WAITS, held: readonly HeldOff[]): Step[] =>
   held.length === 0
     ? []
     : [
         step(
           {
-            id: singleStep(when === "first" ? "others-first" : "others-later"),
-            phase: "restore",
+            id: singleStep(WAITS[when].id),
+            phase: WAITS[when].phase,
             minutes: 0,
             ...(when === "later" && { dangers: [{ kind: "comes-when-they-open" }] }),
           },

@@ -11,7 +11,7 @@ export interface HeldOff {
 /** A wait for other jobs: it is over when what they hold is open again, and by nothing that is said here. */
 export interface OthersFacts {
   readonly kind: "others";
-  readonly when: "first" | "later";
+  readonly when: "shared" | "first" | "later";
   readonly held: readonly HeldOff[];
 }
 

@@ -5,8 +5,9 @@ import { letsOut, outUnsaid } from "./said";
 
 /** The stem of a three-way valve is turned. */
 export const turn: ActRule<"turn"> = {
-  harms: (world, { node }) => [
-    ...anothers(world, node),
+  harms: (world, { node, to }) => [
+    // Looked at and locked as it stands, it may be another's as well.
+    ...(world.stemAt(node) === to ? [] : anothers(world, node)),
     ...(world.cappedStem(node)
       ? [{ kind: "cannot-be-done" as const, act: "turn", why: { kind: "under-a-cap" as const, node } }]
       : []),
