@@ -114,10 +114,10 @@ test("a meter cock is only greased: nothing is shut, it is asked twice, and nobo
   await tech.press();
   await expect(tech.card.getByText("Say yes to both, or stop work.")).toBeVisible();
   await soundForAll(page);
-  await tech.until(/^Key OPEN. Fit the gun to the near port/);
+  await tech.until(/^Key OPEN. Fit the gun to the port/);
   await expect(tech.card.getByText(/stands OPEN/)).toBeVisible();
   await expect(tech.card.getByText("No pipe wrench:")).toBeVisible();
-  await tech.until(/^Turn the key briskly/);
+  await tech.until(/Turn the key on through the other half circle/);
   await tech.until(/^Look at every appliance/, { "Feel the key": "12" });
   await tech.choose("One does not");
   await expect(tech.card.getByText(/Stay. Relight it/)).toBeVisible();

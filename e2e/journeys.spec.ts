@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { demoWith, done } from "./begun";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
 
@@ -29,7 +30,8 @@ async function powerCut(page: Page, server: TestServer, minutes: number): Promis
 const saved = (page: Page) => expect(page.getByText("saved", { exact: true })).toBeVisible();
 
 test("a wet-barrel hydrant: weeping outlet, failed disc, stopped and taken up again", async ({ page }) => {
-  const server = new TestServer("demo");
+  // The job that holds the dock steps shut would be waited for: it is done.
+  const server = new TestServer("demo", false, demoWith(done("NQ-H02")));
   try {
     await server.start();
     const tech = await start(page, server, "NQ-H07");
@@ -118,14 +120,18 @@ test("a wet-barrel hydrant: weeping outlet, failed disc, stopped and taken up ag
 });
 
 test("a dry-barrel hydrant: cut main seat, kept bearings, high torque, drain-down", async ({ page }) => {
-  const server = new TestServer("demo");
+  const begun = { tag: "NQ-H10", until: ({ id }: { id: string }) => id === "check:seat-face" };
+  const server = new TestServer("demo", false, demoWith(done("NQ-H02"), begun));
   try {
     await server.start();
-    const tech = await start(page, server, "NQ-H10");
-    await tech.until(/^Shut .*and wait/);
-    await tech.press();
-    await saved(page);
-    await powerCut(page, server, 16);
+    await page.goto(`${server.url}/jobs`);
+    await page
+      .getByRole("main")
+      .getByRole("link", { name: /NQ-H10/ })
+      .first()
+      .click();
+    await page.waitForURL(/\/jobs\/[^/]+$/);
+    const tech = new Technician(page);
     await tech.until(/^Look at the seat's face/);
     await tech.choose("Cut, hard or swollen");
     await expect(tech.card).toContainText("Main seat kit S-5");

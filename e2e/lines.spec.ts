@@ -241,7 +241,7 @@ test("in the hand: the line can be read, tapped and walked through at 390 px", a
   const page = await context.newPage();
   await open(page, "ferry-shed", "FS-PA1");
   await expect(plan(page)).toContainText("FS-V1 Main control gate");
-  await valve(page, "FS-T1").tap();
+  await valve(page, "FS-V3").tap();
   await expect(plan(page).getByRole("button", { name: "What if: shut it" })).toBeVisible();
   expect(
     await page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth"),

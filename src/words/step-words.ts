@@ -285,7 +285,10 @@ const PHRASES: Phrases = {
     ask: say.steps.tell.ask,
   }),
   tag: ({ say }, { says }) => ({ title: says, why: say.steps.tag.why }),
-  "sign-off": ({ say }) => say.steps.signOff,
+  "sign-off": ({ say }, { notYet = [] }) => ({
+    ...say.steps.signOff,
+    cues: notYet.map(({ name, valve }) => say.steps.notYet(name, valve)),
+  }),
 };
 
 /** At a place of the line by its name, at the valve in the sheet's words. */

@@ -137,6 +137,28 @@ describe("isolating by more than shutting", () => {
   });
 });
 
+describe("a relief valve on a line of its rating", () => {
+  const at = (rating_bar: number) => {
+    const inputs = jobAt("GC-RV2A", "pell-guardian-c3", "gannet-co2", { reach: ["valve"] });
+    const walk = new Walk({ ...inputs, line: { ...inputs.line!, rating_bar } });
+    return walk.until((step) => step.id === "check:set-pressure");
+  };
+  const set = (walk: Walk, bar: number) =>
+    walk.add({
+      kind: "check-measured",
+      step: "check:set-pressure",
+      check: "set-pressure",
+      si: bar * 1e5,
+      typed: `${bar} bar g`,
+    });
+
+  it("one that is set above what the line bears is not fitted, whatever its sheet allows", () => {
+    expect(set(at(60), 58).job.current?.id).not.toBe("check:set-pressure");
+    const walk = set(at(40), 58);
+    expect(walk.job.states.get("check:set-pressure")?.kind).toBe("halted");
+  });
+});
+
 describe("what is noted", () => {
   it("from outside before anything is shut, behind a cover when it is off, a loose end while its part sits", () => {
     inThisOrder(mixer, ["shut:LD-Q1", "strip:lid", "mark:spool-mark", "mark:at:p-cold", "strip:probe-cold"]);

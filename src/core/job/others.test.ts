@@ -94,6 +94,36 @@ describe("a job that begins behind another on the same main", () => {
   });
 });
 
+describe("a neighbour that another job keeps dry", () => {
+  /** The Ferry gate passes: the dock yard's hydrant goes out with it, and is the work of a job of its own. */
+  const beside = () => {
+    const walk = new Walk(wetJob({ held: by("NQ-H09", "SV-09") })).until(({ kind }) => kind === "gauge");
+    return walk.add({ kind: "closure-passes", link: "V-19" });
+  };
+
+  it("is told with the others and not waited for; it is told back by its own job, and named in the signature", () => {
+    const walk = beside();
+    expect(says(step(walk, "prepare:notify")).title).toContain("NQ-H09");
+    expect(order(walk).some((id) => id.startsWith("others:"))).toBe(false);
+    expect(says(step(walk, "restore:tell")).title).not.toContain("NQ-H09");
+    expect(says(step(walk, "sign-off")).cues).toEqual(["NQ-H09 stays without, by the job on NQ-H09"]);
+    expect(walk.toEnd().job.status.kind).toBe("signed-off");
+  });
+
+  it("is told back here when its own job is done first", () => {
+    const walk = hold(beside(), []);
+    expect(says(step(walk, "restore:tell")).title).toContain("NQ-H09");
+    expect(says(step(walk, "sign-off")).cues).toEqual([]);
+  });
+
+  it("is proven so", () => {
+    const walk = beside();
+    const proof = prove(walk.job.plan, walk.inputs);
+    expect(proof.harms.map(({ harm, step }) => [step.id, harm])).toEqual([]);
+    expect(proof.differences).toEqual([]);
+  });
+});
+
 describe("a job that another begins beside", () => {
   const met = () =>
     hold(

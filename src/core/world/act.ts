@@ -68,7 +68,7 @@ export type Act =
   | { readonly do: "tell"; readonly nodes: readonly string[] }
   | { readonly do: "tell-back"; readonly nodes: readonly string[] }
   | { readonly do: "agree"; readonly about: "permits" | "work-under-pressure" }
-  | { readonly do: "sign" }
+  | { readonly do: "sign"; readonly named?: readonly string[] }
   | { readonly do: "tag" }
   // What is known.
   | { readonly do: "look"; readonly check: string }

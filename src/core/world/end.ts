@@ -28,7 +28,10 @@ export function differences(world: World): EndDifference[] {
     ...[...valve.off].map((part): EndDifference => ({ kind: "part-off", part })),
     ...[...valve.loose].map((part): EndDifference => ({ kind: "part-loose", part })),
     ...[...valve.uncovered].map((part): EndDifference => ({ kind: "spoiled-seal", part })),
-    ...world.stillOut().map((node): EndDifference => ({ kind: "without-service", node })),
+    ...world
+      .stillOut()
+      .filter((node) => !world.leftToOthers.has(node))
+      .map((node): EndDifference => ({ kind: "without-service", node })),
     ...(sheet.position !== undefined && valve.moved && valve.position !== sheet.position.finish
       ? [
           {

@@ -75,6 +75,8 @@ export class World {
   minutes = 0;
   /** Consumers that this work takes service from, whoever else does, too. */
   readonly tookOut = new Set<string>();
+  /** Consumers that the signature names as without by another job. */
+  readonly leftToOthers = new Set<string>();
   /** What another job holds and this one counts on as well. */
   readonly reliedOn = new Set<string>();
   /** Locks of other jobs, with whose they are. */

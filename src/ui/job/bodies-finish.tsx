@@ -102,7 +102,7 @@ export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
     <SignName id={STEP_FORM} onSigned={(name) => log.add({ kind: "signed-off", statement }, { by: name })}>
       <p className="card p-4 text-body" data-step={step.id}>
         {inLine
-          ? `I put ${valve.tag} back in service. Every closure is open, every test is passed.`
+          ? `I put ${valve.tag} back in service. Every closure of this job is open, every test is passed.`
           : `${valve.tag} is ready. It is not in its line: whoever fits it tests it there.`}
       </p>
     </SignName>

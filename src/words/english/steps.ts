@@ -141,6 +141,7 @@ export const steps = {
     title: "Write on it: not tested in its line yet.",
     why: "Whoever fits it tests it there, before anybody relies on it.",
   },
+  notYet: (name: string, valve: string) => `${name} stays without, by the job on ${valve}`,
   others: {
     title: (valves: string) => `Wait for the job on ${valves}.`,
     shared:

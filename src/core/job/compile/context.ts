@@ -118,6 +118,20 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
   throw new Error(`renewals and reach of ${sheet.id} do not settle: ${reach}`);
 }
 
+/** What a relief valve is set to: never above what the line bears. */
+const SET_PRESSURE = "set-pressure";
+
+/** The same model stands on lines of different ratings: a relief valve that is set above this line's protects nothing here. */
+function withinRating(sheet: Sheet, { rules = 1, line }: JobInputs): Sheet {
+  const { rating_bar } = line ?? {};
+  if (rules < 3 || rating_bar === undefined) return sheet;
+  const capped = (check: Check): Check =>
+    check.kind === "measure" && check.what === SET_PRESSURE && (check.high ?? rating_bar) > rating_bar
+      ? { ...check, high: rating_bar, low: Math.min(check.low ?? 0, rating_bar) }
+      : check;
+  return { ...sheet, checks: sheet.checks.map(capped) };
+}
+
 /** The same model stands on lines of different media: what the line carries at this valve is what can hurt. */
 function sheetOnLine({ sheet, line, valve }: JobInputs): Sheet {
   const node = line?.nodes.find((each) => each.id === (valve.node ?? valve.tag) || each.asset === valve.tag);
@@ -130,7 +144,7 @@ const comesOff = (sheet: Sheet, id: string) =>
   sheet.parts.some((part) => part.id === id && part.stays !== true);
 
 /** The sheet as work on this valve takes it. */
-const workSheet = remembered((inputs: JobInputs) => withSafeWork(sheetOnLine(inputs)));
+const workSheet = remembered((inputs: JobInputs) => withSafeWork(withinRating(sheetOnLine(inputs), inputs)));
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
 

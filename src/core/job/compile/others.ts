@@ -6,7 +6,7 @@ import { type HeldShut, heldOn, lineAsItStands } from "../as-it-stands";
 import type { Progress } from "../progress";
 import { type Step, step } from "../step";
 import { singleStep } from "../step-id";
-import type { HeldOff } from "../steps/others";
+import type { HeldOff, NotYet } from "../steps/others";
 import { remembered } from "./remember";
 
 /** What other jobs hold that keeps this work from its end. */
@@ -17,11 +17,13 @@ export interface Others {
   readonly first: readonly HeldOff[];
   /** Waited for before it is tested: they came later, and it fills when they open. */
   readonly later: readonly HeldOff[];
+  /** Who stays without by another job when this one is done: told by that one, and named when this one is signed. */
+  readonly notYet: readonly NotYet[];
   /** All that is held on this line, whatever it is to this work. */
   readonly held: HeldShut;
 }
 
-const NOTHING: Others = { shared: [], first: [], later: [], held: new Map() };
+const NOTHING: Others = { shared: [], first: [], later: [], notYet: [], held: new Map() };
 
 /** Jobs that begin before the others have opened wait for them, and never they for it: nobody waits in a ring. */
 export function othersOf(
@@ -39,15 +41,21 @@ export function othersOf(
     );
   const shared = heldOff(new Set([...here].flatMap(([link, { job }]) => (waitsFor.has(job) ? [link] : []))));
   const stillHeld = new Map([...here].filter(([, { job }]) => !waitsFor.has(job)));
-  const relies = [valve.node ?? valve.tag, ...lost.map((each) => each.node)];
   const emptied = vessels.map((each) => each.node);
-  const ask = JSON.stringify({ held: [...stillHeld], relies, emptied });
+  // Its own place is what is tested here; whoever else is dry by another job is that job's to bring back.
+  const ask = JSON.stringify({ held: [...stillHeld], relies: [valve.node ?? valve.tag], emptied });
   const off = heldOff(new Set(keepingOut(line, ask)));
+  const left = new Map([...stillHeld].filter(([link]) => off.every((each) => each.link !== link)));
+  const net = network(standing(pumpedOut(lineAsItStands(line, left), emptied), new Map()));
   const before = ({ link, job }: HeldOff) => heldAtFirst.get(link)?.job === job;
   return {
     shared,
     first: off.filter(before),
     later: off.filter((each) => !before(each)),
+    notYet: lost.flatMap(({ node, name }): NotYet[] => {
+      const [by] = heldAround(net, [node], left);
+      return by === undefined ? [] : [{ node, name, valve: left.get(by)!.valve }];
+    }),
     held: stillHeld,
   };
 }

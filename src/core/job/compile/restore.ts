@@ -248,12 +248,16 @@ export const signOff = (context: Context): Step[] => [
     { id: singleStep("tag"), phase: "sign-off", minutes: 2, mayOverride: true },
     { kind: "tag", says: context.sheet.tag },
   ),
-  step({ id: singleStep("sign-off"), phase: "sign-off", minutes: 1 }, { kind: "sign-off" }),
+  step(
+    { id: singleStep("sign-off"), phase: "sign-off", minutes: 1 },
+    { kind: "sign-off", ...(context.others.notYet.length > 0 && { notYet: context.others.notYet }) },
+  ),
 ];
 
-function tellBack({ sheet, isolation, inputs }: Context, phase: Phase): Step[] {
+function tellBack({ sheet, isolation, inputs, others }: Context, phase: Phase): Step[] {
   const live = sheet.isolation.workUnderPressure !== undefined;
-  const lost = isolation?.ok === true ? isolation.value.lost : [];
+  const notYet = new Set(others.notYet.map(({ node }) => node));
+  const lost = (isolation?.ok === true ? isolation.value.lost : []).filter(({ node }) => !notYet.has(node));
   if (live || (lost.length === 0 && inputs.line !== undefined)) return [];
   return [
     step(

@@ -8,6 +8,13 @@ export interface HeldOff {
   readonly valve: string;
 }
 
+/** Somebody who stays without by another job, and the tag that job is on. */
+export interface NotYet {
+  readonly node: string;
+  readonly name: string;
+  readonly valve: string;
+}
+
 /** A wait for other jobs: it is over when what they hold is open again, and by nothing that is said here. */
 export interface OthersFacts {
   readonly kind: "others";

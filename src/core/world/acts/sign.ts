@@ -1,7 +1,15 @@
 import type { ActRule } from "../act-rule";
 
-/** A name stands under it: nobody who relies on this valve goes without. */
+/** A name stands under it: nobody who relies on this valve goes without, but those it names, whom another job keeps so. */
 export const sign: ActRule<"sign"> = {
-  harms: (world) => world.stillOut().map((node) => ({ kind: "signed-while-out", node })),
-  effect: () => {},
+  harms: (world, { named = [] }) => {
+    const ours = new Set([...world.takesOut(), ...world.site.zone]);
+    return world
+      .stillOut()
+      .filter((node) => !named.includes(node) || ours.has(node))
+      .map((node) => ({ kind: "signed-while-out", node }));
+  },
+  effect: (world, { named = [] }) => {
+    for (const node of named) world.leftToOthers.add(node);
+  },
 };
