@@ -71,6 +71,16 @@ describe("saving a sheet", () => {
     expect(services.library.revisions(brook.id)).toEqual([1]);
   });
 
+  it("asks who vouches for figures that are no demonstration any more", () => {
+    const real = { ...changed, demonstration: false };
+    expect(firstMessage(saveSheet(services, real, known))).toContain("/vouched Its figures are for real");
+    const vouched = { by: "Mira Sorrel", source: "Bench tests of 2026" };
+    expect(saveSheet(services, { ...real, vouched }, known)).toMatchObject({ ok: true, value: { vouched } });
+    // Asked once: one that is real already is saved as it is.
+    const { vouched: _, ...again } = { ...real, vouched, revision: 2 };
+    expect(saveSheet(services, again, { ...known, revision: 2 }).ok).toBe(true);
+  });
+
   it("an adapted copy stands beside the first, and a file of it comes back in as the same sheet", () => {
     const copy = { ...brook, id: "brook-of-ours", title: "Softener head of the works" };
     expect(saveSheet(services, copy, undefined).ok).toBe(true);

@@ -209,6 +209,22 @@ export const SheetSchema = Type.Object(
       }),
     ),
     demonstration: Type.Boolean({ description: "True: demonstration data, not for real equipment." }),
+    vouched: Type.Optional(
+      titled(
+        "Who vouches for its figures",
+        Type.Object(
+          {
+            by: Words,
+            source: Type.String({
+              minLength: 1,
+              maxLength: 400,
+              description: "Where the figures come from: the maker's paper, your own tests.",
+            }),
+          },
+          closed,
+        ),
+      ),
+    ),
     summary: Words,
     builds: Type.Array(Type.Object({ id: Id, name: Words }, closed), {
       description: "Variants of the same model.",

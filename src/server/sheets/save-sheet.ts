@@ -41,6 +41,14 @@ export function saveSheet(
           message: `Somebody stored revision ${newest.revision} while you edited revision ${known.revision}. Take yours as a file, open the newest, and bring your changes in.`,
         },
       ]);
+    if (!sheet.demonstration && sheet.vouched === undefined && newest?.demonstration !== false)
+      return err([
+        {
+          path: "/vouched",
+          message:
+            "Its figures are for real equipment from now on: say who vouches for them, and where they come from.",
+        },
+      ]);
     const stored = { ...sheet, revision: (newest?.revision ?? 0) + 1 };
     keepSheet(services, stored);
     return ok(stored);

@@ -175,7 +175,11 @@ export function useJobLog(
     const ours = new Set(latest.current.log.map((event) => event.id));
     if (there.every((event) => ours.has(event.id))) return;
     const known = new Set(there.map((event) => event.id));
-    replaceLog([...there, ...new Outbox(inputs.id).waiting().filter((event) => !known.has(event.id))]);
+    const unsent = new Outbox(inputs.id).waiting().filter((event) => !known.has(event.id));
+    for (const event of unsent) known.add(event.id);
+    // An answer that is older than what was entered meanwhile: the next one knows more.
+    if (latest.current.log.some((event) => !known.has(event.id))) return;
+    replaceLog([...there, ...unsent]);
   }, [inputs.id, replaceLog]);
 
   // What other jobs shut or opened meanwhile stands in the log on the server.

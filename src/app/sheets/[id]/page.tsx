@@ -41,6 +41,11 @@ export default async function SheetPage({ params, searchParams }: Props) {
           </Notice>
         </div>
       )}
+      {sheet.vouched !== undefined && (
+        <p className="text-soft lg:col-span-2">
+          {sheet.vouched.by} vouches for its figures: {sheet.vouched.source}
+        </p>
+      )}
       <section className="card flex h-[620px] flex-col overflow-hidden pt-3 lg:h-[720px]">
         <h2 className="caption px-4 pb-1">The axis: tap a part</h2>
         <SheetAxis key={part} sheet={sheet} {...(part !== undefined && { first: part })} />
