@@ -109,13 +109,17 @@ describe("what a foreman would expect", () => {
     expect(acts(made)[0]).toBe("switch-off LD-Q1");
     expect(made.closures.map((each) => each.link)).not.toContain("LD-W13");
     expect(made.closures.at(-1)?.stream).not.toBe("hot");
-    expect(made.lost.map((each) => each.name)).toEqual(["Showers, pool side"]);
+    expect(made.lost.map(({ name, left }) => [name, left])).toEqual([
+      ["Showers, pool side", undefined],
+      ["Showers, gym", "cold"],
+    ]);
   });
 
   it("softener: the seized outlet is got round by the bypass, locked shut and left shut", () => {
     const made = plan("lido-treatment", "LD-SF1");
     expect(made.restoring.find((act) => act.id === "LD-R6")?.kind).toBe("leave-shut");
     expect(made.lost.map((each) => each.name)).toContain("Calorifiers and pool");
+    expect(made.bypasses).toEqual([]);
   });
 
   it("vapour radiators have no stop of their own: a whole section goes cold", () => {

@@ -1,7 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { quickAxe } from "./quick-axe";
 import { TestServer } from "./server";
-import { sitOut } from "./sit-out";
 import { Technician } from "./technician";
 
 /** The bench book as it is used: found, filled, turned, kept; cut from sheet; and opened from a step of a job. */
@@ -112,9 +111,9 @@ test("from a step: the coil opens with its band, the cold reading is put right, 
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
   const tech = new Technician(page);
-  await sitOut(page, tech, server, 5);
-  await tech.until(/^Measure the coil/);
-  await tech.card.getByRole("button", { name: "Coil check" }).click();
+  // Its power alone is shut before it: no water, no wait.
+  await tech.until(/^Take one wire off/);
+  await tech.card.getByRole("button", { name: /^Coil check/ }).click();
   const sheet = page.getByRole("dialog", { name: "Coil check" });
   await expect(sheet.getByLabel("Band from", { exact: true })).toHaveValue("180 Ω");
   await expect(sheet.getByLabel("Band to", { exact: true })).toHaveValue("260 Ω");
@@ -126,7 +125,7 @@ test("from a step: the coil opens with its band, the cold reading is put right, 
   expect(violations.filter((each) => each.impact === "serious" || each.impact === "critical")).toEqual([]);
   await sheet.getByRole("button", { name: "Use as what was measured" }).click();
   await expect(sheet).toHaveCount(0);
-  await expect(tech.headline).not.toHaveText(/^Measure the coil/);
+  await expect(tech.headline).not.toHaveText(/^Take one wire off/);
   await expect(page.getByText("saved", { exact: true })).toBeVisible();
   // It is on the server, with what it was worked out from.
   const id = new URL(page.url()).pathname.split("/").at(-1);

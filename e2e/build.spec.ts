@@ -59,7 +59,7 @@ test("a stack valve: photographed, counted out, its look-alike piston caught, co
     await tech.press();
   }
   await tech.press();
-  await tech.until(/^Push the new piston in/, { "Measure from the rim": "7 mm" });
+  await tech.until(/^Push the piston in/, { "Measure from the rim": "7 mm" });
   await tech.compare({ "Its length, measured": "118", "Its rings": "two grooves" });
   await expect(tech.card.getByText("A look-alike.")).toBeVisible();
   await soundForAll(page);
@@ -255,4 +255,51 @@ test("a sheet by the route: the next revision, a stale one, a broken one", async
     `${server.url}/api/v1/sheets/sedgeway-furrow-25?revision=${sheet.revision}`,
   );
   expect((await first.json()).title).toBe(sheet.title);
+});
+
+test("a sheet that would hurt somebody: told as it comes in, drawn where it happens, and worked by nobody", async ({
+  page,
+}) => {
+  const sheet = await (await page.request.get(`${server.url}/api/v1/sheets/brae-quaywall-4`)).json();
+  const harmful = {
+    ...sheet,
+    revision: sheet.revision + 1,
+    tools: sheet.tools.map((tool: { class?: string }) =>
+      tool.class === "torque-wrench" ? { ...tool, least_Nm: 50 } : tool,
+    ),
+  };
+  await page.goto(`${server.url}/loft/import`);
+  await page.locator("input[type=file]").setInputFiles({
+    name: "harmful.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(JSON.stringify(harmful)),
+  });
+  await expect(page.getByText(/^Not proven: \d+ harms? found$/)).toBeVisible();
+  await expect(page.getByText("Until it is put right nobody can start a job by it.")).toBeVisible();
+  await expect(page.getByRole("list", { name: "Harms" }).locator("svg").first()).toBeVisible();
+  await page.getByRole("button", { name: "Bring it in" }).click();
+  const broughtIn = page
+    .locator("section")
+    .filter({ has: page.getByRole("heading", { name: "Brought in", exact: true }) });
+  const undo = broughtIn.getByRole("button", { name: "Undo all of it" });
+  await expect(undo).toBeVisible();
+  const other = await page.context().newPage();
+  await other.goto(`${server.url}/valves/NQ-H05/start`);
+  await expect(other.getByRole("button", { name: "Not proven: nobody works by it" })).toBeDisabled();
+  const asked = await page.request.post(`${server.url}/api/v1/jobs`, {
+    data: {
+      valve: "NQ-H05",
+      reason: { kind: "due", says: "Due" },
+      reach: ["disc"],
+      policy: "on-condition",
+    },
+  });
+  expect(asked.status()).toBe(422);
+  expect((await asked.json()).errors[0]).toMatchObject({
+    path: "/sheet",
+    message: expect.stringMatching(/^Not proven/),
+  });
+  await undo.click();
+  await other.reload();
+  await expect(other.getByRole("button", { name: /^Start the job/ })).toBeEnabled();
 });

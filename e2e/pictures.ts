@@ -135,7 +135,7 @@ try {
   await page.reload();
   await tech.until(/^Look at the inner lips/);
   await tech.choose("Frayed");
-  await tech.until(/^Push the new piston in/, { "Count blocked": "0", "Measure from the rim": "7 mm" });
+  await tech.until(/^Push the piston in/, { "Count blocked": "0", "Measure from the rim": "7 mm" });
   await tech.compare({ "Its length, measured": "118", "Its rings": "two grooves" });
   await tech.card.getByText("A look-alike.").waitFor();
   await shot("job-look-alike");

@@ -1,4 +1,4 @@
-import { chainStart, run } from "@/core/job";
+import { actsDone, chainStart, type Run, run } from "@/core/job";
 import { ok } from "@/core/result";
 import { findableJob } from "./find/findable";
 import { keepSummary, SUMMARY_MADE } from "./jobs/summary";
@@ -25,7 +25,10 @@ export function bringUp(services: Services): void {
           stored.inputs,
           stored.events.map(({ event }) => event),
         );
-      if (at?.ok) keepSummary(services, at.value, services.jobs.provenance(id));
+      if (!at?.ok) continue;
+      const provenance = services.jobs.provenance(id);
+      keepSummary(services, at.value, provenance);
+      if (provenance.origin === "here") countActs(services, at.value);
     }
     if (anew) fillFind(services);
     if (unanchored) {
@@ -51,4 +54,19 @@ function fillFind(services: Services): void {
     keepValve(services, valve, sheets.get(valve.sheet));
   }
   for (const { job } of summaries.open()) find.put("job", job, findableJob(jobs.find(job)!.inputs));
+}
+
+/** What a job did that has an interval of its own: versions before 0.9 counted everything from the last service. */
+function countActs(services: Services, job: Run): void {
+  const { status, inputs } = job;
+  const valve = status.kind === "signed-off" ? services.register.valve(inputs.valve.tag) : undefined;
+  if (valve === undefined || status.kind !== "signed-off") return;
+  const sheet = services.library.sheet(valve.sheet);
+  const done = actsDone(job, sheet?.intervals).filter(
+    (id) => Date.parse(valve.last?.[id] ?? "1970-01-01") < status.at,
+  );
+  if (done.length === 0) return;
+  const day = new Date(status.at).toISOString();
+  const last = { ...valve.last, ...Object.fromEntries(done.map((id) => [id, day])) };
+  keepValve(services, { ...valve, last }, sheet);
 }

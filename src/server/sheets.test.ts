@@ -23,7 +23,7 @@ beforeEach(() => {
 
 const known = { id: brook.id, revision: brook.revision };
 const changed = { ...brook, title: "Softener head, with a longer title" };
-const firstMessage = (saved: ReturnType<typeof saveSheet>) =>
+const firstMessage = (saved: ReturnType<typeof saveSheet> | ReturnType<typeof openJob>) =>
   saved.ok ? "" : `${saved.error[0]?.path} ${saved.error[0]?.message}`;
 
 describe("saving a sheet", () => {
@@ -48,6 +48,60 @@ describe("saving a sheet", () => {
     if (job.ok) services.summaries.remove(job.value.id);
     const next = openJob(services, ask, jory);
     expect(next.ok && next.value.sheet.revision).toBe(2);
+  });
+
+  it("one that would hurt somebody is kept as a draft: no job is opened by it, and why is said", () => {
+    const jory = { id: "jory", name: "Jory Pask" };
+    const ask = {
+      valve: "W-1",
+      reason: { kind: "due", says: "Due" },
+      reach: ["stack"],
+      policy: "on-condition",
+    } as const;
+    // No wrench of this sheet shows what it asks for.
+    const harmful = {
+      ...brook,
+      tools: brook.tools.map((tool) =>
+        tool.class === "torque-wrench" ? { ...tool, least_Nm: 900, most_Nm: 950 } : tool,
+      ),
+      parts: brook.parts.map((part) =>
+        part.id === "retainer"
+          ? {
+              ...part,
+              fit: {
+                ...part.fit!,
+                tools: [brook.tools.find((tool) => tool.class === "torque-wrench")?.id ?? "torque"],
+                end: {
+                  kind: "torque" as const,
+                  torque_Nm: 20,
+                  stated: "dry" as const,
+                  pattern: "single" as const,
+                  passes_percent: [100],
+                },
+              },
+            }
+          : part,
+      ),
+      ...(brook.tools.some((tool) => tool.class === "torque-wrench")
+        ? {}
+        : {
+            tools: [
+              ...brook.tools,
+              {
+                id: "torque",
+                name: "Torque wrench",
+                class: "torque-wrench" as const,
+                least_Nm: 900,
+                most_Nm: 950,
+              },
+            ],
+          }),
+    };
+    expect(saveSheet(services, harmful, known).ok).toBe(true);
+    expect(firstMessage(openJob(services, ask, jory))).toMatch(
+      /^\/sheet Not proven, so nobody works by it\. At ".+": No wrench .+ can show 20 N·m\./,
+    );
+    expect(services.summaries.openOfValve("W-1")).toBeUndefined();
   });
 
   it("refuses one that was edited from an older revision, and changes nothing", () => {

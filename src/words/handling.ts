@@ -18,7 +18,7 @@ import { figure, type Speaker } from "./speaker";
 /** What can happen, and what to do. */
 export function dangerWords(speaker: Speaker, danger: Danger): Caution {
   const { dangers } = speaker.say.handling;
-  const { steps, isolation, media } = speaker.say;
+  const { steps, isolation, media, safety } = speaker.say;
   switch (danger.kind) {
     case "said":
       return { can: danger.can, do: danger.do };
@@ -38,7 +38,7 @@ export function dangerWords(speaker: Speaker, danger: Danger): Caution {
         do: danger.hoist ? dangers.hoist : dangers.support,
       };
     case "medium-out":
-      return releaseCaution(speaker, danger.medium);
+      return releaseCaution(speaker, danger.medium, danger.hot);
     case "locked-liquid":
       return { can: isolation.locked.can, do: lockedWords(speaker, danger.piece) };
     case "stored":
@@ -59,6 +59,22 @@ export function dangerWords(speaker: Speaker, danger: Danger): Caution {
         can: steps.notify.noWater(speaker.say.common.and(danger.zones)),
         do: steps.notify.watch,
       };
+    case "must-not-be-without":
+      return { can: safety.mustNotBeWithout.can(danger.name, danger.why), do: safety.mustNotBeWithout.do };
+    case "behind-a-door":
+      return { can: safety.behindADoor.can(danger.name, danger.door), do: safety.behindADoor.do };
+    case "goes-out-behind":
+      return {
+        can: safety.goesOutBehind.can(speaker.say.common.and(danger.names)),
+        do: safety.goesOutBehind.do,
+      };
+    case "shared-header":
+      return {
+        can: safety.sharedHeader.can(speaker.say.common.and(danger.others), danger.header),
+        do: safety.sharedHeader.do,
+      };
+    case "no-source":
+      return safety.noSource;
     case "comes-when-they-open":
       return { can: steps.others.can, do: steps.others.do };
     default:

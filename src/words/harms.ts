@@ -118,6 +118,10 @@ export function harmWords(speaker: Speaker, harm: Harm, names: Names): { happens
         "part" in expected ? part(expected.part) : place("link" in expected ? expected.link : expected.node);
       return { happens: words.notSo[expected.kind](name), cure: words.notSoCure };
     }
+    case "hammer":
+      return { happens: words.hammer(place(harm.node)), cure: words.hammerCure };
+    case "not-brought":
+      return { happens: words.notBrought(part(harm.part)), cure: words.notBroughtCure };
     case "moved-after-test":
       return { happens: words.movedAfterTest(checkName(names, harm.check)), cure: words.movedAfterTestCure };
     case "asked-too-late":
@@ -212,6 +216,12 @@ export function truthWords(speaker: Speaker, truth: Truth, names: Names): string
       return words.caught;
     case "stopped-at":
       return words.stopped;
+    case "found-at":
+      return words.foundAt(
+        names.sheet.position?.names.find((each) => each.id === truth.position)?.name ?? truth.position,
+      );
+    case "store-lacks":
+      return words.storeLacks(partName(names, truth.part));
     default:
       return unreachable(truth);
   }

@@ -1,5 +1,6 @@
 export { bellWords, type SpokenBell } from "./bells";
 export { changeWords } from "./changes";
+export { drawnWords } from "./drawn";
 export { entryWords, handedOverWords } from "./entries";
 export { fitRuleWords, threadNote, tightenTitle } from "./fit-words";
 export {
@@ -29,6 +30,7 @@ export {
   storedWords,
 } from "./isolation";
 export { dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits";
+export { lostName } from "./lost";
 export { releaseCaution } from "./media";
 export { asFoundWords, findingWords } from "./record";
 export { gateWords, impossibleWords, refusalWords } from "./refusals";

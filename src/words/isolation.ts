@@ -101,6 +101,8 @@ export function closureWhy(
 export function actWhy(speaker: Speaker, why: ActReason): string {
   const { shutWhen, openWhen, turnsOff, why: words } = speaker.say.isolation;
   switch (why.kind) {
+    case "keeps-in-service":
+      return words.keepsInService(speaker.say.common.and(why.names));
     case "pumps-first":
       return words.pumpsFirst;
     case "pumps-last":

@@ -27,7 +27,10 @@ export interface ListLine {
 /** What to bring and what to leave. */
 export function kitLines(
   speaker: Speaker,
-  step: Pick<StepOf<"kit">, "picks" | "renewals" | "missing" | "doNotTake" | "leftovers" | "supplies">,
+  step: Pick<
+    StepOf<"kit">,
+    "picks" | "renewals" | "missing" | "doNotTake" | "leftovers" | "supplies" | "inCase"
+  >,
 ): ListLine[] {
   const words = speaker.say.kits;
   return [
@@ -37,6 +40,14 @@ export function kitLines(
       name: words.pieces(name, pieces),
       note: words.missing,
       missing: true as const,
+    })),
+    ...(step.inCase?.picks ?? []).map((pick) => ({
+      name: words.pieces(pick.name, pick.pieces),
+      note: words.inCase(pick.place),
+    })),
+    ...(step.inCase?.missing ?? []).map(({ name, pieces }) => ({
+      name: words.pieces(name, pieces),
+      note: words.inCaseMissing,
     })),
     ...step.doNotTake.map((kit) => ({ name: words.notThis(kit.name), note: notThisWhy(speaker, kit) })),
     ...step.leftovers.map((left) => ({
@@ -48,7 +59,8 @@ export function kitLines(
 }
 
 /** Why a valve is due when it is. */
-export const dueWhy = ({ say }: Speaker, { counted }: Due): string =>
-  counted === undefined
-    ? say.kits.due.unknown
-    : say.kits.due.from[counted.from](counted.months, counted.source);
+export function dueWhy({ say }: Speaker, { counted, atOnce }: Due): string {
+  const words = say.kits.due;
+  if (atOnce !== undefined) return "since" in atOnce ? words.atOnce : words.reported(atOnce.reported);
+  return counted === undefined ? words.unknown : words.from[counted.from](counted.months, counted.source);
+}

@@ -4,8 +4,8 @@ import { CO2_LIQUID_ABOVE_BAR, CO2_TRIPLE_BAR_ABS } from "@/core/line";
 import { figure, type Speaker } from "./speaker";
 
 /** What can happen where this medium comes out, and what to do. */
-export const releaseCaution = (speaker: Speaker, medium: Medium): Caution =>
-  speaker.say.media.comesOut[medium]({
+export const releaseCaution = (speaker: Speaker, medium: Medium, hot = false): Caution =>
+  speaker.say.media.comesOut[hot && medium === "water" ? "hotWater" : medium]({
     cool: figure(speaker, SCALDS_C, "°C"),
     ice: iceBelow(speaker),
     above: liquidAbove(speaker),

@@ -1,10 +1,11 @@
 import type { Caution } from "@/core/formats";
-import type { Doing, Moved, Noted, ProvePlace, Step, StepKind, StepOf } from "@/core/job";
+import type { Doing, Noted, ProvePlace, Step, StepKind, StepOf } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
 import { barredWords, dangerWords } from "./handling";
 import { actWhy, closureWhy, isolationMessage, namedLink } from "./isolation";
 import { renewalWhy } from "./kits";
 import { iceBelow } from "./media";
+import { movedWords, movesCues } from "./moved";
 import { figure, quantity, type Speaker } from "./speaker";
 
 /** What a card says. */
@@ -55,10 +56,18 @@ const PHRASES: Phrases = {
     why: say.steps.permits.why,
     ask: say.steps.permits.ask,
   }),
-  notify: ({ say }, { hydrants, zones, others, itself }) => {
-    const { fire, users, why, ask } = say.steps.notify;
-    const names = say.common.and([...hydrants, ...zones, ...others, ...itself]);
-    return { title: (hydrants.length + zones.length + itself.length > 0 ? fire : users)(names), why, ask };
+  notify: ({ say }, { hydrants, zones, others, itself, coldAlone = [] }) => {
+    const { fire, users, cold, why, whyZones, whyUsers, ask } = say.steps.notify;
+    const out = [...hydrants, ...zones, ...others, ...itself];
+    const title = hydrants.length + zones.length + itself.length > 0 ? fire : users;
+    return {
+      title: [
+        ...(out.length > 0 ? [title(say.common.and(out))] : []),
+        ...(coldAlone.length > 0 ? [cold(say.common.and(coldAlone))] : []),
+      ].join(" "),
+      why: hydrants.length > 0 ? why : zones.length > 0 ? whyZones : whyUsers,
+      ask,
+    };
   },
   live: ({ say }, { medium, says }) => ({
     title: say.steps.live.title(say.media.names[medium]),
@@ -227,10 +236,11 @@ const PHRASES: Phrases = {
   }),
   strip: stripWords,
   task: ({ say }, { do: title, why, moves }) => ({ title, why, cues: movesCues(say, moves) }),
-  soak: ({ say }, { minutes, why }) => ({
-    title: say.steps.soak.title(minutes),
+  soak: (speaker, { minutes, why, most_min }) => ({
+    title: speaker.say.steps.soak.title(minutes),
     why,
-    afterwards: say.steps.soak.afterwards,
+    cues: most_min === undefined ? [] : [speaker.say.steps.soak.noLonger(figure(speaker, most_min, "min"))],
+    afterwards: speaker.say.steps.soak.afterwards,
   }),
   fit: (speaker, { do: title, why, renewal, count }) => {
     const { fit, strip } = speaker.say.steps;
@@ -255,16 +265,30 @@ const PHRASES: Phrases = {
     title: speaker.say.steps.shutPoint[capped === true ? "capped" : point](name),
     why: actWhy(speaker, why),
   }),
+  bypass: (speaker, { link, name, how, why, turns, where }) => {
+    const words = speaker.say.steps.bypass;
+    return {
+      title: words[how](namedLink(speaker, link, name)),
+      why: actWhy(speaker, why),
+      cues: [
+        ...(turns === undefined ? [] : [speaker.say.steps.open.turns(turns)]),
+        ...(where === undefined ? [] : [where]),
+      ],
+    };
+  },
   "start-pump": (speaker, { name, why }) => ({
     title: speaker.say.steps.startPump.title(name),
     why: actWhy(speaker, why),
   }),
-  open: (speaker, { link, name, how, why, lock, turns, capped }) => {
+  open: (speaker, { link, name, how, why, lock, turns, capped, warm_min }) => {
     const words = speaker.say.steps.open;
     return {
-      title: words[how](how === "turn-back" || how === "leave-stem" ? name : namedLink(speaker, link, name)),
+      title: (warm_min === undefined ? words[how] : words.warm)(
+        how === "turn-back" || how === "leave-stem" ? name : namedLink(speaker, link, name),
+      ),
       why: actWhy(speaker, why),
       cues: [
+        ...(warm_min === undefined ? [] : [words.warmCue(figure(speaker, warm_min, "min"))]),
         ...(capped === true ? [words.capOn] : []),
         ...(lock ? [words.lock(lock)] : []),
         ...(turns !== undefined && how === "open" ? [words.turns(turns)] : []),
@@ -296,21 +320,6 @@ const placed = (
   where: ProvePlace,
   words: { readonly title: (where: string) => string; readonly at: (name: string) => string },
 ): string => (where.kind === "said" ? words.title(where.at) : words.at(where.name));
-
-/** What is moved, kind by kind. */
-function movedWords(
-  and: (names: readonly string[]) => string,
-  moved: readonly Moved[],
-  words: Record<Moved["how"], (names: string) => string>,
-): string[] {
-  const kinds = [...new Set(moved.map((each) => each.how))];
-  return kinds.map((how) =>
-    words[how](and(moved.filter((each) => each.how === how).map(({ name }) => name))),
-  );
-}
-
-const movesCues = (say: Speaker["say"], moves: readonly Moved[] = []): string[] =>
-  movedWords(say.common.and, moves, say.steps.moves);
 
 /** Less than this staying in a section is nobody's concern, L. */
 const WORTH_SAYING_L = 5;

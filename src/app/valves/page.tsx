@@ -55,7 +55,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
               href={listAddress("/valves", query, { state: query.state === state ? undefined : state })}
               aria-current={query.state === state ? "true" : undefined}
               className={clsx(
-                "card flex min-h-14 items-baseline justify-between gap-2 px-3 py-2",
+                "card flex min-h-14 flex-wrap items-baseline justify-between gap-x-2 px-3 py-2",
                 query.state === state && "border-ink! bg-sunk!",
               )}
             >

@@ -2,7 +2,9 @@ import { type Sheet, sheetNow } from "../formats";
 import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
 import { checkBuild } from "./check-build";
+import { checkIntervals } from "./check-intervals";
 import { checkStanding } from "./check-standing";
+import { checkSums } from "./check-sums";
 import { lubricantClash, threadClash } from "./compatibility";
 import { neverOff } from "./never-off";
 import { forbiddenAt } from "./safe-work";
@@ -147,7 +149,7 @@ export function checkSheet(given: Sheet): Problem[] {
       );
   });
 
-  problems.push(...neverOff(sheet));
+  problems.push(...neverOff(sheet), ...checkIntervals(sheet), ...checkSums(sheet));
   if (sheet.position !== undefined) {
     known(sheet.position.movedBy, "/position/movedBy");
     knownPosition(sheet.position.start, "/position/start");

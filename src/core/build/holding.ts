@@ -8,3 +8,14 @@ export const fastens = (part: Part): boolean => part.fastener !== undefined || p
 
 /** Pressure stands behind it. */
 export const closes = (part: Part): boolean => part.role === "cover" || part.role === "bonnet";
+
+/**
+ * Whether pressure stands behind this part: a cover, a bonnet, a gland; where a sheet names none, any part that is no
+ * fastener.
+ */
+export function holdsBack(parts: ReadonlyMap<string, Part>, id: string): boolean {
+  const part = parts.get(id);
+  if (part === undefined || part.dry === true) return false;
+  const named = [...parts.values()].some((each) => each.role !== undefined);
+  return named ? part.role !== undefined : part.fastener === undefined;
+}

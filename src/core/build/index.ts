@@ -1,7 +1,7 @@
 export { type Assembly, assembly } from "./assembly";
 export type { Barred } from "./barred-tools";
 export { checkSheet } from "./check-sheet";
-export { closes, fastens, heldBy } from "./holding";
+export { closes, fastens, heldBy, holdsBack } from "./holding";
 export { releaseOf, type StuckRung, stuckLadder } from "./ladders";
 export { type FoundFeature, judgeNewPart, marksOf, type NewPart, SOMETHING_ELSE } from "./look-alike";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
@@ -9,3 +9,4 @@ export { type Danger, dangersAt, forbiddenAt, withSafeWork } from "./safe-work";
 export { spoiledBy, takenOff } from "./spoiled";
 export { planStrip, type StripDemand, type StripFailure, type StripPlan } from "./strip-plan";
 export { type TrayAccount, type TrayItem, trayAccount } from "./tray";
+export { endWithoutSource, limitsWithoutSource, unsourced } from "./unsourced";

@@ -10,8 +10,10 @@ export type RebuildMove =
 /**
  * How it goes back: the strip backwards, with joints left loose until what they wait for is in, the valve moved where
  * a fit asks for a position, and left as the sheet says at the end.
+ *
+ * @param surely the last position is looked at even where nothing has moved the valve since it was found
  */
-export function planRebuild(sheet: Sheet, strip: readonly StripMove[]): RebuildMove[] {
+export function planRebuild(sheet: Sheet, strip: readonly StripMove[], surely = false): RebuildMove[] {
   const parts = new Map(sheet.parts.map((part) => [part.id, part]));
   const removed = strip.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
   const last = strip.findLast((move) => move.kind === "position" || move.way.position?.after !== undefined);
@@ -25,10 +27,13 @@ export function planRebuild(sheet: Sheet, strip: readonly StripMove[]): RebuildM
   const moves: RebuildMove[] = [];
   const waiting: { part: string; until: string }[] = [];
   const canMove = () => sheet.position !== undefined && !out.has(sheet.position.movedBy);
+  let known = !surely || last !== undefined;
   const moveTo = (to: string | undefined) => {
-    if (to === undefined || to === position || sheet.position === undefined || !canMove()) return;
+    if (to === undefined || sheet.position === undefined || !canMove()) return;
+    if (to === position && known) return;
     moves.push({ kind: "position", to, minutes: sheet.position.minutes });
     position = to;
+    known = true;
   };
   const tightenWaiting = (fitted: string) => {
     for (const each of waiting.filter((one) => one.until === fitted)) {
@@ -45,7 +50,10 @@ export function planRebuild(sheet: Sheet, strip: readonly StripMove[]): RebuildM
     if (sheet.position?.under?.includes(id)) moveTo(sheet.position.finish);
     out.delete(id);
     moves.push({ kind: "fit", part: id, loose });
-    if (fit?.position?.after !== undefined) position = fit.position.after;
+    if (fit?.position?.after !== undefined) {
+      position = fit.position.after;
+      known = true;
+    }
     if (loose && until !== undefined) waiting.push({ part: id, until });
     tightenWaiting(id);
   }

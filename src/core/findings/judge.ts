@@ -13,6 +13,8 @@ export interface Finding {
   readonly says: string;
   readonly alsoRenew: readonly string[];
   readonly reach: readonly string[];
+  /** The interval that is due at once because of it. */
+  readonly makesDue?: string;
 }
 
 const finding = (check: Check, answer: string, verdict: CheckVerdict): Finding => ({
@@ -23,6 +25,7 @@ const finding = (check: Check, answer: string, verdict: CheckVerdict): Finding =
   says: verdict.says,
   alsoRenew: verdict.alsoRenew ?? [],
   reach: verdict.reach ?? [],
+  ...(verdict.makesDue !== undefined && { makesDue: verdict.makesDue }),
 });
 
 /**

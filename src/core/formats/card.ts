@@ -1,6 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { MEDIA, STREAMS } from "./line";
-import { closed, Id, oneOf } from "./shared";
+import { closed, Id, oneOf, titled } from "./shared";
 
 /**
  * What comes in by a stop: named by its stream where the line tells streams apart, by its medium elsewhere. Vapour is in
@@ -48,8 +48,38 @@ export const MovesSchema = Type.Object(
 );
 export type Moves = Static<typeof MovesSchema>;
 
-/** Both may stand on every card that a sheet says in its own words; most need neither. */
+/** A sum of the bench book whose answer decides something. */
+export const SumSchema = Type.Object(
+  {
+    sum: titled("Sum of the bench book", Id),
+    start: Type.Optional(
+      Type.Record(Id, Type.String({ minLength: 1, maxLength: 60 }), {
+        title: "Begins with",
+        description:
+          'What is known of this model, by the field of the sum, with its unit: { "seat": "24 mm" }.',
+      }),
+    ),
+    known: Type.Optional(
+      Type.Record(Id, Id, {
+        title: "Takes over",
+        description: 'Fields that a check of this sheet has measured: { "surface": "area" }.',
+      }),
+    ),
+  },
+  closed,
+);
+export type SheetSum = Static<typeof SumSchema>;
+export const sums = Type.Optional(
+  Type.Array(SumSchema, {
+    title: "Sums that decide here",
+    description: "They stand open on the card.",
+    minItems: 1,
+  }),
+);
+
+/** These may stand on every card that a sheet says in its own words; most need none. */
 export const standing = {
   needs: Type.Optional(NeedsSchema),
   moves: Type.Optional(MovesSchema),
+  sums,
 };

@@ -1,4 +1,5 @@
-export type { Flow, Moves, Needs } from "./card";
+export type { Flow, Moves, Needs, SheetSum } from "./card";
+export { datesFromCell, datesToCell } from "./dated-cell";
 export { type Difference, differences } from "./differences";
 export * from "./job";
 export { readJson } from "./json";

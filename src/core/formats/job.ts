@@ -9,7 +9,7 @@ import { StoreSchema } from "./store";
 /** The newest event version this program understands. */
 export const EVENT_VERSION = 1;
 /** The rules by which a job is planned that begins now. */
-export const PLAN_RULES = 3;
+export const PLAN_RULES = 4;
 
 const base = {
   v: Type.Literal(EVENT_VERSION),
@@ -235,7 +235,16 @@ export const JobInputsSchema = Type.Object(
     sheet: SheetSchema,
     line: Type.Optional(LineSchema),
     store: Type.Optional(StoreSchema),
-    reason: Type.Object({ kind: oneOf("due", "symptom", "event"), says: Words }, closed),
+    reason: Type.Object(
+      {
+        kind: oneOf("due", "symptom", "event"),
+        says: Words,
+        symptom: Type.Optional(
+          Type.String({ description: "Which of the sheet's reasons it is, by its id." }),
+        ),
+      },
+      closed,
+    ),
     reach: Type.Array(Id, { minItems: 1, description: "Parts to reach." }),
     policy: oneOf("on-condition", "what-was-disturbed", "everything-open"),
     renew: Type.Optional(
@@ -249,7 +258,7 @@ export const JobInputsSchema = Type.Object(
         minimum: 1,
         maximum: PLAN_RULES,
         description:
-          "By which rules it is planned, from its beginning to its end. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
+          "By which rules it is planned, from its beginning to its end. 4: zero is proven again after a stop, the position is looked at. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
       }),
     ),
     held: Type.Optional(Held),

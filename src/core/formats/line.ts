@@ -125,6 +125,19 @@ const Node = Type.Object(
         description: "A fire-protection zone hangs on this consumer.",
       }),
     ),
+    mustKeep: Type.Optional(
+      Type.String({
+        title: "Must not be without",
+        description:
+          "Why this consumer keeps its service: nothing is shut that takes it away, where that can be had.",
+      }),
+    ),
+    header: Type.Optional(
+      Type.String({
+        title: "Vents into",
+        description: "The header that this relief valve blows into: others on it may lift while it is off.",
+      }),
+    ),
     elevation_m: Type.Number({ title: "Height", minimum: -500, maximum: 9000 }),
     pressure_bar: Type.Optional(
       Type.Number({ minimum: 0, maximum: 400, description: "Gauge pressure at a source." }),
@@ -168,6 +181,11 @@ const ValveState = {
   asset: Type.Optional(Type.String({ title: "Tag of the valve here", description: "Tag in the register." })),
   where: Type.Optional(Type.String({ description: "How to find it: street, pit, wall." })),
   turns: Type.Optional(Type.Number({ minimum: 0, description: "Turns from open to shut." })),
+  opens: Type.Optional({
+    ...oneOf("left", "right"),
+    title: "Opens",
+    description: "Left is anticlockwise. Not drawn when nobody knows.",
+  }),
   normally: titled("Stands", oneOf("open", "shut")),
   operable: Type.Boolean({
     title: "Can be moved",
@@ -178,6 +196,18 @@ const ValveState = {
   access_min: titled("Minutes to shut", Minutes),
   confined: Type.Optional(
     Type.Boolean({ title: "In a pit", description: "In a pit or other confined space." }),
+  ),
+  bypass: Type.Optional(
+    Type.Boolean({
+      title: "Goes round another",
+      description: "A bypass: opened while what it goes round is shut, so that nobody goes without.",
+    }),
+  ),
+  door: Type.Optional(
+    Type.String({
+      title: "Behind whose door",
+      description: "Somebody has to let one in, to shut it and to open it again: who, and how to reach them.",
+    }),
   ),
   hardToReach: Type.Optional(
     Type.String({ title: "Why it takes longer", description: "Why it takes longer than the walk." }),

@@ -52,10 +52,12 @@ export function inWords(error: ErrorObject, at: string): Problem {
       return say(`${quoted(data)} cannot be taken. ${own ?? "It is not written as it has to be."}`);
     case "type":
       return say(
-        `${quoted(data)} cannot stand here: give ${[params.type]
-          .flat()
-          .map((type) => TYPES[type] ?? type)
-          .join(" or ")}.`,
+        own !== undefined
+          ? `${quoted(data)} cannot stand here. ${own}`
+          : `${quoted(data)} cannot stand here: give ${[params.type]
+              .flat()
+              .map((type) => TYPES[type] ?? type)
+              .join(" or ")}.`,
       );
     case "minLength":
       return say(data === "" ? "Fill this in." : `Too short: at least ${params.limit} letters.`);

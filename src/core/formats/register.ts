@@ -16,6 +16,19 @@ export const ValveSchema = Type.Object(
     build: Type.Optional(Id),
     installed: Type.Optional(DayOrInstant),
     serviced: Type.Optional(DayOrInstant),
+    last: Type.Optional(
+      Type.Record(Id, DayOrInstant, {
+        description:
+          "When each act that has an interval of its own was last done, by the interval: five=2022-04-26.",
+        says: "Write each interval with its date, as five=2022-04-26 seals=2023-05-02.",
+      }),
+    ),
+    dueSince: Type.Optional(
+      Type.Record(Id, DayOrInstant, {
+        description: "What is due at once, whatever its date, and since when: five=2026-11-02 after a lift.",
+        says: "Write each interval with the day since when it is due, as five=2026-11-02.",
+      }),
+    ),
     symptom: Type.Optional(Words),
   },
   {

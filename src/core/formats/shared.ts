@@ -37,4 +37,13 @@ export const UNITS_BY_NAME =
   "A figure is in the unit that its name ends in: mm, m, kg, L, min, Nm (N·m), C (°C), bar (gauge), deg (degrees).";
 /** A schema with the words a form calls it by, where its name in the file says too little. */
 export const titled = <T extends TSchema>(title: string, schema: T): T => ({ ...schema, title });
+/** Who says a figure: without it, one that is for real equipment is marked wherever it stands. */
+export const source = Type.Optional(
+  Type.String({
+    minLength: 1,
+    maxLength: 400,
+    title: "Who says this figure",
+    description: "Paper, drawing or test. A figure for real equipment without it is marked.",
+  }),
+);
 export const closed = { additionalProperties: false } as const;

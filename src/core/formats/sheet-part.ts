@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, Id, Minutes, oneKindOf, oneOf, titled, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, source, titled, Words } from "./shared";
 
 const mm = (description: string) =>
   Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}.` });
@@ -73,10 +73,14 @@ export const EndCondition = oneKindOf(
       passes_percent: Type.Array(Type.Number({ exclusiveMinimum: 0, maximum: 100 }), { minItems: 1 }),
       maximum_Nm: Type.Optional(Type.Number({ exclusiveMinimum: 0 })),
       holdAgainst: Type.Optional(Words),
+      source,
     },
     closed,
   ),
-  Type.Object({ kind: Type.Literal("angle"), fromContact_deg: Type.Number({ exclusiveMinimum: 0 }) }, closed),
+  Type.Object(
+    { kind: Type.Literal("angle"), fromContact_deg: Type.Number({ exclusiveMinimum: 0 }), source },
+    closed,
+  ),
   Type.Object({ kind: Type.Literal("hand-tight") }, closed),
   Type.Object({ kind: Type.Literal("snug") }, closed),
   Type.Object({ kind: Type.Literal("flush") }, closed),
@@ -92,6 +96,7 @@ export const EndCondition = oneKindOf(
       kind: Type.Literal("seat-to-depth"),
       depth_mm: Type.Number(),
       tolerance_mm: Type.Number({ exclusiveMinimum: 0 }),
+      source,
     },
     closed,
   ),
@@ -119,6 +124,19 @@ const Way = Type.Object(
     forbidden: Type.Optional(Type.Array(ForbiddenTool)),
     bodyUp: Type.Optional(Type.String({ description: "Which face of the body is up." })),
     position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
+    turn: Type.Optional(
+      Type.Object(
+        {
+          way: oneOf("left", "right"),
+          turns: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 500 })),
+        },
+        {
+          ...closed,
+          title: "Turned to come off",
+          description: "Left is anticlockwise. A fastener that says nothing has a right-hand thread.",
+        },
+      ),
+    ),
     marks: Type.Optional(Words),
     cautions: Type.Optional(Type.Array(CautionSchema)),
     stayUntilCracked: Type.Optional(
@@ -146,6 +164,15 @@ const Fit = Type.Object(
     minutes: Minutes,
     tools: Type.Array(Id),
     orientation: Type.Optional(Words),
+    points: Type.Optional(
+      titled(
+        "Points",
+        oneKindOf(
+          Type.Object({ kind: Type.Literal("arrow"), to: oneOf("flow", "up", "down", "outlet") }, closed),
+          Type.Object({ kind: Type.Literal("clock"), at: Type.Number({ minimum: 1, maximum: 12 }) }, closed),
+        ),
+      ),
+    ),
     asNoted: Type.Optional(
       Type.Boolean({ description: "It goes back as it was noted: what was noted is shown again." }),
     ),
@@ -258,6 +285,13 @@ export const PartSchema = Type.Object(
     shape: Shape,
     stays: Type.Optional(Type.Boolean({ description: "Part of the fixed body: never comes off." })),
     ways: Type.Array(Way),
+    dry: Type.Optional(
+      Type.Boolean({
+        title: "Comes off dry",
+        description:
+          "Nothing that holds pressure is opened by it. Where only such parts come off, no medium is shut.",
+      }),
+    ),
     oneUse: Type.Optional(Type.String({ description: "Why it cannot go back once it was off." })),
     soft: Type.Optional(Type.Boolean({ description: "A seal or ring that policies renew when disturbed." })),
     keep: Type.Optional(Type.String({ description: "Why it must not be lost: it is in no kit." })),

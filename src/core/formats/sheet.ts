@@ -1,7 +1,8 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { standing } from "./card";
+import { standing, sums } from "./card";
 import { Medium } from "./line";
-import { closed, Id, Minutes, oneKindOf, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
+import { closed, Id, Minutes, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
+import { CheckSchema, type Disposition } from "./sheet-check";
 import {
   CautionSchema,
   type EndCondition,
@@ -11,87 +12,8 @@ import {
   ToolClass,
 } from "./sheet-part";
 
-export type { EndCondition, Feature, ToolClass };
-
-const Disposition = oneOf("reuse", "clean", "renew", "stop");
-export type Disposition = Static<typeof Disposition>;
-
-const Verdict = {
-  means: Disposition,
-  says: Words,
-  alsoRenew: Type.Optional(Type.Array(Id)),
-  reach: Type.Optional(Type.Array(Id, { description: "Parts that must now be reached." })),
-};
-
-export const CHECK_DIMENSIONS = [
-  "length",
-  "gauge pressure",
-  "time",
-  "turns",
-  "torque",
-  "resistance",
-  "temperature",
-  "voltage",
-  "volume flow",
-  "number",
-] as const;
-
-const checkBase = {
-  id: Id,
-  part: Type.Optional(Type.String({ description: "What is looked at; absent for the valve as a whole." })),
-  phase: oneOf("triage", "inspect", "rebuild", "test"),
-  needsOff: Type.Optional(Type.Array(Id, { description: "Asked only when these parts are off." })),
-  afterFit: Type.Optional(Type.String({ description: "In rebuild: asked once this part is in." })),
-  do: Words,
-  ask: Words,
-  why: Words,
-  how: Type.Array(Words, { description: "Short cues: good light, nail test." }),
-  minutes: Minutes,
-  tools: Type.Array(Id),
-  onBench: Type.Optional(
-    Type.Boolean({
-      title: "Can be done on a bench",
-      description: "It needs neither the line nor the medium.",
-    }),
-  ),
-  ...standing,
-};
-
-/** The three kinds of check: a choice, a measurement with limits, a go/no-go trick. */
-const Check = oneKindOf(
-  Type.Object(
-    {
-      ...checkBase,
-      kind: Type.Literal("choice"),
-      options: Type.Array(Type.Object({ id: Id, label: Words, ...Verdict }, closed), { minItems: 2 }),
-    },
-    closed,
-  ),
-  Type.Object(
-    {
-      ...checkBase,
-      kind: Type.Literal("measure"),
-      what: Id,
-      dimension: oneOf(...CHECK_DIMENSIONS),
-      unit: Words,
-      low: Type.Optional(Type.Number()),
-      high: Type.Optional(Type.Number()),
-      within: Type.Object(Verdict, closed),
-      below: Type.Optional(Type.Object(Verdict, closed)),
-      above: Type.Optional(Type.Object(Verdict, closed)),
-    },
-    closed,
-  ),
-  Type.Object(
-    {
-      ...checkBase,
-      kind: Type.Literal("trick"),
-      go: Type.Object({ label: Words, ...Verdict }, closed),
-      noGo: Type.Object({ label: Words, ...Verdict }, closed),
-    },
-    closed,
-  ),
-);
+export { CHECK_DIMENSIONS } from "./sheet-check";
+export type { Disposition, EndCondition, Feature, ToolClass };
 
 const Kit = Type.Object(
   {
@@ -153,6 +75,11 @@ const Task = Type.Object(
     why: Words,
     minutes: Minutes,
     wait_min: Type.Optional(Minutes),
+    most_min: Type.Optional({
+      ...Minutes,
+      title: "And no longer than",
+      description: "What soaks longer than this is harmed: the bell rings to take it out.",
+    }),
     tools: Type.Array(Id),
     part: Type.Optional(Id),
     cautions: Type.Optional(Type.Array(CautionSchema)),
@@ -191,6 +118,43 @@ const Trait = oneOf(
 );
 export type Trait = Static<typeof Trait>;
 
+const ofMedia = Type.Optional(
+  Type.Array(Medium, {
+    title: "Only on lines of",
+    description: "The same model stands on several media: it is said where the line carries one of these.",
+    minItems: 1,
+  }),
+);
+
+/** When it rings. One that names an act counts from that act alone; any other from the last service. */
+const Interval = Type.Object(
+  {
+    id: Id,
+    every_months: Type.Number({ exclusiveMinimum: 0 }),
+    what: Words,
+    source: Words,
+    renews: Type.Optional(
+      Type.Array(Id, {
+        title: "Done when renewed",
+        description: "It counts from when these parts went in new.",
+      }),
+    ),
+    opens: Type.Optional(
+      Type.Array(Id, {
+        title: "Done when off",
+        description: "It counts from when these parts were off and seen.",
+      }),
+    ),
+    does: Type.Optional(
+      Type.Array(Id, { title: "Done with these tasks", description: "It counts from when these were done." }),
+    ),
+    atOnceAfter: Type.Optional(
+      Type.Array(Id, { title: "Due at once after", description: "Complaints that make it due at once." }),
+    ),
+  },
+  closed,
+);
+
 export const SheetSchema = Type.Object(
   {
     format: Type.Literal("loftbell.sheet"),
@@ -226,20 +190,21 @@ export const SheetSchema = Type.Object(
       ),
     ),
     summary: Words,
+    beforeTrip: sums,
     builds: Type.Array(Type.Object({ id: Id, name: Words }, closed), {
       description: "Variants of the same model.",
     }),
     generations: Type.Array(Words),
-    hazards: Type.Array(Type.Object({ id: Id, can: Words, do: Words }, closed)),
+    hazards: Type.Array(Type.Object({ id: Id, can: Words, do: Words, media: ofMedia }, closed)),
     protective: Type.Array(Words, { description: "Protective gear." }),
-    competence: Words,
-    intervals: Type.Array(
-      Type.Object(
-        { id: Id, every_months: Type.Number({ exclusiveMinimum: 0 }), what: Words, source: Words },
-        closed,
-      ),
-      { minItems: 1 },
+    protectiveOf: Type.Optional(
+      Type.Array(Type.Object({ medium: Medium, gear: Type.Array(Words, { minItems: 1 }) }, closed), {
+        title: "Gear by medium",
+        description: "More gear, by what the line carries at this valve.",
+      }),
     ),
+    competence: Words,
+    intervals: Type.Array(Interval, { minItems: 1 }),
     isolation: Type.Object(
       {
         medium: Medium,
@@ -324,6 +289,14 @@ export const SheetSchema = Type.Object(
                 id: Id,
                 name: Words,
                 do: Words,
+                angle_deg: Type.Optional(
+                  Type.Number({
+                    title: "Lever stands at",
+                    minimum: -180,
+                    maximum: 180,
+                    description: "Of its lever or key, from along the pipe: 90 is across.",
+                  }),
+                ),
                 role: Type.Optional(oneOf("open", "shut", "back-seated", "mid")),
               },
               closed,
@@ -357,7 +330,7 @@ export const SheetSchema = Type.Object(
       ),
     ),
     parts: Type.Array(PartSchema, { minItems: 2 }),
-    checks: Type.Array(Check),
+    checks: Type.Array(CheckSchema),
     kits: Type.Array(Kit),
     tasks: Type.Optional(Type.Array(Task)),
     singles: Type.Array(Id, { description: "Parts sold singly." }),
@@ -395,6 +368,12 @@ export const SheetSchema = Type.Object(
                 "Parts that go in new because of this: it is what the job is for, whatever they look like.",
             }),
           ),
+          interval: Type.Optional(
+            Type.String({
+              title: "Is the work of",
+              description: "The interval whose work this is: it is offered when that one is due.",
+            }),
+          ),
         },
         closed,
       ),
@@ -414,7 +393,13 @@ export type Part = Sheet["parts"][number];
 export type Way = Part["ways"][number];
 export type PartFit = NonNullable<Part["fit"]>;
 export type Check = Sheet["checks"][number];
-export type CheckVerdict = { means: Disposition; says: string; alsoRenew?: string[]; reach?: string[] };
+export type CheckVerdict = {
+  means: Disposition;
+  says: string;
+  alsoRenew?: string[];
+  reach?: string[];
+  makesDue?: string;
+};
 export type Kit = Sheet["kits"][number];
 export type Tool = Sheet["tools"][number];
 export type Task = Static<typeof Task>;

@@ -15,11 +15,12 @@ import {
 import { err, ok, type Result } from "../result";
 import { unfitness } from "./barrier";
 import { between } from "./bleed";
+import { bypassesFor } from "./bypasses";
 import { closuresOf } from "./closures";
 import { type Cut, leastCut } from "./cut";
 import { outageMinutes } from "./cut-problem";
 import { lockedPieces } from "./locked-pieces";
-import { lostConsumers } from "./lost";
+import { asleep, coldAlone, lostConsumers } from "./lost";
 import { openPath, stepAt } from "./open-path";
 import { restoringOrder, shuttingOrder } from "./order";
 import { permitsFor } from "./permits";
@@ -135,13 +136,19 @@ function planStanding(
   });
   const turned = [...turnedIn(line, positions), ...holdingStems(net, line, positions, section)];
   const after = fed(net, new Set([...closed].map((index) => net.links[index]!.id)));
-  const lost = lostConsumers(net, line, after, zone);
+  const shut = new Set([...closed].map((index) => net.links[index]!.id));
+  const dry = lostConsumers(net, line, after, zone);
+  const bypasses = bypassesFor(net, shut, zone, dry);
+  const kept = new Set(bypasses.flatMap(({ keeps }) => keeps));
+  const without = dry.filter((each) => !kept.has(each));
+  const lost = [...without, ...asleep(net, shut, zone), ...coldAlone(net, after, shut, dry)];
   const pumps = pumpsAt(net, section);
   const minutes =
     closures.reduce((sum, each) => sum + each.minutes, 0) +
-    turned.reduce((sum, each) => sum + (each.stands === true ? 0 : each.minutes), 0);
+    turned.reduce((sum, each) => sum + (each.stands === true ? 0 : each.minutes), 0) +
+    bypasses.reduce((sum, each) => sum + each.minutes, 0);
   const pumped = (demand.pumpedOut ?? []).map((id) => ({ node: id, name: nameOf(line, id) }));
-  const made = { net, closures, turned, bleeds, section, pumps, pumpedOut: pumped };
+  const made = { net, closures, turned, bleeds, section, bypasses, pumps, pumpedOut: pumped };
   const plan: IsolationPlan = {
     closures,
     turned,
@@ -152,6 +159,7 @@ function planStanding(
     restoring: restoringOrder(made),
     section,
     lost,
+    bypasses,
     pumps,
     pumpedOut: pumped,
     prove: provePoints(net, zone, section, closed),
@@ -159,7 +167,7 @@ function planStanding(
     stored: storedEnergies(net, zone, section, feeders(net, closed, section, turned)),
     permits: permitsFor(net, zone, closures, section),
   };
-  const outages = lost.reduce(
+  const outages = without.reduce(
     (sum, each) => sum + outageMinutes(net.nodes[net.nodeIndex.get(each.node)!]!),
     0,
   );

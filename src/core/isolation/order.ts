@@ -1,5 +1,5 @@
 import { mediumOf, type Network } from "../line";
-import type { Act, Bleed, Closure, Turned } from "./plan";
+import type { Act, Bleed, Bypass, Closure, Turned } from "./plan";
 
 import type { Section } from "./section";
 import { rankOf } from "./stream-order";
@@ -10,6 +10,7 @@ interface Made {
   readonly turned: readonly Turned[];
   readonly bleeds: readonly Bleed[];
   readonly section: Section;
+  readonly bypasses: readonly Bypass[];
   readonly pumps: readonly { readonly link: string; readonly name: string }[];
   readonly pumpedOut: readonly { readonly node: string; readonly name: string }[];
 }
@@ -18,7 +19,7 @@ interface Made {
 const DRAWS_DOWN_AT = rankOf("suction");
 
 /** Pumps and electricity, then stream by stream, from the feed on; bleeds when both barriers stand. */
-export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Made): Act[] {
+export function shuttingOrder({ closures, turned, bleeds, bypasses, pumps, pumpedOut }: Made): Act[] {
   const shut = (closure: Closure, index: number): Act => ({
     kind: closure.medium === "electricity" ? "switch-off" : "shut",
     id: closure.link,
@@ -28,6 +29,7 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
   const before = closures.filter((each) => rankOf(each.stream) < DRAWS_DOWN_AT);
   const after = closures.filter((each) => rankOf(each.stream) >= DRAWS_DOWN_AT);
   return [
+    ...bypasses.map((each) => roundAbout("open-bypass", each)),
     ...pumps.map(
       (pump): Act => ({
         kind: "stop-pump",
@@ -65,8 +67,18 @@ export function shuttingOrder({ closures, turned, bleeds, pumps, pumpedOut }: Ma
   ];
 }
 
+const roundAbout = (kind: "open-bypass" | "shut-bypass", { link, name, keeps }: Bypass): Act => ({
+  kind,
+  id: link,
+  name,
+  why:
+    kind === "shut-bypass"
+      ? { kind: "as-it-stood" }
+      : { kind: "keeps-in-service", names: keeps.map((each) => each.name) },
+});
+
 /** Bleeds and drain shut, three-way valves back, then stream by stream in reverse; of one stream the lowest first. */
-export function restoringOrder({ net, closures, turned, bleeds, section, pumps }: Made): Act[] {
+export function restoringOrder({ net, closures, turned, bleeds, section, bypasses, pumps }: Made): Act[] {
   const inside = new Set(section.nodes);
   const height = (closure: Closure) => {
     const { from, to } = net.links[net.linkIndex.get(closure.link)!]!;
@@ -160,5 +172,6 @@ export function restoringOrder({ net, closures, turned, bleeds, section, pumps }
         why: { kind: "pumps-last" },
       }),
     ),
+    ...bypasses.map((each) => roundAbout("shut-bypass", each)),
   ];
 }

@@ -26,6 +26,10 @@ export interface LostConsumer {
   readonly name: string;
   readonly hydrant: boolean;
   readonly protects: boolean;
+  /** It still has this: who is used to hot water gets cold alone. */
+  readonly left?: "cold";
+  /** It has service only when a valve opens that stands shut on an ordinary day: then it would find nothing. */
+  readonly asleep?: true;
 }
 
 /** A valve that is shut and locked, or found shut and locked so. */
@@ -78,9 +82,19 @@ export interface Turned {
   readonly stands?: boolean;
 }
 
+/** A way round what is shut, opened meanwhile. */
+export interface Bypass {
+  readonly link: string;
+  readonly name: string;
+  readonly where?: string;
+  readonly minutes: number;
+  readonly keeps: readonly LostConsumer[];
+}
+
 /** One thing done to the line, and why at this place in the order. */
 export interface Act {
   readonly kind:
+    | "open-bypass"
     | "stop-pump"
     | "switch-off"
     | "shut"
@@ -96,7 +110,8 @@ export interface Act {
     | "open"
     | "leave-shut"
     | "switch-on"
-    | "start-pump";
+    | "start-pump"
+    | "shut-bypass";
   /** The link or node that is handled. */
   readonly id: string;
   readonly name: string;
@@ -107,6 +122,8 @@ export interface Act {
 
 /** Why an act stands where it stands in the order. */
 export type ActReason =
+  /** By name: who stays in service by it. */
+  | { readonly kind: "keeps-in-service"; readonly names: readonly string[] }
   | { readonly kind: "pumps-first" }
   | { readonly kind: "pumps-last" }
   /** Its place among the streams; the first of all is shut from the feed on. */
@@ -158,7 +175,9 @@ export interface IsolationPlan {
   readonly shutting: readonly Act[];
   readonly restoring: readonly Act[];
   readonly section: Section;
+  /** Who goes without, bypasses open. */
   readonly lost: readonly LostConsumer[];
+  readonly bypasses: readonly Bypass[];
   readonly pumps: readonly { readonly link: string; readonly name: string }[];
   readonly pumpedOut: readonly { readonly node: string; readonly name: string }[];
   readonly prove: readonly ProvePoint[];

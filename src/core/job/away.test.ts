@@ -70,6 +70,12 @@ describe("a carried one", () => {
     expect(librarySheet("brae-swingout-3").traits ?? []).not.toContain("carried");
   });
 
+  it("in its line, said or not, is one and the same: pressure behind it is asked twice", () => {
+    const cock = jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas");
+    expect(ids({ ...cock, where: "line" })).toEqual(ids(cock));
+    expect(ids(cock)).toContain("ask:task:half-circle");
+  });
+
   it("a job of the rules before knows no place", () => {
     expect(ids({ ...assist, rules: 2 })).toContain("isolate:by-hand");
   });

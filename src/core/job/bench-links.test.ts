@@ -4,6 +4,8 @@ import { benchTitle, calculate, calculatorNamed, readTyped, siOf, workAgain } fr
 import { accept, benchLinks, jobRecord, seal } from ".";
 import { chainStart } from "./chain";
 import { dryJob, START, Walk, wetJob } from "./job.fixtures";
+import { jobAt, type planOf } from "./proof.fixtures";
+import { run } from "./run";
 import type { Step } from "./step";
 
 const linksAt = (walk: Walk, matches: (step: Step) => boolean) => {
@@ -69,6 +71,64 @@ describe("what the bench book has for a step", () => {
         }
       }
     }
+  });
+
+  const at = (inputs: Parameters<typeof planOf>[0], id: string) => {
+    const made = run(inputs, []);
+    if (!made.ok) throw new Error(made.error.kind);
+    return benchLinks(made.value, made.value.plan.steps.find((step) => step.id === id)!);
+  };
+
+  it("a sum that decides stands open at its card, with what the model gives", () => {
+    const [balance] = at(jobAt("FS-PN1", "quillon-watchair-1", "ferry-shed"), "check:trip");
+    expect(balance).toMatchObject({
+      calculator: "actuator-balance",
+      start: { diaphragm: "104 mm", seat: "24 mm" },
+      decides: true,
+    });
+    const trip = at(jobAt("SK-C1", "brae-skerrycheck-100", "skerry-booster"), "prepare:kit");
+    expect(trip.filter(({ decides }) => decides).map(({ calculator }) => calculator)).toEqual([
+      "stud-length",
+      "draw-out",
+      "lift",
+    ]);
+  });
+
+  it("takes over what a check of the same job has measured", () => {
+    const inputs = jobAt("HL-V1", "lantern-parlour-1", "holm-library", { reach: ["restrictor"] });
+    const area = {
+      v: 1 as const,
+      id: "a",
+      at: "2026-06-01T09:00:00Z",
+      by: "Tam Arkle",
+      kind: "check-measured" as const,
+      step: "check:area",
+      check: "area",
+      si: 4,
+      typed: "4 m2",
+    };
+    const made = run(inputs, [area]);
+    if (!made.ok) throw new Error(made.error.kind);
+    const set = made.value.plan.steps.find((step) => step.id === "check:restrictor-set")!;
+    expect(benchLinks(made.value, set)[0]).toMatchObject({
+      calculator: "radiator",
+      start: { medium: "steam", surface: "4 m2" },
+    });
+  });
+
+  it("is of what the line carries, whatever the model was made for", () => {
+    const co2 = at(jobAt("GC-HRV5", "pell-meter-h20", "gannet-co2", { build: "cone-small" }), "prepare:kit");
+    expect(co2.find(({ calculator }) => calculator === "exposure")?.start).toEqual({ gas: "co2" });
+  });
+
+  it("knows whether a relief valve is one of two, the vessel it protects, and since when", () => {
+    const [check] = at(jobAt("GC-RV2A", "pell-guardian-c3", "gannet-co2"), "prepare:kit").filter(
+      ({ calculator }) => calculator === "relief-check",
+    );
+    expect(check).toMatchObject({
+      decides: true,
+      start: { refrigerant: "co2", fitted: "dual", volume: "600 L", design: "60 bar g" },
+    });
   });
 
   it("the standing test opens with both readings of the proof", () => {

@@ -1,8 +1,10 @@
 import { isGrade, threadNamed } from "../fastening";
-import { type JobInputs, type Part, sheetNow, type Trait } from "../formats";
+import { type JobInputs, type Part, type SheetSum, sheetNow, type Trait } from "../formats";
+import { threeWays } from "../line";
 import { conditionOf } from "./compile/torque";
 import { BAR } from "./progress";
 import type { Run } from "./run";
+import { sheetOnLine } from "./sheet-on-line";
 import type { Step } from "./step";
 import { readProving } from "./step-id";
 
@@ -13,6 +15,8 @@ export interface BenchLink {
   readonly start: Readonly<Record<string, string>>;
   /** The answer that can stand as the step's own measurement. */
   readonly measures?: string;
+  /** Its answer decides here: it stands open on the card. */
+  readonly decides?: true;
 }
 
 type Links = readonly BenchLink[];
@@ -30,11 +34,44 @@ const partOf = ({ inputs }: Run, step: Step): Part | undefined =>
 const MOST = 4;
 
 /** What the bench book has for the step in hand: this bolt's torque, this coil's band, this section's readings. */
-export function benchLinks(job: Run, step: Step): Links {
-  const found = RULES.flatMap((rule) => rule(job, step));
-  return found
-    .filter((link, index) => found.findIndex((each) => each.calculator === link.calculator) === index)
-    .slice(0, MOST);
+export function benchLinks(run: Run, step: Step): Links {
+  // What the line carries here is what the sums are of.
+  const job = { ...run, inputs: { ...run.inputs, sheet: sheetOnLine(run.inputs) } };
+  const found = new Map<string, BenchLink>();
+  for (const link of RULES.flatMap((rule) => rule(job, step))) {
+    const first = found.get(link.calculator);
+    // The sheet says that it decides here; the rule, what the job knows of it.
+    found.set(
+      link.calculator,
+      first === undefined ? link : { ...link, ...first, start: { ...link.start, ...first.start } },
+    );
+  }
+  return [...found.values()].slice(0, MOST);
+}
+
+/** What the sheet itself says that decides at a card of its own, with what its checks have measured. */
+const ofTheSheet: Rule = ({ inputs, progress }, step) =>
+  sumsAt(inputs.sheet, step).map(({ sum, start = {}, known = {} }): BenchLink => {
+    const measured = Object.entries(known).flatMap(([field, check]) => {
+      const given = progress.answers.get(check)?.answer;
+      return given?.kind === "measured" ? [[field, given.typed] as const] : [];
+    });
+    return { calculator: sum, start: { ...start, ...Object.fromEntries(measured) }, decides: true };
+  });
+
+function sumsAt(sheet: JobInputs["sheet"], step: Step): readonly SheetSum[] {
+  switch (step.kind) {
+    case "check":
+      return step.check.sums ?? [];
+    case "task":
+      return sheet.tasks?.find(({ id }) => id === step.task)?.sums ?? [];
+    case "ready":
+      return sheet.restore.find(({ id }) => id === step.card)?.sums ?? [];
+    case "kit":
+      return sheet.beforeTrip ?? [];
+    default:
+      return [];
+  }
 }
 
 /** The sheet's torque with this circle's passes, this bolt, and what the wrench is set to with an extension. */
@@ -90,7 +127,7 @@ const seals: Rule = (job, step) => {
   const part = step.kind === "fit" ? partOf(job, step) : undefined;
   if (step.kind !== "fit" || part === undefined) return [];
   const { shape } = part;
-  if (step.pieces.length > 1) return [open("stack-depth")];
+  if (step.pieces.length > 1) return [open("stack-depth", stack(part))];
   if (shape.kind === "packing")
     return [
       open("packing", {
@@ -181,7 +218,14 @@ function standing(job: Run): Links {
 const beforehand: Rule = ({ inputs }, step) => {
   if (step.kind !== "kit" && step.kind !== "tools") return [];
   const { medium } = inputs.sheet.isolation;
-  if (medium === "ammonia" || medium === "co2") return [open("exposure", { gas: medium })];
+  if (medium === "ammonia" || medium === "co2")
+    return [
+      open("exposure", { gas: medium }),
+      ...(step.kind === "kit" &&
+      inputs.sheet.checks.some((each) => each.kind === "measure" && each.what === "set-pressure")
+        ? [{ ...open("relief-check", relief(inputs)), decides: true as const }]
+        : []),
+    ];
   if (medium === "gas") return [open("season-gate"), open("leak-grade")];
   const [hydrant, actuator] = [is(inputs, "hydrant"), is(inputs, "fire-actuator")];
   return hydrant || actuator ? [open("impairment-clock", { what: hydrant ? "hydrant" : "system" })] : [];
@@ -236,6 +280,55 @@ const afterwards: Rule = ({ inputs }, step) => {
   return [open("interval", { last: inputs.openedAt.slice(0, 10), months: figure(months) })];
 };
 
+/** What line and register know of a relief valve: whether it stands alone, on which vessel, since when. */
+function relief({ sheet, line, valve }: JobInputs): BenchLink["start"] {
+  const at = valve.node ?? valve.tag;
+  const beside = new Set(
+    (line?.links ?? []).flatMap(({ from, to }) => (from === at ? [to] : to === at ? [from] : [])),
+  );
+  const stem = (line === undefined ? [] : threeWays(line)).find(({ id }) => beside.has(id));
+  const near = new Set(
+    (line?.links ?? []).flatMap(({ from, to }) =>
+      stem === undefined ? [] : from === stem.id ? [to] : to === stem.id ? [from] : [],
+    ),
+  );
+  const vessel = line?.nodes.find(
+    ({ id, kind, volume_L }) =>
+      kind === "vessel" && volume_L !== undefined && (beside.has(id) || near.has(id)),
+  );
+  const exchange = sheet.intervals.find((each) => each.renews !== undefined);
+  const since = (exchange && valve.last?.[exchange.id]) ?? valve.installed;
+  return {
+    refrigerant: sheet.isolation.medium === "co2" ? "co2" : "ammonia",
+    fitted:
+      stem !== undefined || (line === undefined && sheetNow(sheet).traits?.includes("twin-relief") === true)
+        ? "dual"
+        : "single",
+    ...(vessel?.volume_L !== undefined && { volume: `${figure(vessel.volume_L)} L` }),
+    ...(line?.rating_bar !== undefined && { design: `${figure(line.rating_bar)} bar g` }),
+    ...(since !== undefined && { installed: since.slice(0, 10) }),
+  };
+}
+
+/** Pieces of a stack by their heights, and how deep its bore is when the last sits where it should. */
+function stack(part: Part | undefined): BenchLink["start"] {
+  const pieces = part?.pieces ?? [];
+  const seals = pieces.filter(({ kind }) => kind === "ring");
+  const spacers = pieces.filter(({ kind }) => kind !== "ring");
+  const end = part?.fit?.end;
+  const height = pieces.reduce((sum, each) => sum + each.height_mm, 0);
+  return pieces.length === 0
+    ? {}
+    : {
+        seals: figure(seals.length),
+        spacers: figure(spacers.length),
+        seal: `${figure(seals[0]?.height_mm ?? 0)} mm`,
+        spacer: `${figure(spacers[0]?.height_mm ?? 0)} mm`,
+        squeeze: "0 %",
+        ...(end?.kind === "seat-to-depth" && { bore: `${figure(height + end.depth_mm)} mm` }),
+      };
+}
+
 /** A measurement that the bench book corrects or explains, by what is measured. */
 const measuring: Rule = ({ inputs, progress }, step) => {
   const check = step.kind === "check" ? step.check : undefined;
@@ -269,16 +362,9 @@ const measuring: Rule = ({ inputs, progress }, step) => {
         open("descale"),
       ];
     case "set-pressure":
-      return [
-        open("relief-check", {
-          refrigerant: inputs.sheet.isolation.medium === "co2" ? "co2" : "ammonia",
-          fitted: is(inputs, "twin-relief") ? "dual" : "single",
-          ...(inputs.valve.installed !== undefined && { installed: inputs.valve.installed.slice(0, 10) }),
-        }),
-        open("relief-vent"),
-      ];
+      return [open("relief-check", relief(inputs)), open("relief-vent")];
     case "stack-depth":
-      return [open("stack-depth")];
+      return [open("stack-depth", stack(inputs.sheet.parts.find((part) => part.pieces !== undefined)))];
     case "outlet-temperature":
     case "body-temperature":
       return [open("trap-loss"), open("steam-table")];
@@ -309,6 +395,7 @@ const measuring: Rule = ({ inputs, progress }, step) => {
 
 /** In the order in which they stand beside the step: what answers it first. */
 const RULES: readonly Rule[] = [
+  ofTheSheet,
   torque,
   measuring,
   proving,

@@ -1,4 +1,6 @@
 export { accept, type JudgedBy, type Refusal } from "./accept";
+export { actsDone, afterJob } from "./after-job";
+export { provenAgain } from "./after-stop";
 export { withAnswered, withoutAnswered } from "./answered";
 export {
   asBuilt,
@@ -8,6 +10,7 @@ export {
   lineAsItStands,
   PLANS_BESIDE_OTHERS,
 } from "./as-it-stands";
+export { awayFrom } from "./away-from";
 export { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from "./bells";
 export { type BenchLink, benchLinks } from "./bench-links";
 export { canonical, chainStart, digest, seal, verifyChain } from "./chain";
@@ -19,7 +22,6 @@ export { BAR, effectiveEvents, newestOwn, replay } from "./progress";
 export { type Proof, prove, truthsOf } from "./prove";
 export {
   type AsFound,
-  afterService,
   type JobRecord,
   jobRecord,
   type RecordLine,

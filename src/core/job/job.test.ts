@@ -13,6 +13,7 @@ import {
   jobRecord,
   lineAsItStands,
   planChange,
+  provenAgain,
   replay,
   run,
   seal,
@@ -194,12 +195,33 @@ describe("the dry-barrel job", () => {
 
 describe("the rules of the log", () => {
   it("stop leaves a ringing state; resume goes on where it stood", () => {
-    const walk = new Walk(wetJob()).until((step) => step.phase === "strip");
+    const walk = new Walk(wetJob()).until((step) => step.phase === "inspect");
     const at = walk.job.current?.id;
     walk.add({ kind: "stopped", reason: "Dark" });
     expect(jobBells(walk.job).map((bell) => bell.kind)).toEqual(["impairment", "stopped"]);
     expect(() => walk.add({ kind: "step-done", step: at })).toThrow("Work is stopped");
     expect(walk.add({ kind: "resumed" }).job.current?.id).toBe(at);
+  });
+
+  it("proves zero anew after a stop, as long as nothing is open: nobody watched the section", () => {
+    const walk = new Walk(wetJob()).until((step) => step.kind === "crack");
+    const at = walk.job.current?.id;
+    walk.add({ kind: "stopped", reason: "Dark" });
+    expect(provenAgain(walk.job).map(({ kind }) => kind)).toEqual(["gauge", "hold", "gauge"]);
+    walk.now += 14 * 3_600_000;
+    walk.add({ kind: "resumed" });
+    expect(walk.job.current?.kind).toBe("gauge");
+    walk.until((step) => step.id === at);
+    const proofs = walk.events.filter(({ kind }) => kind === "reading-taken" || kind === "wait-started");
+    expect(proofs).toHaveLength(6);
+    // Once the joint is cracked there is nothing to prove.
+    walk.doStep(walk.job.current!);
+    walk.add({ kind: "stopped", reason: "Dark" }).add({ kind: "resumed" });
+    expect(provenAgain(walk.job)).toEqual([]);
+    // A job of earlier rules goes on as it began.
+    const old = new Walk(wetJob({ rules: 3 })).until((step) => step.kind === "crack");
+    const then = old.job.current?.id;
+    expect(old.add({ kind: "stopped", reason: "Dark" }).add({ kind: "resumed" }).job.current?.id).toBe(then);
   });
 
   it("undo takes back the newest entry, and only that", () => {

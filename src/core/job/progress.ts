@@ -5,6 +5,7 @@ import { type HeldShut, heldAs } from "./as-it-stands";
 import { judgeStill } from "./standing-test";
 import { readProving, readStepId } from "./step-id";
 import type { TakenReading } from "./taken-reading";
+import { holdsWhileWatched, openedBy } from "./watched";
 
 export interface Done {
   readonly event: string;
@@ -242,6 +243,11 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         break;
       case "resumed":
         stopped = undefined;
+        // Nobody watched the section meanwhile.
+        if ((inputs.rules ?? 1) >= 4 && !openedBy(inputs.sheet, done.keys())) {
+          startProofAnew();
+          for (const id of done.keys()) if (holdsWhileWatched(id)) done.delete(id);
+        }
         break;
       case "signed-off":
         signedOff = {

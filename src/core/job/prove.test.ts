@@ -29,6 +29,11 @@ const JOBS = {
   preAction: jobAt("FS-PN1", "quillon-watchair-1", "ferry-shed"),
   booster: jobAt("SK-C1", "brae-skerrycheck-100", "skerry-booster"),
   cock: jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas"),
+  filter: jobAt("LD-IF1", "ottermouth-ironbrook-30", "lido-treatment"),
+  /** Nothing that comes off holds water: only its power is shut. */
+  coil: jobAt("LY-S1h", "harrow-pickle-15", "laundry-supply"),
+  /** Only its gland is opened: nothing of the work moves it. */
+  glandOnly: wetJob({ reach: ["gland-gasket"] }),
   engine: jobAt("FST-A1", "brae-swingout-3", undefined),
 } satisfies Record<string, JobInputs>;
 type JobName = keyof typeof JOBS;
@@ -391,8 +396,58 @@ const MUTANTS: readonly Mutant[] = [
     alter<StepOf<"open">>(id("open:V-12"), (step) => ({ ...step, how: "open" })),
     "anothers-lock",
   ],
+  [
+    "how it stands is believed as its sheet begins with, when it is taken apart",
+    "wet",
+    leaveOut((step) => kind("position")(step) && step.phase === "strip"),
+    "cannot-be-done",
+  ],
+  [
+    "how it stands is believed at the end",
+    "glandOnly",
+    leaveOut((step) => kind("position")(step) && step.phase === "rebuild"),
+    "position",
+  ],
+  [
+    "steam is let into cold pipe at once",
+    "trap",
+    alter<StepOf<"open">>(kind("open"), ({ warm_min: _, ...step }) => step),
+    "hammer",
+  ],
+  ["a bypass is left open", "filter", leaveOut((step) => step.id === "bypass-shut:LD-R3"), "link"],
+  ["a bypass is opened when all is shut already", "filter", leaveOut(kind("bypass")), "service-out-unsaid"],
+  [
+    "a coil is wired off before its power is off",
+    "coil",
+    move(kind("shut", "dead"), "behind", id("strip:coil")),
+    "live-part-touched",
+  ],
+  ["what goes in new is not brought", "wet", leaveOut(kind("kit")), "not-brought"],
   ["work with the medium in the pipe is not agreed to", "cock", leaveOut(kind("live")), "not-agreed"],
 ];
+
+describe("work that is stopped and taken up again", () => {
+  const stops = (job: JobName) =>
+    truthsOf(plans[job], JOBS[job]).filter(({ kind: is }) => is === "stopped-at");
+
+  it("is tried at every card between the proof and the first open joint, and later", () => {
+    const { steps } = plans.wet;
+    const crack = steps.findIndex(kind("crack"));
+    const tried = stops("wet").flatMap((truth) => (truth.kind === "stopped-at" ? [truth.step] : []));
+    expect(tried).toContain(steps[crack]!.id);
+    expect(tried).toContain(steps[crack - 1]!.id);
+    expect(tried).toContain(steps.find(({ phase }) => phase === "rebuild")!.id);
+  });
+
+  it.each(["mixer", "preAction"] as const)(
+    "%s: opened on a proof of the day before, pressure comes out or what was dead is live",
+    (job) => {
+      // Rules of before: nothing is proven again.
+      const { harms } = prove(plans[job], { ...JOBS[job], rules: 3 }, { truths: stops(job) });
+      expect(harms.map(({ harm }) => harm.kind)).toContain("zero-not-proven");
+    },
+  );
+});
 
 describe("a rule taken away is found", () => {
   it.each(MUTANTS)("%s (%s)", (_, job, change, finds) => {

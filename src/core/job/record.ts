@@ -1,8 +1,9 @@
 import { judgeNewPart, type NewPart } from "../build";
 import type { Finding } from "../findings";
-import type { HandedOver, JobEvent, SealedEvent, Valve } from "../formats";
+import type { HandedOver, JobEvent, SealedEvent } from "../formats";
 import { type Due, dues } from "../rounds";
 import type { Leftover } from "../store";
+import { afterJob } from "./after-job";
 import { answeredStep, answeredSteps } from "./answered";
 import type { Phase } from "./phases";
 import { effectiveEvents, type Progress } from "./progress";
@@ -106,12 +107,6 @@ export interface JobRecord {
   readonly next: Due | undefined;
 }
 
-/** The valve as it stands once a job on it is signed off: serviced that day, its symptom gone. */
-export function afterService(valve: Valve, at: number): Valve {
-  const { symptom: _, ...rest } = valve;
-  return { ...rest, serviced: new Date(at).toISOString() };
-}
-
 /** Puts the record together from the run and its sealed log. */
 export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const { progress, plan, inputs } = job;
@@ -127,9 +122,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const part = (id: string) => inputs.sheet.parts.find((each) => each.id === id);
   const name = (id = "") => part(id)?.name ?? id;
   const signed = progress.signedOff;
-  // A job closed early (nothing shut, nothing off) serviced nothing: the valve stays due.
-  const finished =
-    signed === undefined || job.current !== undefined ? inputs.valve : afterService(inputs.valve, signed.at);
+  const finished = signed === undefined ? inputs.valve : afterJob(inputs.valve, job, signed.at);
   const inPhase = (...phases: readonly Phase[]) =>
     plan.findings.filter((finding) => {
       const phase = steps.get(stepAbout("check", finding.check))?.phase;

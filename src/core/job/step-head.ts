@@ -8,15 +8,38 @@ import type { Phase } from "./phases";
 export type Danger =
   | PartDanger
   /** Where the medium comes out. */
-  | { readonly kind: "medium-out"; readonly medium: Medium }
+  | { readonly kind: "medium-out"; readonly medium: Medium; readonly hot?: true }
   | { readonly kind: "locked-liquid"; readonly piece: LockedPiece }
   | { readonly kind: "stored"; readonly energy: StoredEnergy }
   | { readonly kind: "gauge-may-be-blocked" }
   | { readonly kind: "nothing-computed" }
   | { readonly kind: "permit"; readonly permit: PermitKind }
   | { readonly kind: "fire-meets-no-water"; readonly zones: readonly string[] }
+  /** Somebody who must not be without is without all the same. */
+  | { readonly kind: "must-not-be-without"; readonly name: string; readonly why: string }
+  /** Somebody has to let one in, now and at the end. */
+  | { readonly kind: "behind-a-door"; readonly name: string; readonly door: string }
+  /** What burns behind a cock that is turned goes out. */
+  | { readonly kind: "goes-out-behind"; readonly names: readonly string[] }
+  /** Others blow into the header that is opened. */
+  | { readonly kind: "shared-header"; readonly header: string; readonly others: readonly string[] }
+  /** A figure of this card is for real equipment, and nobody is named who says it. */
+  | { readonly kind: "no-source" }
   /** What another job opens fills what this one has opened already. */
   | { readonly kind: "comes-when-they-open" };
+
+/** Left is anticlockwise, as one looks at what is turned. */
+export interface Turning {
+  readonly way: "left" | "right";
+  readonly turns?: number;
+}
+
+/** What a card draws. Angles from along the pipe; a clock from twelve at the top. */
+export type Drawn =
+  | ({ readonly kind: "turn" } & Turning)
+  | { readonly kind: "lever"; readonly from_deg?: number; readonly to_deg: number }
+  | { readonly kind: "arrow"; readonly to: "flow" | "up" | "down" | "outlet" }
+  | { readonly kind: "clock"; readonly at: number };
 
 /** What every step has, whatever its kind. */
 export interface StepHead {
@@ -28,6 +51,8 @@ export interface StepHead {
   readonly forbidden: readonly Barred[];
   readonly dangers: readonly Danger[];
   readonly part?: string;
+  /** Which way, how far, where to: drawn beside the words. */
+  readonly drawn?: readonly Drawn[];
   /** How the valve stands before and after, by the sheet's names. */
   readonly stands?: { readonly before: string; readonly after: string };
   /** The sheet and the law allow skipping it, with a reason. A safety step never does. */

@@ -39,6 +39,8 @@ const ABOUT = {
   "hold-at": "prove:hold:",
   "gauge-again-at": "prove:again:",
   check: "check:",
+  "open-bypass": "bypass:",
+  "shut-bypass": "bypass-shut:",
   "stop-pump": "pump-off:",
   "pump-out": "pump-out:",
   shut: "shut:",

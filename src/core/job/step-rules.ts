@@ -5,6 +5,7 @@ import type { AtEntry, Standing, StepEntry, StepRule, StepState } from "./step-r
 import { askTwice } from "./steps/ask-twice";
 import { away } from "./steps/away";
 import { blocked } from "./steps/blocked";
+import { bypass } from "./steps/bypass";
 import { charge } from "./steps/charge";
 import { check } from "./steps/check";
 import { confirm } from "./steps/confirm";
@@ -87,6 +88,7 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   "tighten-one": tightenOne,
   tray,
   ready,
+  bypass,
   "shut-point": shutPoint,
   "start-pump": startPump,
   evacuate,

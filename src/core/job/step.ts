@@ -2,6 +2,7 @@ import type { StepHead } from "./step-head";
 import type { AskTwiceFacts } from "./steps/ask-twice";
 import type { AwayFacts } from "./steps/away";
 import type { BlockedFacts } from "./steps/blocked";
+import type { BypassFacts } from "./steps/bypass";
 import type { ChargeFacts } from "./steps/charge";
 import type { CheckFacts } from "./steps/check";
 import type { ConfirmFacts } from "./steps/confirm";
@@ -59,6 +60,7 @@ export type StepFacts =
   | LiveFacts
   | ShutByHandFacts
   | BlockedFacts
+  | BypassFacts
   | ShutFacts
   | StopPumpFacts
   | PumpOutFacts

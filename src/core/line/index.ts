@@ -1,4 +1,5 @@
 export { checkLine } from "./check-line";
+export { equipmentAt } from "./equipment";
 export {
   CO2_LIQUID_ABOVE_BAR,
   CO2_TRIPLE_BAR_ABS,
@@ -9,7 +10,17 @@ export {
   underLineRule,
 } from "./media";
 export { neighbourhood } from "./neighbourhood";
-export { fed, feeding, isEnergy, type Network, network, reachable, standsShut, usuallyFed } from "./network";
+export {
+  fed,
+  fedFrom,
+  feeding,
+  isEnergy,
+  type Network,
+  network,
+  reachable,
+  standsShut,
+  usuallyFed,
+} from "./network";
 export { pointNames } from "./point-names";
 export { forEachLink, otherEnd, search } from "./search";
 export {

@@ -97,14 +97,17 @@ export const reachable = (
  * Which nodes are fed, with `shut` closed and every other valve as it stands on an ordinary day.
  * Check valves, pumps and traps let through from `from` to `to` only.
  */
-export function fed(net: Network, shut: ReadonlySet<string>): Uint8Array {
+export const fed = (net: Network, shut: ReadonlySet<string>): Uint8Array => fedFrom(net, feeding(net), shut);
+
+/** The same, fed by some of its energies alone. */
+export function fedFrom(net: Network, energies: readonly number[], shut: ReadonlySet<string>): Uint8Array {
   const closed = new Uint8Array(net.links.length);
   for (const id of shut) {
     const link = net.linkIndex.get(id);
     if (link !== undefined) closed[link] = 1;
   }
   const lets = (link: number, node: number) => (net.lets[link]! & (net.from[link] === node ? 1 : 2)) !== 0;
-  return search(net, feeding(net), (link, _, node) => !closed[link] && lets(link, node)).has;
+  return search(net, energies, (link, _, node) => !closed[link] && lets(link, node)).has;
 }
 
 /** What feeds a line of its own accord: a consumer that may feed back only when something else failed. */

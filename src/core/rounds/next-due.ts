@@ -1,15 +1,22 @@
 import type { Sheet, Valve } from "../formats";
 
+type Interval = Sheet["intervals"][number];
+
+/** What an interval is counted from. */
+export type CountedFrom = "service" | "act" | "installation";
+
 export interface Due {
   readonly at: number; // ms since the epoch
   readonly interval: string;
   readonly what: string;
-  /** What it is counted from, and who says so; nothing when neither service nor installation is on record. */
+  /** What it is counted from, and who says so; nothing when none of it is on record, or when it is due at once. */
   readonly counted?: {
-    readonly from: "service" | "installation";
+    readonly from: CountedFrom;
     readonly months: number;
     readonly source: string;
   };
+  /** Due whatever its date says: since then (ms), or because of what is reported of it. */
+  readonly atOnce?: { readonly since: number } | { readonly reported: string };
 }
 
 /** The same day of the month so many months later (the last day of a shorter month), UTC. */
@@ -23,27 +30,53 @@ export function addMonths(from: number, months: number): number {
   return date.getTime();
 }
 
+/** The act that an interval counts from; none when any service does. */
+export function actOf({ renews, opens, does }: Interval): "renewed" | "opened" | "done" | undefined {
+  if (renews !== undefined && renews.length > 0) return "renewed";
+  if (opens !== undefined && opens.length > 0) return "opened";
+  return does !== undefined && does.length > 0 ? "done" : undefined;
+}
+
+/** The complaint of the sheet that is reported of this valve, if it is one of them. */
+export const reportedOf = (valve: Valve, sheet: Sheet): Sheet["symptoms"][number] | undefined =>
+  valve.symptom === undefined ? undefined : sheet.symptoms.find(({ says }) => says === valve.symptom);
+
 /**
- * When this valve rings by the calendar: each interval of its sheet counted from the last service, or from when it
- * was installed; a valve of which neither is known is due at once.
+ * When this valve rings by the calendar. An interval of an act of its own (an exchange, a renewal) counts from when that
+ * act was last done, or from when the valve was built in: a look in between does not put it off. Any other counts from
+ * the last service. What is made due at once (a relief valve that has lifted) is due now; so is one of which nothing is
+ * known. The earliest first.
  */
 export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
-  const since = valve.serviced ?? valve.installed;
+  const reported = reportedOf(valve, sheet);
   return sheet.intervals
     .map((interval): Due => {
-      const at = since === undefined ? now : addMonths(Date.parse(since), interval.every_months);
-      return {
-        at,
-        interval: interval.id,
-        what: interval.what,
-        ...(since !== undefined && {
-          counted: {
-            from: valve.serviced === undefined ? "installation" : "service",
-            months: interval.every_months,
-            source: interval.source,
-          },
-        }),
-      };
+      const { id, what, every_months: months, source, atOnceAfter } = interval;
+      const since = valve.dueSince?.[id];
+      if (since !== undefined)
+        return { at: Date.parse(since), interval: id, what, atOnce: { since: Date.parse(since) } };
+      if (reported !== undefined && atOnceAfter?.includes(reported.id))
+        return { at: now, interval: id, what, atOnce: { reported: reported.says } };
+      const counted = countedFrom(valve, interval);
+      return counted === undefined
+        ? { at: now, interval: id, what }
+        : {
+            at: addMonths(Date.parse(counted.at), months),
+            interval: id,
+            what,
+            counted: { from: counted.from, months, source },
+          };
     })
     .sort((a, b) => a.at - b.at);
+}
+
+function countedFrom(
+  { last, installed, serviced }: Valve,
+  interval: Interval,
+): { readonly from: CountedFrom; readonly at: string } | undefined {
+  const act = actOf(interval) !== undefined;
+  const done = act ? last?.[interval.id] : serviced;
+  if (done !== undefined) return { from: act ? "act" : "service", at: done };
+  if (installed !== undefined) return { from: "installation", at: installed };
+  return serviced === undefined ? undefined : { from: "service", at: serviced };
 }

@@ -14,6 +14,8 @@ export type Act =
       readonly crack: boolean;
       /** The vent that lets the air out meanwhile. */
       readonly airOut?: string;
+      /** Left cracked for so long until what lies behind is warm. */
+      readonly warm_min?: number;
     }
   | { readonly do: "switch-off"; readonly link: string }
   | { readonly do: "switch-on"; readonly link: string }

@@ -192,8 +192,11 @@ describe("the valve", () => {
     const acts: readonly Act[] = [off("gland-bolts"), off("gland-plate"), off("gland-gasket")];
     doing(renewed, ...acts);
     expect(doing(renewed, { do: "put-on", part: "gland-gasket", fresh: false })).toEqual(["used-seal"]);
+    const unbrought = dead();
+    doing(unbrought, ...acts);
+    expect(doing(unbrought, { do: "put-on", part: "gland-gasket", fresh: true })).toEqual(["not-brought"]);
     const fresh = dead();
-    doing(fresh, ...acts);
+    doing(fresh, { do: "bring", parts: ["gland-gasket"] }, ...acts);
     expect(doing(fresh, { do: "put-on", part: "gland-gasket", fresh: true })).toEqual([]);
   });
 

@@ -32,7 +32,9 @@ export function differences(world: World): EndDifference[] {
       .stillOut()
       .filter((node) => !world.leftToOthers.has(node))
       .map((node): EndDifference => ({ kind: "without-service", node })),
-    ...(sheet.position !== undefined && valve.moved && valve.position !== sheet.position.finish
+    ...(sheet.position !== undefined &&
+    (valve.moved || world.truth.kind === "found-at") &&
+    valve.position !== sheet.position.finish
       ? [
           {
             kind: "position" as const,

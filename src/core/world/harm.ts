@@ -19,6 +19,8 @@ export type Harm =
   | { readonly kind: "trips"; readonly node: string }
   /** A refrigerant comes back to a place that still holds air. */
   | { readonly kind: "air-left-in"; readonly node: string; readonly medium: Medium }
+  /** Steam meets a cold pipe that nobody warmed. */
+  | { readonly kind: "hammer"; readonly node: string }
   /** Liquid flashes into a place without pressure. */
   | { readonly kind: "hits-empty"; readonly node: string; readonly medium: Medium }
   | { readonly kind: "zero-not-proven"; readonly part: string; readonly node: string }
@@ -49,6 +51,8 @@ export type Harm =
   | { readonly kind: "cannot-be-done"; readonly act: string; readonly why: CannotBe }
   /** A card stands where what it needs does not hold. */
   | { readonly kind: "not-so"; readonly expected: Expected }
+  /** Goes in new, and nobody was told to bring it before anything was shut. */
+  | { readonly kind: "not-brought"; readonly part: string }
   /** Moved again after a test: what was tested is not what stays. */
   | { readonly kind: "moved-after-test"; readonly check: string }
   | { readonly kind: "asked-too-late"; readonly mark: string }
@@ -94,6 +98,7 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "ice",
   "scald",
   "trips",
+  "hammer",
   "zero-not-proven",
   "not-locked",
   "not-agreed",
@@ -114,6 +119,7 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "forbidden-tool",
   "service-out-unsaid",
   "cannot-be-done",
+  "not-brought",
   "moved-after-test",
   "not-so",
   "asked-too-late",

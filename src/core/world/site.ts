@@ -1,6 +1,6 @@
-import { type Assembly, assembly, withSafeWork } from "../build";
+import { type Assembly, assembly, holdsBack, withSafeWork } from "../build";
 import type { Line, Sheet } from "../formats";
-import { mediumOf, network, standing, usuallyFed } from "../line";
+import { equipmentAt, mediumOf, network, standing, usuallyFed } from "../line";
 
 /** What does not change while the work is done: the line as it is built, the valve, where it stands. */
 export interface Site {
@@ -9,6 +9,8 @@ export interface Site {
   readonly line?: Line;
   /** Nodes that are open to a person once the valve is: its own, and those of the same equipment. */
   readonly zone: readonly string[];
+  /** Parts that pressure stands behind. */
+  readonly holding: ReadonlySet<string>;
   /** Consumers that are fed on an ordinary day. */
   readonly served: readonly string[];
   /** Valves and stems that another job holds, with whose they are and where it turned them. */
@@ -30,27 +32,16 @@ export interface Place {
 
 export function siteOf({ sheet, build, line, at, held = new Map() }: Place): Site {
   const worked = withSafeWork(sheet);
+  const built = assembly(worked, build);
   return {
     sheet: worked,
-    assembly: assembly(worked, build),
+    assembly: built,
     ...(line !== undefined && { line }),
     zone: line === undefined ? [] : equipmentAt(line, at),
+    holding: new Set([...built.parts.keys()].filter((id) => holdsBack(built.parts, id))),
     served: line === undefined ? [] : servedOn(line),
     others: held,
   };
-}
-
-/** The node of the valve and all that belong to the same equipment. */
-function equipmentAt(line: Line, at: string): string[] {
-  const found = new Set<string>();
-  const add = (id: string) => {
-    const node = line.nodes.find((each) => each.id === id || each.asset === id);
-    if (node === undefined || found.has(node.id)) return;
-    found.add(node.id);
-    for (const other of node.with ?? []) add(other);
-  };
-  add(at);
-  return [...found];
 }
 
 const known = new WeakMap<Line, readonly string[]>();

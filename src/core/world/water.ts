@@ -60,8 +60,13 @@ export function settle(standing: Standing, before: ReadonlyMap<string, number>):
   }
   // What can flow to an open end runs out; what is shut in and hangs together evens out.
   const drained = new Uint8Array(count);
-  for (let node = 0; node < count; node++) if (!live[node] && toAir(net.nodes[node]!.id)) drained[node] = 1;
-  for (let grew = true; grew; ) {
+  let stirs = false;
+  for (let node = 0; node < count; node++) {
+    if (live[node]) continue;
+    if (toAir(net.nodes[node]!.id)) drained[node] = 1;
+    if (drained[node] || bar[node]! > 0) stirs = true;
+  }
+  for (let grew = stirs; grew; ) {
     grew = false;
     for (let node = 0; node < count; node++) {
       if (live[node]) continue;

@@ -13,25 +13,35 @@ import {
 import type { Harm } from "./harm";
 import type { Site } from "./site";
 import type { Truth } from "./truth";
+import { copied, untouched, type ValveNow } from "./valve-now";
 import { flowsTo, type Pressures, reaching, type Standing, settle, sharing } from "./water";
 
 /** Above this a place is not at zero, bar gauge. */
 const NOTHING_BAR = 0.02;
 
-/** The valve in the hand: which parts are where, how it stands. */
-export interface ValveNow {
-  readonly off: Set<string>;
-  /** Bolts that hold a joint by some of their number only. */
-  readonly cracked: Set<string>;
-  readonly loose: Set<string>;
-  /** One-use seals that lay open and were not replaced. */
-  readonly uncovered: Set<string>;
-  /** Parts that were replaced by new ones. */
-  readonly fresh: Set<string>;
-  position: string | undefined;
-  /** Whether it was moved since it was found. */
-  moved: boolean;
-}
+/** What a world keeps as sets of ids. */
+const SETS = [
+  "locks",
+  "uncapped",
+  "stopped",
+  "points",
+  "emptied",
+  "told",
+  "toldBack",
+  "noted",
+  "brought",
+  "zeros",
+  "dead",
+  "air",
+  "cold",
+  "liquidOut",
+  "tookOut",
+  "leftToOthers",
+  "reliedOn",
+] as const satisfies readonly (keyof World)[];
+
+/** A night, min. */
+const NIGHT_MIN = 14 * 60;
 
 /** How pressures stood before an act. */
 export interface Snapshot {
@@ -56,11 +66,15 @@ export class World {
   readonly told = new Set<string>();
   readonly toldBack = new Set<string>();
   readonly noted = new Set<string>();
+  /** Parts that are there to go in new. */
+  readonly brought = new Set<string>();
   /** Places at which zero was read since anything let pressure in. */
   readonly zeros = new Set<string>();
   readonly dead = new Set<string>();
   /** Places of a refrigerant that stood open and hold air. */
   readonly air = new Set<string>();
+  /** Places of steam that were let out and are cold. */
+  readonly cold = new Set<string>();
   /** Vessels whose liquid was let out before they were drawn down. */
   readonly liquidOut = new Set<string>();
   /** The valve was opened in this job; and a temperature was measured since. */
@@ -90,16 +104,15 @@ export class World {
   constructor(
     readonly site: Site,
     readonly truth: Truth = { kind: "none" },
+    as?: World,
   ) {
-    this.valve = {
-      off: new Set(),
-      cracked: new Set(),
-      loose: new Set(),
-      uncovered: new Set(),
-      fresh: new Set(),
-      position: site.sheet.position?.start,
-      moved: false,
-    };
+    if (as !== undefined) {
+      this.valve = copied(as.valve);
+      this.#dryBefore = as.#dryBefore;
+      this.#standAs(as);
+      return;
+    }
+    this.valve = untouched(truth.kind === "found-at" ? truth.position : site.sheet.position?.start);
     for (const [at, { job, position }] of site.others) {
       if (position === undefined) this.shut.set(at, true);
       else this.stems.set(at, position);
@@ -107,6 +120,36 @@ export class World {
     }
     this.settle();
     this.#dryBefore = new Set(site.others.size === 0 ? [] : this.without());
+  }
+
+  /** Another world that stands as this one does now, and goes its own way from here. */
+  copy(): World {
+    return new World(this.site, this.truth, this);
+  }
+
+  /** How the line stands and what is known of it: two moments that say the same differ in the valve alone. */
+  get lineNow(): string {
+    const of = [this.shut, this.stems, this.points, this.zeros, this.dead, this.cold, this.air, this.emptied];
+    return [this.isOpen, this.wasOpen, ...of.map((each) => [...each].join())].join("|");
+  }
+
+  #standAs(as: World): void {
+    for (const name of SETS) for (const each of as[name]) this[name].add(each);
+    for (const [at, shut] of as.shut) this.shut.set(at, shut);
+    for (const [at, to] of as.stems) this.stems.set(at, to);
+    for (const [at, job] of as.#theirs) this.#theirs.set(at, job);
+    this.wasOpen = as.wasOpen;
+    this.temperatureProven = as.temperatureProven;
+    this.tested = as.tested;
+    this.halted = as.halted;
+    this.agreed = as.agreed;
+    this.minutes = as.minutes;
+    this.#kept = new Map(as.#kept);
+    this.#laidOut = as.#laidOut;
+    if (as.#standing === undefined || as.#pressures === undefined) return;
+    this.#standing = this.#standingOn(as.#standing.net);
+    const { bar, live, drained } = as.#pressures;
+    this.#pressures = { bar: bar.slice(), live: live.slice(), drained: drained.slice() };
   }
 
   hurt(harm: Harm): void {
@@ -119,12 +162,7 @@ export class World {
     if (line === undefined) return;
     const stood = this.#standing;
     const net = this.#network();
-    this.#standing = {
-      net,
-      lets: (link) => this.lets(link),
-      toAir: (node) => this.points.has(node) || (this.site.zone.includes(node) && this.isOpen),
-      empty: this.emptied,
-    };
+    this.#standing = this.#standingOn(net);
     if (stood !== undefined && this.#pressures !== undefined)
       stood.net.nodes.forEach((node, index) => {
         this.#kept.set(node.id, this.#pressures!.bar[index]!);
@@ -135,13 +173,26 @@ export class World {
     this.#letAirIn();
   }
 
-  /** What stands open and holds a refrigerant no more holds air. */
+  #standingOn(net: Network): Standing {
+    return {
+      net,
+      lets: (link) => this.lets(link),
+      toAir: (node) => this.points.has(node) || (this.site.zone.includes(node) && this.isOpen),
+      empty: this.emptied,
+    };
+  }
+
+  /** What stands open and holds a refrigerant no more holds air; what held steam is cold. */
   #letAirIn(): void {
     const { net } = this.#standing!;
     const { drained } = this.#pressures!;
-    for (let node = 0; node < net.nodes.length; node++)
-      if (drained[node] === 1 && MEDIA_RULES[this.medium(net.nodes[node]!.id)].refrigerant)
-        this.air.add(net.nodes[node]!.id);
+    for (let node = 0; node < net.nodes.length; node++) {
+      if (drained[node] !== 1) continue;
+      const { id } = net.nodes[node]!;
+      const medium = this.medium(id);
+      if (MEDIA_RULES[medium].refrigerant) this.air.add(id);
+      if (medium === "steam") this.cold.add(id);
+    }
   }
 
   snapshot(): Snapshot {
@@ -238,13 +289,9 @@ export class World {
     return cracked.size > 0 || [...off].some((id) => this.holdsBack(id));
   }
 
-  /** Whether pressure stands behind this part: a cover, a bonnet, a gland; where a sheet names none, any part that is no fastener. */
+  /** Whether pressure stands behind this part. */
   holdsBack(id: string): boolean {
-    const { parts } = this.site.assembly;
-    const part = parts.get(id);
-    if (part === undefined) return false;
-    const named = [...parts.values()].some((each) => each.role !== undefined);
-    return named ? part.role !== undefined : part.fastener === undefined;
+    return this.site.holding.has(id);
   }
 
   #index(node: string): number | undefined {
@@ -308,16 +355,37 @@ export class World {
     const { truth } = this;
     if (line === undefined || truth.kind !== "passes" || this.#standing === undefined) return;
     const link = line.links.find((each) => each.id === truth.link);
-    if (link === undefined || this.lets(link)) return;
+    if (link !== undefined) this.#seep(link);
+  }
+
+  /**
+   * Work stands still for a night: every closure lets a little through, and nobody watched what was proven dead.
+   *
+   * @returns whether anything stands otherwise than before
+   */
+  standOver(): boolean {
+    this.minutes += NIGHT_MIN;
+    let changed = this.dead.size > 0;
+    this.dead.clear();
+    for (const link of this.site.line?.links ?? []) if (this.#seep(link)) changed = true;
+    return changed;
+  }
+
+  /** What passes a closure shows behind it, where nothing lets it out. */
+  #seep(link: LineLink): boolean {
+    if (link.kind !== "valve" || this.#standing === undefined || this.lets(link)) return false;
+    if (this.medium(link.from) === "electricity") return false;
     const [a, b] = [link.from, link.to];
     const [high, low] = this.bar(a) > this.bar(b) ? [a, b] : [b, a];
     const index = this.#index(low);
-    if (index === undefined || this.openPointsAt(low).length > 0) return;
+    if (index === undefined || this.openPointsAt(low).length > 0) return false;
     const behind = this.bar(high);
+    if (behind <= this.bar(low)) return false;
     for (const node of sharing(this.#standing, index)) this.#pressures!.bar[node] = behind;
     // What came in goes on to wherever it can flow.
     this.settle();
     for (const read of this.zeros) if (this.bar(read) > NOTHING_BAR) this.zeros.delete(read);
+    return true;
   }
 
   /** Ways in that were shut for this work and could be locked, and are not. */

@@ -23,6 +23,13 @@ export const OPEN_JOB = contract({
         {
           kind: Type.Union([Type.Literal("due"), Type.Literal("symptom"), Type.Literal("event")]),
           says: Type.String({ minLength: 1, maxLength: 400 }),
+          symptom: Type.Optional(
+            Type.String({
+              minLength: 1,
+              maxLength: 60,
+              description: "Which of the sheet's reasons it is, by its id.",
+            }),
+          ),
         },
         closed,
       ),

@@ -13,7 +13,13 @@ const CLOCKS_DIFFER_MS = 5 * 60_000;
 
 /** The valve a row of a register makes of the one that is there, or of nothing. */
 export function rowOver(known: Valve | undefined, row: RegisterRow): Partial<Valve> {
-  const valve: Record<string, unknown> = { ...known, ...row.set };
+  const valve: Record<string, unknown> = {
+    ...known,
+    ...row.set,
+    // A row that names one interval leaves the dates of the others alone.
+    ...(row.set.last !== undefined && { last: { ...known?.last, ...row.set.last } }),
+    ...(row.set.dueSince !== undefined && { dueSince: { ...known?.dueSince, ...row.set.dueSince } }),
+  };
   for (const field of row.clear) delete valve[field];
   return valve as Partial<Valve>;
 }
@@ -154,7 +160,9 @@ function registerFaults({ register }: Services, set: WholeSet, rows: readonly Re
     ...rows.flatMap((row, index): Problem[] => {
       const at = `/row ${index + 2}`;
       const whole = readAs(ROW_SCHEMAS.register, rowOver(register.valve(row.tag), row), at);
-      return whole.ok ? valveFaults(set, whole.value, at) : whole.error;
+      return whole.ok
+        ? [...valveFaults(set, whole.value, at), ...intervalFaults(set, whole.value, row, at)]
+        : whole.error;
     }),
   ];
 }
@@ -186,4 +194,27 @@ function valveFaults(set: WholeSet, valve: Valve, at: string): Problem[] {
       message: `The line "${line.name}" has no place "${valve.node ?? valve.tag}".`,
     });
   return problems;
+}
+
+/** Dates that this row gives are of intervals of the sheet; what stands there already may be of an older revision. */
+function intervalFaults(
+  set: WholeSet,
+  { sheet: of }: Valve,
+  { set: given }: RegisterRow,
+  at: string,
+): Problem[] {
+  const intervals = set.sheet(of)?.intervals.map(({ id }) => id);
+  if (intervals === undefined) return [];
+  return (["last", "dueSince"] as const).flatMap((column) =>
+    Object.keys(given[column] ?? {}).flatMap((id) =>
+      intervals.includes(id)
+        ? []
+        : [
+            {
+              path: `${at}/${column}/${id}`,
+              message: `The sheet has no interval "${id}": ${intervals.join(", ")}.`,
+            },
+          ],
+    ),
+  );
 }

@@ -92,7 +92,27 @@ describe("a register that mentions some columns", () => {
     expect(services.register.valve("NQ-H08")?.serviced).toBe("2027-02-27");
   });
 
+  it("dates each act by its interval, and leaves the others alone", () => {
+    const before = services.register.valve("GC-SV2")!;
+    bring(register("tag,last,dueSince", "GC-SV2,gasket=2025-03-01,backup=2026-02-02"));
+    expect(services.register.valve("GC-SV2")).toEqual({
+      ...before,
+      last: { ...before.last, gasket: "2025-03-01" },
+      dueSince: { backup: "2026-02-02" },
+    });
+    bring(register("tag,dueSince", "GC-SV2,-"));
+    expect(services.register.valve("GC-SV2")?.dueSince).toBeUndefined();
+  });
+
   it.each([
+    ["dates without their interval", "tag,last\nGC-SV2,2025-03-01", "/last", /five=2022-04-26/],
+    ["a day that is none, of an interval", "tag,last\nGC-SV2,gasket=2023-02-30", "/last", /year-month-day/],
+    [
+      "an interval that its sheet has not",
+      "tag,last\nGC-SV2,five=2022-04-26",
+      "/last/five",
+      /backup, gasket/,
+    ],
     ["a date with a stroke", "tag,installed\nNQ-H07,12/03/2018", "/installed", /year-month-day: 2018-03-12/],
     ["a year alone", "tag,installed\nNQ-H07,2015", "/installed", /year-month-day/],
     ["a day that is none", "tag,installed\nNQ-H07,2023-02-30", "/installed", /year-month-day/],

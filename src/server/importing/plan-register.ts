@@ -29,21 +29,43 @@ export function planRegister(services: Services, rows: readonly RegisterRow[]): 
   return { what: `Register: ${rows.length} valves, ${fresh} new, ${changed} changed`, steps };
 }
 
-/** A service that was signed off here is known better than by any list. */
+/** A service that was signed off here is known better than by any list; so is each act that has an interval of its own. */
 function withoutWindingBack(
   { summaries }: Services,
   before: Valve | undefined,
   after: Valve,
 ): { readonly valve: Valve; readonly stays: readonly Difference[] } {
-  const [known, said] = [before?.serviced, after.serviced];
-  if (known === undefined || known === said || (said !== undefined && Date.parse(said) >= Date.parse(known)))
-    return { valve: after, stays: [] };
-  const signed = summaries
-    .ofValve(after.tag)
-    .some((job) => job.status === "signed-off" && job.closedAt === Date.parse(known));
-  return signed
-    ? { valve: { ...after, serviced: known }, stays: [{ path: "/serviced", before: known, after: said }] }
-    : { valve: after, stays: [] };
+  const signed = new Set(
+    before === undefined
+      ? []
+      : summaries
+          .ofValve(after.tag)
+          .flatMap(({ status, closedAt }) =>
+            status === "signed-off" && closedAt !== null ? [closedAt] : [],
+          ),
+  );
+  const stays: Difference[] = [];
+  /** The date that counts: what is said, unless what is known is newer and was signed here. */
+  const counts = (path: string, known: string | undefined, said: string | undefined) => {
+    if (known === undefined || known === said || !signed.has(Date.parse(known))) return said;
+    if (said !== undefined && Date.parse(said) >= Date.parse(known)) return said;
+    stays.push({ path, before: known, after: said });
+    return known;
+  };
+  const { serviced: saidServiced, last: saidLast = {}, ...rest } = after;
+  const serviced = counts("/serviced", before?.serviced, saidServiced);
+  const acts = [...new Set([...Object.keys(before?.last ?? {}), ...Object.keys(saidLast)])].flatMap((id) => {
+    const at = counts(`/last/${id}`, before?.last?.[id], saidLast[id]);
+    return at === undefined ? [] : [[id, at] as const];
+  });
+  return {
+    valve: {
+      ...rest,
+      ...(serviced !== undefined && { serviced }),
+      ...(acts.length > 0 && { last: Object.fromEntries(acts) }),
+    },
+    stays,
+  };
 }
 
 export function planReadings(services: Services, readings: readonly StoredReading[]): PlannedFile {

@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { type Person, type ReadingRow, ROW_SCHEMAS, readAs, type Valve } from "@/core/formats";
+import { datesFromCell, type Person, type ReadingRow, ROW_SCHEMAS, readAs, type Valve } from "@/core/formats";
 import { toSI, unitNamed } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredReading } from "@/data";
@@ -21,6 +21,9 @@ export const CLEAR = "-";
 const REGISTER_COLUMNS = Object.keys(ROW_SCHEMAS.register.properties);
 /** What a valve cannot do without, so that no cell can clear it. */
 const NEEDED: ReadonlySet<string> = new Set(ROW_SCHEMAS.register.required);
+
+/** Columns of several dates, each by its interval: `five=2022-04-26 look=2026-03-27`. */
+const DATED: ReadonlySet<string> = new Set(["last", "dueSince"]);
 
 /** Reads a CSV; it is told by its columns: tag+what are readings, id+may the crew, tag with any other column a register. */
 export function readCsv(text: string): Result<CsvFile, Problem[]> {
@@ -90,7 +93,11 @@ function readRows<T>(
 function toRegisterRow(row: Record<string, string>, at: string): Result<RegisterRow, Problem[]> {
   const clear = Object.keys(row).filter((key) => row[key] === CLEAR);
   const needed = clear.filter((key) => NEEDED.has(key));
-  const set = Object.fromEntries(Object.entries(row).filter(([, value]) => value !== CLEAR));
+  const set = Object.fromEntries(
+    Object.entries(row)
+      .filter(([, value]) => value !== CLEAR)
+      .map(([key, value]) => [key, DATED.has(key) ? (datesFromCell(value) ?? value) : value]),
+  );
   // Fields that the row leaves alone are filled with something sound, so that only what it says can be wrong.
   const sound = { tag: "T", name: "T", place: "T", sheet: "T" };
   const read = readAs(ROW_SCHEMAS.register, { ...sound, ...set }, at);

@@ -1,7 +1,7 @@
 import { setImmediate } from "node:timers/promises";
 import { workAgain } from "@/core/calculators";
 import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
-import { accept, afterService, isClosed, type Run, seal, withAnswered, withoutAnswered } from "@/core/job";
+import { accept, afterJob, isClosed, type Run, seal, withAnswered, withoutAnswered } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { refusalWords, speaker } from "@/words";
 import { strangers } from "../people";
@@ -201,9 +201,8 @@ export function finish(services: Services, ledger: Ledger, job: Run): void {
     }),
   );
   ledger.readings(tag);
-  // Closed early (a closed cock, a cap gasket): nothing was serviced, so the valve stays due.
   const at = progress.signedOff?.at ?? Date.parse(inputs.openedAt);
   const valve = register.valve(tag) ?? inputs.valve;
   const newer = valve.serviced !== undefined && Date.parse(valve.serviced) >= at;
-  if (job.current === undefined && !newer) keepValve(services, afterService(valve, at));
+  if (!newer) keepValve(services, afterJob(valve, job, at));
 }

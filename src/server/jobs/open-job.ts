@@ -17,6 +17,7 @@ import { speaker, stripMessage } from "@/words";
 import type { Actor } from "../people";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
+import { notProven } from "./proven";
 import { keepSummary } from "./summary";
 
 export interface OpenJob {
@@ -117,6 +118,8 @@ export function openJob(services: Services, ask: OpenJob, actor: Actor): Result<
     if (!inputs.ok) return inputs;
     const first = run(inputs.value, []);
     if (!first.ok) return err([outOfReach(first.error, inputs.value.sheet)]);
+    const harm = notProven(first.value.plan, inputs.value);
+    if (harm !== undefined) return err([harm]);
     jobs.create(inputs.value);
     keepSummary(services, first.value, { origin: "here" });
     ledger.job(inputs.value.id, 0, chainStart(inputs.value));

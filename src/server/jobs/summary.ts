@@ -6,7 +6,7 @@ import { findableJob } from "../find/findable";
 import type { Services } from "../services";
 
 /** Raised when a summary is made in another way, so that older ones are made anew. */
-export const SUMMARY_MADE = 2;
+export const SUMMARY_MADE = 3;
 
 /** Where a log came from, and what speaks against it. */
 export interface Provenance {

@@ -1,6 +1,6 @@
 import { setImmediate } from "node:timers/promises";
 import Papa from "papaparse";
-import { ROW_SCHEMAS } from "@/core/formats";
+import { datesToCell, ROW_SCHEMAS } from "@/core/formats";
 import type { Services } from "../services";
 import { type JobListAsk, listJobs, listValves, type ValveListAsk, type Window } from "./lists";
 
@@ -35,7 +35,11 @@ export function valvesCsv(services: Services, ask: ValveListAsk): AsyncGenerator
   return pieces(
     columns,
     (window) => listValves(services, ask, window).rows,
-    ({ valve }) => columns.map((column) => valve[column]),
+    ({ valve }) =>
+      columns.map((column) => {
+        const value = valve[column];
+        return typeof value === "object" ? datesToCell(value) : value;
+      }),
   );
 }
 

@@ -101,8 +101,11 @@ export function CalculatorPanel({
         <Panel title="Worked examples" note="a button fills one in" className="no-print">
           <ul className="dashed">
             {calculator.examples.map((example) => (
-              <li key={example.source} className="flex items-center justify-between gap-3 py-2 text-body">
-                <span>{example.source}</span>
+              <li
+                key={example.source}
+                className="flex flex-wrap items-center justify-between gap-3 py-2 text-body"
+              >
+                <span className="min-w-0 break-words">{example.source}</span>
                 <button
                   type="button"
                   className="btn btn-quiet no-print shrink-0"

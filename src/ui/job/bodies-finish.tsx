@@ -2,6 +2,7 @@
 
 import clsx from "clsx";
 import { useState } from "react";
+import { awayFrom } from "@/core/job";
 import { leftoverWhy } from "@/words";
 import { Asked, useAsked } from "../kit/asked";
 import { Counter } from "../kit/counter";
@@ -95,8 +96,8 @@ function Account({
 }
 
 export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
-  const { valve, where } = log.job.inputs;
-  const inLine = where === undefined;
+  const { valve } = log.job.inputs;
+  const inLine = awayFrom(log.job.inputs) === undefined;
   const statement = inLine ? "Back in service" : "Ready, not in its line";
   return (
     <SignName id={STEP_FORM} onSigned={(name) => log.add({ kind: "signed-off", statement }, { by: name })}>

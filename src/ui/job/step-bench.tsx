@@ -12,6 +12,7 @@ import type { CalculatorForm } from "../calculator/use-calculator";
 import { SelectField } from "../kit/select-field";
 import { Modal } from "../modal";
 import { Notice } from "../notice";
+import { DecidingSum } from "./deciding-sum";
 import type { JobLog } from "./use-job-log";
 
 /** What the bench book has for this step, opened with what the job knows; it works without a signal. */
@@ -19,11 +20,23 @@ export function StepBench({ log, step }: { log: JobLog; step: Step }) {
   const [open, setOpen] = useState<BenchLink>();
   const links = benchLinks(log.job, step);
   if (links.length === 0) return null;
+  const aside = links.filter(({ decides }) => decides !== true);
   const calculator = open === undefined ? undefined : calculatorNamed(open.calculator);
   return (
     <>
+      {links
+        .filter(({ decides }) => decides)
+        .map((link) => (
+          <DecidingSum
+            key={link.calculator}
+            link={link}
+            job={log.job}
+            step={step}
+            onOpen={() => setOpen(link)}
+          />
+        ))}
       <div className="flex flex-wrap gap-2">
-        {links.map((link) => (
+        {aside.map((link) => (
           <button key={link.calculator} type="button" className="btn btn-quiet" onClick={() => setOpen(link)}>
             <CalculatorIcon size={20} aria-hidden /> {calculatorNamed(link.calculator)?.title}
           </button>

@@ -9,7 +9,7 @@ import { StepBench } from "./later";
 import { phaseLine, timeLeft } from "./phase-bar";
 import { Asides, AskedReason, type Asking } from "./step-asides";
 import { StepFooter } from "./step-footer";
-import { PlanChange, StepDangers, StepPlates } from "./step-notes";
+import { PlanChange, StepDangers, StepDrawings, StepPlates } from "./step-notes";
 import { StepBody } from "./step-views";
 import { Stopped } from "./stopped";
 import { StuckLadder } from "./stuck-ladder";
@@ -64,6 +64,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         </h1>
         <p className="text-body text-soft">{why}</p>
         <StepPlates step={step} cues={cues} />
+        <StepDrawings step={step} />
         {halted ? (
           <Notice tone="stop" live>
             <b>Stop.</b> {haltedBy(job, step) ?? reason}

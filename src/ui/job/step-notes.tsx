@@ -3,7 +3,8 @@
 import clsx from "clsx";
 import { Wrench } from "lucide-react";
 import type { Step } from "@/core/job";
-import { changeWords, standIns, stepDangers, toolName } from "@/words";
+import { changeWords, drawnWords, standIns, stepDangers, toolName } from "@/words";
+import { DrawnStep } from "../draw/drawn-step";
 import { Notice } from "../notice";
 import { useSpeaker } from "../use-speaker";
 import type { JobLog } from "./use-job-log";
@@ -41,6 +42,19 @@ export function StepPlates({ step, cues }: { step: Step; cues: readonly string[]
         </li>
       ))}
     </ul>
+  );
+}
+
+/** Arrows, turns, levers and clock faces of a step. */
+export function StepDrawings({ step }: { step: Step }) {
+  const words = useSpeaker();
+  if (step.drawn === undefined) return null;
+  return (
+    <div className="flex flex-wrap gap-2">
+      {step.drawn.map((each) => (
+        <DrawnStep key={each.kind} drawn={each} label={drawnWords(words, each)} />
+      ))}
+    </div>
   );
 }
 

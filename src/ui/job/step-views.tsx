@@ -98,6 +98,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   "shut-by-hand": WRITTEN,
   blocked: { Body: Nothing, button: done },
   shut: SHUT,
+  bypass: PLAIN,
   "stop-pump": LOCKED,
   "liquid-out": WRITTEN,
   "pump-out": WRITTEN,

@@ -1,5 +1,6 @@
 "use client";
 
+import { provenAgain } from "@/core/job";
 import { stepTitle } from "@/words";
 import { Notice } from "../notice";
 import { useSpeaker } from "../use-speaker";
@@ -10,6 +11,8 @@ import type { JobLog } from "./use-job-log";
 export function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: string }) {
   const words = useSpeaker();
   const { shut, current } = log.job;
+  const again = provenAgain(log.job);
+  const next = again[0] ?? current;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto">
       <h1 className="font-bold text-figure leading-tight">Work is stopped here.</h1>
@@ -21,7 +24,13 @@ export function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: 
           ? `Still shut: ${shut.join(", ")}. Whatever they feed is out of service. It rings on every screen.`
           : "Nothing is shut. It rings until it is taken up again."}
       </Notice>
-      <p>Next: {current && stepTitle(words, current)}</p>
+      {again.length > 0 && (
+        <Notice tone="wait">
+          Nobody watched the section meanwhile: when work is taken up, it is proven again before anything is
+          opened.
+        </Notice>
+      )}
+      <p>Next: {next && stepTitle(words, next)}</p>
       {log.refusal !== undefined && (
         <Notice tone="stop" live>
           {log.refusal}

@@ -3,6 +3,10 @@ import type { Names } from "@/words";
 import { differenceWords, harmWords, stepTitle, truthWords } from "@/words";
 import type { ProveAnswer } from "@/workers/prove.worker";
 import { useSpeaker } from "../use-speaker";
+import { HarmDrawing } from "./harm-drawing";
+
+/** The worst are drawn; what follows of them seldom lies elsewhere. */
+const DRAWN = 2;
 
 /** Whether this plan was proven on the physical model, and what was tried: a touch away. */
 export function ProofPanel({ answer, names }: { answer: ProveAnswer | undefined; names: Names }) {
@@ -39,6 +43,7 @@ export function ProofPanel({ answer, names }: { answer: ProveAnswer | undefined;
                 {truth.kind !== "none" && (
                   <small className="block text-note text-soft">{truthWords(words, truth, names)}</small>
                 )}
+                {index < DRAWN && <HarmDrawing harm={harm} names={names} />}
               </li>
             );
           })}
@@ -48,6 +53,11 @@ export function ProofPanel({ answer, names }: { answer: ProveAnswer | undefined;
             </li>
           ))}
         </ul>
+      )}
+      {!sound && (
+        <p className="mt-1 font-semibold">
+          It can be kept as a draft. Until it is put right nobody can start a job by it.
+        </p>
       )}
       <p className="mt-1 text-note text-soft">
         A small model of the line and the valve does each act of each card in turn, once for each of these:

@@ -80,6 +80,11 @@ export const harms = {
       `the valve has to stand ${wanted}, and stands ${stands}.`,
     unknown: (id: string) => `there is no ${id}.`,
   },
+  hammer: (place: string) =>
+    `Steam would meet the cold pipe at ${place}: what condenses there is thrown along it like a hammer.`,
+  hammerCure: "Open by a crack and warm it up, with the condensate side open, before it is opened further.",
+  notBrought: (part: string) => `${part} has to go in new, and nobody was told to bring it.`,
+  notBroughtCure: "Name it in the kit, before anything is shut.",
   movedAfterTest: (check: string) => `The valve is moved again after it was tested: ${check}`,
   movedAfterTestCure: "Test last, or test again after it was moved.",
   askedTooLate: (mark: string) => `It is asked when it was changed already: ${mark}`,
@@ -110,6 +115,9 @@ export const harms = {
     passes: (valve: string) => `${valve} passes when it is shut.`,
     gaugeReadsLow: (pressure: string) => `The gauge reads ${pressure} low.`,
     caught: "Pressure is caught behind the closing part.",
-    stopped: "Work is stopped and taken up again.",
+    stopped:
+      "Work is stopped here, and taken up again after a night in which every closure lets a little through.",
+    foundAt: (position: string) => `The valve is found otherwise than it should be: ${position}.`,
+    storeLacks: (part: string) => `The store has no ${part}, whatever its list says.`,
   },
 };

@@ -1,4 +1,5 @@
 import { common } from "./common";
+import { drawn } from "./drawn";
 import { entries } from "./entries";
 import { handling } from "./handling";
 import { harms } from "./harms";
@@ -6,7 +7,20 @@ import { isolation } from "./isolation";
 import { kits } from "./kits";
 import { media } from "./media";
 import { refusals } from "./refusals";
+import { safety } from "./safety";
 import { steps } from "./steps";
 
 /** All that a job says, in English. */
-export const english = { common, entries, handling, harms, isolation, kits, media, refusals, steps };
+export const english = {
+  common,
+  drawn,
+  entries,
+  handling,
+  harms,
+  isolation,
+  kits,
+  media,
+  refusals,
+  safety,
+  steps,
+};

@@ -1,5 +1,6 @@
 /** What to shut and why, how it is proven, how it comes back, and why it cannot be had. */
 export const isolation = {
+  coldAlone: (name: string) => `${name} (cold water only)`,
   unfit: {
     "no-valve": "has no valve",
     "check-valve": "is a check valve, which is no barrier",
@@ -9,6 +10,7 @@ export const isolation = {
     avoided: "is to be avoided",
   },
   acts: {
+    "open-bypass": (name: string) => `Open meanwhile the bypass ${name}`,
     "stop-pump": (name: string) => `Stop and lock ${name}`,
     "switch-off": (name: string) => `Switch off and lock ${name}`,
     shut: (name: string) => `Shut and lock ${name}`,
@@ -25,6 +27,7 @@ export const isolation = {
     "leave-shut": (name: string) => `Take the lock off and leave shut ${name}`,
     "switch-on": (name: string) => `Switch on ${name}`,
     "start-pump": (name: string) => `Start ${name}`,
+    "shut-bypass": (name: string) => `Shut again the bypass ${name}`,
   },
   closure: {
     cutsOff: (feeder: string) => `Cuts the work off from ${feeder}`,
@@ -39,6 +42,8 @@ export const isolation = {
   },
   turnsOff: "In this position it shuts off what is opened and leaves the other way open.",
   why: {
+    keepsInService: (names: string) =>
+      `${names} would go without: this way round keeps the service. What comes by it misses what it goes round.`,
     pumpsFirst: "Pumps first: a running pump makes pressure as fast as you drain it.",
     pumpsLast: "Last: against a full line it makes no surge.",
     fromTheFeedOn: "From the feed on: what lies behind loses pressure valve by valve.",

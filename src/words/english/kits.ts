@@ -13,12 +13,17 @@ export const kits = {
   missing: "MISSING: no stock place has it",
   notThis: (name: string) => `Not ${name}`,
   leftOver: (why: string) => `will be left over: ${why}`,
+  inCaseMissing: "no stock place has it; a look may condemn what is in: think of the second trip",
+  inCase: (place: string) => `${place}; in case a look condemns what is in`,
   forTheRebuild: "for the rebuild",
   standIns: (names: string) => `stand-in: ${names}`,
   due: {
     unknown: "Neither service nor installation is on record.",
+    atOnce: "Due at once, whatever its date says.",
+    reported: (complaint: string) => `Due at once: ${complaint.toLowerCase()}.`,
     from: {
       service: (months: number, source: string) => `${months} months from its last service. ${source}.`,
+      act: (months: number, source: string) => `${months} months from when it was last done. ${source}.`,
       installation: (months: number, source: string) => `${months} months from its installation. ${source}.`,
     },
   },

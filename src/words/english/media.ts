@@ -1,20 +1,26 @@
+const names = {
+  water: "water",
+  steam: "steam",
+  condensate: "condensate",
+  gas: "gas",
+  air: "air",
+  ammonia: "ammonia",
+  co2: "CO2",
+  oil: "oil",
+  electricity: "electricity",
+};
+
 /** What media are called, and what they do where they come out. */
 export const media = {
-  names: {
-    water: "water",
-    steam: "steam",
-    condensate: "condensate",
-    gas: "gas",
-    air: "air",
-    ammonia: "ammonia",
-    co2: "CO2",
-    oil: "oil",
-    electricity: "electricity",
-  },
+  names,
   comesOut: {
     water: () => ({
       can: "Water from the drain ices or washes out the ground.",
       do: "Lead it to a gully. Keep people off.",
+    }),
+    hotWater: ({ cool }: { cool: string }) => ({
+      can: "Hot water scalds in seconds.",
+      do: `Let it run off where nobody stands, by a crack first. Hands off until it is below ${cool}.`,
     }),
     steam: () => ({
       can: "Steam that is let out cannot be seen at the nozzle and scalds to the bone; condensate flashes.",
@@ -51,14 +57,7 @@ export const media = {
   },
   /** What a stop lets in, by its stream or its medium. */
   flows: {
-    water: "water",
-    steam: "steam",
-    condensate: "condensate",
-    gas: "gas",
-    air: "air",
-    ammonia: "ammonia",
-    co2: "CO2",
-    oil: "oil",
+    ...names,
     electricity: "power",
     hot: "hot water",
     cold: "cold water",

@@ -23,7 +23,10 @@ export const steps = {
   notify: {
     fire: (names: string) => `Tell the fire service and the duty officer: ${names} will be out of service.`,
     users: (names: string) => `Tell the users: ${names} will be out of service.`,
+    cold: (names: string) => `Tell the users: ${names} will have cold water only.`,
     why: "An engine that connects to a dead hydrant loses the minutes that count.",
+    whyZones: "Until it is back nothing puts a fire out there.",
+    whyUsers: "Whoever is not told counts on it, and looks for the fault somewhere else.",
     noWater: (zones: string) => `A fire at ${zones} meets no water.`,
     watch:
       "Agree a fire watch with the duty officer. Your local authority sets after how many hours one must stand.",
@@ -232,6 +235,7 @@ export const steps = {
     fastener: (thread: string, drive: string) => `${thread}, ${drive}`,
   },
   soak: {
+    noLonger: (time: string) => `out of it after ${time} at the latest`,
     title: (minutes: number) => `Wait ${minutes} minutes.`,
     afterwards: "Look whether it is done.",
   },
@@ -286,6 +290,10 @@ export const steps = {
     drain: (name: string) => `Shut drain ${name}.`,
     vent: (name: string) => `Shut ${name}.`,
   },
+  bypass: {
+    open: (name: string) => `Open the bypass ${name} slowly, before anything is shut.`,
+    shut: (name: string) => `Shut the bypass ${name} again.`,
+  },
   startPump: { title: (name: string) => `Take your lock off ${name} and start it.` },
   open: {
     open: (name: string) => `Take your lock off ${name} and open it slowly.`,
@@ -293,6 +301,9 @@ export const steps = {
     "turn-back": (name: string) => `Take your lock off and turn back ${name}.`,
     "leave-stem": (name: string) => `Take your lock off ${name}. Leave it so.`,
     "leave-shut": (name: string) => `Take your lock off ${name}. Leave it shut.`,
+    warm: (name: string) => `Take your lock off ${name} and crack it: warm up, then open it slowly.`,
+    warmCue: (time: string) =>
+      `cracked for ${time} at least, until the pipe is hot and what runs off is steam alone`,
     lock: (lock: string) => `lock ${lock}`,
     capOn: "its cap on again",
     turns: (turns: number) => `${turns} turns, all of them`,

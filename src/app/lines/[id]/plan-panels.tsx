@@ -8,6 +8,7 @@ import {
   actWords,
   closureWhy,
   lockedWords,
+  lostName,
   proveWords,
   quantity,
   storedAt,
@@ -89,13 +90,14 @@ export function ProvePanel({ plan, nodeName }: { plan: IsolationPlan; nodeName: 
 }
 
 export function OutagePanel({ plan }: { plan: IsolationPlan }) {
+  const words = useSpeaker();
   if (plan.lost.length === 0) return null;
   const fire = plan.lost.some((each) => each.hydrant || each.protects);
   return (
     <section className="rounded-lg border-[1.5px] border-stop bg-stop-bg p-4">
       <h2 className="caption text-stop!">Out of service meanwhile</h2>
       <p className="mt-1">
-        <b>{plan.lost.map((each) => each.name).join(", ")}.</b>{" "}
+        <b>{plan.lost.map((each) => lostName(words, each)).join(", ")}.</b>{" "}
         {fire
           ? `Tell the fire service and the duty officer first. The clock starts with the first valve; after ${WATCH_AFTER_H} h somebody must stand watch, or sooner where your authority says so.`
           : "Tell the users before you shut."}

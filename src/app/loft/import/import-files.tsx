@@ -8,6 +8,7 @@ import type { AnswerTo } from "@/edge/contract";
 import { IMPORT } from "@/edge/contracts/importing";
 import { Notice } from "@/ui/notice";
 import { ImportChanges } from "./import-changes";
+import { ProvenSheet } from "./proven-sheet";
 import { useUndoImport } from "./use-undo-import";
 
 type Preview = AnswerTo<typeof IMPORT>;
@@ -99,6 +100,9 @@ export function ImportFiles() {
                   <div className="mt-2">
                     <Notice tone="wait">{line.caution}</Notice>
                   </div>
+                )}
+                {line.effect !== "same" && (
+                  <ProvenSheet text={files.find(({ name }) => name === line.file)?.text ?? ""} />
                 )}
                 <ImportChanges changes={line.changes} total={line.total} />
               </li>

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
+import { unsourced } from "@/core/build";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { SheetAxis } from "@/ui/sheet-axis";
@@ -21,6 +22,7 @@ export default async function SheetPage({ params, searchParams }: Props) {
   const revisions = library.revisions(id);
   const sheet = library.sheet(id, revision === undefined ? undefined : Number(revision));
   if (sheet === undefined) notFound();
+  const bare = unsourced(sheet);
   const newest = sheet.revision === revisions.at(-1);
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[auto_minmax(270px,1fr)]">
@@ -31,6 +33,18 @@ export default async function SheetPage({ params, searchParams }: Props) {
           <Notice tone="wait">
             An older revision. Jobs that began with it go on with it; new ones take revision{" "}
             {revisions.at(-1)}.
+          </Notice>
+        </div>
+      )}
+      {bare.length > 0 && (
+        <div className="lg:col-span-2">
+          <Notice tone="wait">
+            <b>{bare.length} figures have no source:</b>{" "}
+            {bare
+              .slice(0, 12)
+              .map(({ of }) => of)
+              .join(", ")}
+            {bare.length > 12 && " …"}. They are marked on every card until somebody is named for them.
           </Notice>
         </div>
       )}

@@ -1,17 +1,12 @@
 import type { Check } from "../../formats";
+import type { Away } from "../away-from";
 import { type Step, step } from "../step";
 import { singleStep } from "../step-id";
 import { checksOf, isReached } from "./checks";
 import { amongOpenings } from "./coming-back";
 import type { Context } from "./context";
 
-/** Out of its line: nothing is shut for it, nothing read at it, and nobody goes without. */
-export function awayFrom({ inputs, rules }: Context): "bench" | "carried" | undefined {
-  const { where } = inputs;
-  return rules < 3 || where === undefined || where === "line" ? undefined : where;
-}
-
-export function emptied({ sheet }: Context, where: "bench" | "carried"): Step[] {
+export function emptied({ sheet }: Context, where: Away): Step[] {
   const { medium } = sheet.isolation;
   return [
     step(
@@ -22,14 +17,14 @@ export function emptied({ sheet }: Context, where: "bench" | "carried"): Step[] 
 }
 
 /** What can be looked at there: on a bench what needs no medium, of a carried one all that needs no stop of a line. */
-const canBeDone = (check: Check, where: "bench" | "carried"): boolean =>
+const canBeDone = (check: Check, where: Away): boolean =>
   check.onBench === true || (where === "carried" && !amongOpenings(check));
 
-export const looksAway = (context: Context, where: "bench" | "carried"): Step[] =>
+export const looksAway = (context: Context, where: Away): Step[] =>
   checksOf(context, "triage").filter((each) => each.kind === "check" && canBeDone(each.check, where));
 
 /** The tests that can be made there; then what is left for its line. */
-export function testsAway(context: Context, where: "bench" | "carried"): Step[] {
+export function testsAway(context: Context, where: Away): Step[] {
   const tests = context.sheet.checks.filter((check) => check.phase === "test" && isReached(context, check));
   const left = tests.filter((check) => !canBeDone(check, where));
   return [

@@ -37,7 +37,11 @@ function mayStop(check: Check): boolean {
 export const isReached = ({ removed }: Context, { needsOff = [] }: Pick<Check, "needsOff">): boolean =>
   needsOff.every((part) => removed.includes(part));
 
+/** A look that comes before anything is opened and is of one part is asked where that part is to come off. */
+const isAsked = ({ rules, removed }: Context, { phase, part }: Check): boolean =>
+  rules < 4 || phase !== "triage" || part === undefined || removed.includes(part);
+
 export const checksOf = (context: Context, phase: Check["phase"]): Step[] =>
   context.sheet.checks
-    .filter((check) => check.phase === phase && isReached(context, check))
+    .filter((check) => check.phase === phase && isReached(context, check) && isAsked(context, check))
     .map((check) => checkStep(context, check));

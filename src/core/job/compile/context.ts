@@ -20,12 +20,13 @@ import {
   lostBehind,
   planIsolation,
 } from "../../isolation";
-import { MEDIA_RULES, mediumOf } from "../../line";
+import { equipmentAt, MEDIA_RULES, mediumOf } from "../../line";
 import { toSI, unitNamed } from "../../quantity";
 import { ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
 import { heldAs, heldLinks, lineAsItStands } from "../as-it-stands";
 import type { Progress } from "../progress";
+import { sheetOnLine } from "../sheet-on-line";
 import type { Danger } from "../step-head";
 import { type Others, othersOf } from "./others";
 import { remembered } from "./remember";
@@ -60,7 +61,6 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
   const sheet = workSheet(inputs, "");
   const rules = inputs.rules ?? 1;
   const asBefore = rules < 2;
-  const { isolation, waitsFor } = isolate(inputs, progress);
   const findings = findingsOf(sheet, progress);
   const chosen = new Map(
     [...progress.judged].flatMap(([part, each]) =>
@@ -96,6 +96,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       const needs = renewed.map(
         ({ part }) => [part, sheet.parts.find((each) => each.id === part)?.quantity ?? 1] as const,
       );
+      const { isolation, waitsFor } = isolate(inputs, progress, openedFor(inputs, sheet, removed, rules));
       return ok({
         inputs,
         asBefore,
@@ -107,7 +108,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
         isolation,
         strip: strip.value,
         removed,
-        rebuild: planRebuild(sheet, strip.value.moves),
+        rebuild: planRebuild(sheet, strip.value.moves, rules >= 4),
         findings,
         renewals: renewed,
         kits: kitsOf(inputs, JSON.stringify(needs)),
@@ -132,14 +133,6 @@ function withinRating(sheet: Sheet, { rules = 1, line }: JobInputs): Sheet {
   return { ...sheet, checks: sheet.checks.map(capped) };
 }
 
-/** The same model stands on lines of different media: what the line carries at this valve is what can hurt. */
-function sheetOnLine({ sheet, line, valve }: JobInputs): Sheet {
-  const node = line?.nodes.find((each) => each.id === (valve.node ?? valve.tag) || each.asset === valve.tag);
-  if (line === undefined || node === undefined) return sheet;
-  const medium = mediumOf(line, node);
-  return medium === sheet.isolation.medium ? sheet : { ...sheet, isolation: { ...sheet.isolation, medium } };
-}
-
 const comesOff = (sheet: Sheet, id: string) =>
   sheet.parts.some((part) => part.id === id && part.stays !== true);
 
@@ -148,7 +141,7 @@ const workSheet = remembered((inputs: JobInputs) => withSafeWork(withinRating(sh
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
 
-const kitsOf = remembered(({ sheet, store, valve }: JobInputs, needs) =>
+export const kitsOf = remembered(({ sheet, store, valve }: JobInputs, needs) =>
   chooseKits(sheet, new Map(JSON.parse(needs) as [string, number][]), store, valve.generation),
 );
 
@@ -158,13 +151,38 @@ interface Isolated {
   readonly waitsFor: ReadonlySet<string>;
 }
 
-function isolate(inputs: JobInputs, progress: Progress): Isolated {
-  const { line, valve, sheet } = inputs;
+/** What is open to a person: all of the valve; its power alone, where only parts come off that open nothing else. */
+function openedFor(
+  { line, valve }: JobInputs,
+  sheet: Sheet,
+  removed: readonly string[],
+  rules: number,
+): readonly string[] {
+  const at = valve.node ?? valve.tag;
+  const dry = (id: string) => sheet.parts.find((part) => part.id === id)?.dry === true;
+  if (rules < 4 || line === undefined || removed.length === 0 || !removed.every(dry)) return [at];
+  const power = equipmentAt(line, at).filter((id) => {
+    const node = line.nodes.find((each) => each.id === id);
+    return node !== undefined && mediumOf(line, node) === "electricity";
+  });
+  return power.length > 0 ? power : [at];
+}
+
+/** Jobs of before told those who go without everything, and nobody else. */
+const toldAsBefore = remembered(
+  (plan: IsolationPlan): IsolationPlan => ({
+    ...plan,
+    lost: plan.lost.filter((each) => each.left === undefined && each.asleep === undefined),
+  }),
+);
+
+function isolate(inputs: JobInputs, progress: Progress, open: readonly string[]): Isolated {
+  const { line, sheet } = inputs;
   const waitsFor = new Set<string>();
   // Work that is done with the medium in the pipe shuts nothing.
   if (line === undefined || sheet.isolation.workUnderPressure !== undefined)
     return { isolation: undefined, waitsFor };
-  const demand = { open: [valve.node ?? valve.tag], passing: progress.passing };
+  const demand = { open, passing: progress.passing };
   for (;;) {
     const held = heldLinks(progress.heldAtFirst).filter(({ job }) => !waitsFor.has(job));
     const isolation =
@@ -174,7 +192,14 @@ function isolate(inputs: JobInputs, progress: Progress): Isolated {
     const before = waitsFor.size;
     if (isolation?.ok === true && progress.shut.size === 0)
       for (const job of jobsToWaitFor(inputs, isolation.value, held)) waitsFor.add(job);
-    if (waitsFor.size === before) return { isolation, waitsFor };
+    if (waitsFor.size === before)
+      return {
+        isolation:
+          isolation?.ok === true && (inputs.rules ?? 1) < 4
+            ? ok(toldAsBefore(isolation.value, ""))
+            : isolation,
+        waitsFor,
+      };
   }
 }
 
@@ -199,7 +224,10 @@ function jobsToWaitFor({ sheet, line }: JobInputs, plan: IsolationPlan, held: He
 /** Beside other jobs: on the line as it stands, and who goes without by this work alone is without it, too. */
 const isolationWith = remembered((line: Line, ask): Context["isolation"] => {
   const { demand, held } = JSON.parse(ask) as { demand: IsolationDemand; held: HeldLinks };
-  const plan = isolationOf(lineAsItStands(line, heldAs(held)), JSON.stringify(demand));
+  const plan = isolationOf(
+    withoutTheirBypasses(lineAsItStands(line, heldAs(held)), held),
+    JSON.stringify(demand),
+  );
   if (plan?.ok !== true) return plan;
   const { lost } = plan.value;
   const known = new Set(lost.map((each) => each.node));
@@ -207,9 +235,20 @@ const isolationWith = remembered((line: Line, ask): Context["isolation"] => {
   return ok({ ...plan.value, lost: [...lost, ...also] });
 });
 
+/** A bypass that another job holds is not ours to open. */
+function withoutTheirBypasses(line: Line, held: HeldLinks): Line {
+  const theirs = new Set(held.map(({ link }) => link));
+  const links = line.links.map((link) => {
+    if (link.kind !== "valve" || link.bypass !== true || !theirs.has(link.id)) return link;
+    const { bypass: _, ...rest } = link;
+    return rest;
+  });
+  return links.every((link, index) => link === line.links[index]) ? line : { ...line, links };
+}
+
 const isolationOf = remembered((line: Line, ask): Context["isolation"] => {
   const demand = JSON.parse(ask) as IsolationDemand;
-  const plain = planIsolation(line, demand);
+  const plain = keepingService(line, demand);
   if (plain.ok) return plain;
   // A relief valve that is the only one of its vessel comes off when the vessel is empty, and not before.
   const first = vesselsToPumpOut(plain.error);
@@ -217,6 +256,16 @@ const isolationOf = remembered((line: Line, ask): Context["isolation"] => {
   const pumped = planIsolation(line, { ...demand, pumpedOut: first });
   return pumped.ok ? pumped : plain;
 });
+
+/** Who must not be without stays in service where that can be had, at the price of more to shut. */
+function keepingService(line: Line, demand: IsolationDemand): Result<IsolationPlan, IsolationFailure> {
+  const plain = planIsolation(line, demand);
+  const must = new Set(line.nodes.flatMap(({ id, mustKeep }) => (mustKeep === undefined ? [] : [id])));
+  const keep = plain.ok ? plain.value.lost.flatMap(({ node }) => (must.has(node) ? [node] : [])) : [];
+  if (keep.length === 0) return plain;
+  const kept = planIsolation(line, { ...demand, keep });
+  return kept.ok ? kept : plain;
+}
 
 function vesselsToPumpOut(failure: IsolationFailure): string[] {
   if (failure.kind === "unprotected") return failure.vessels.map((each) => each.id);
@@ -259,3 +308,11 @@ export const said = (cautions: readonly Caution[] = []): Danger[] =>
 /** What a sheet forbids in its own words. */
 export const forbidden = (tools: Way["forbidden"] = []): Barred[] =>
   tools.map((each) => ({ kind: "said", ...each }));
+
+/** Somebody has to let one in where this valve is. */
+export function doorOf({ line }: JobInputs, id: string): Danger[] {
+  const link = line?.links.find((each) => each.id === id);
+  return link?.kind === "valve" && link.door !== undefined
+    ? [{ kind: "behind-a-door", name: link.name ?? link.id, door: link.door }]
+    : [];
+}

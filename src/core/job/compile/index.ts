@@ -4,17 +4,20 @@ import type { JobInputs } from "../../formats";
 import type { IsolationFailure, IsolationPlan } from "../../isolation";
 import { ok, type Result } from "../../result";
 import type { KitChoice } from "../../store";
+import { type Away, awayFrom } from "../away-from";
 import type { Progress } from "../progress";
 import type { Step } from "../step";
-import { awayFrom, emptied, looksAway, testsAway } from "./away";
+import { emptied, looksAway, testsAway } from "./away";
 import { checksOf } from "./checks";
 import { type Context, contextOf } from "./context";
-import { isolate } from "./isolate";
+import { withDrawing } from "./drawn";
+import { isolate, letsOutByPower } from "./isolate";
 import { mark } from "./mark";
 import { prepare } from "./prepare";
-import { prove } from "./prove";
+import { electricallyDead, prove } from "./prove";
 import { rebuild } from "./rebuild";
 import { restore, signOff, testAndSignOff } from "./restore";
+import { withSourceAsked } from "./sourced";
 import { inspect, strip } from "./strip";
 
 /** A job as compiled now: every step from the first look to the signature, each with its reason. */
@@ -31,9 +34,43 @@ export interface Plan {
   readonly offBy: number;
 }
 
-/** A look that needs something shut stands behind the proof that it is. */
+/** A look that needs something shut stands behind the proof that it is; one that needs no more than the power off, before. */
 const onceShut = ({ rules }: Context, look: Step): boolean =>
-  rules >= 3 && look.kind === "check" && look.check.needs?.shut !== undefined;
+  rules >= 3 &&
+  look.kind === "check" &&
+  look.check.needs?.shut !== undefined &&
+  (rules < 4 || look.check.needs.shut.some((flow) => flow !== "electricity"));
+
+/** A look that needs no more than the power off. */
+const oncePowerOff = (context: Context, look: Step): boolean =>
+  look.kind === "check" && look.check.needs?.shut !== undefined && !onceShut(context, look);
+
+/** What is looked at with the power off comes before anything else is shut: it may be all that is wrong. */
+function lookedAtFirst(context: Context, isolating: readonly Step[]): Step[] {
+  const looks = checksOf(context, "triage").filter((each) => oncePowerOff(context, each));
+  if (context.rules < 4 || looks.length === 0) return [...isolating];
+  const dead = powerProvenFirst(context) ? electricallyDead(context) : [];
+  const last = isolating.findLastIndex((each) => each.kind === "shut" && isPower(each));
+  return [
+    ...isolating.slice(0, last + 1),
+    ...[...dead, ...looks].map((each): Step => ({ ...each, phase: "isolate" })),
+    ...isolating.slice(last + 1),
+  ];
+}
+
+/** A look waits for the power to be off, and for nothing else: it is proven dead as soon as it is. */
+const powerProvenFirst = (context: Context): boolean =>
+  context.rules >= 4 &&
+  !letsOutByPower(context) &&
+  checksOf(context, "triage").some(
+    (each) =>
+      each.kind === "check" &&
+      each.check.needs?.shut !== undefined &&
+      each.check.needs.shut.every((flow) => flow === "electricity"),
+  );
+
+const isPower = (each: Step): boolean =>
+  each.kind === "shut" && each.by.kind === "closure" && each.by.medium === "electricity";
 
 /**
  * Compiles the plan of a job from its inputs and what happened so far. The same inputs and progress give the same
@@ -45,8 +82,10 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
   const made = contextOf(inputs, progress);
   if (!made.ok) return made;
   const context = made.value;
-  const away = awayFrom(context);
-  const steps = away === undefined ? inLine(context) : outOfLine(context, away);
+  const away = awayFrom(inputs);
+  const steps = (away === undefined ? inLine(context) : outOfLine(context, away)).map((each) =>
+    drawsAndAsks(context) ? withSourceAsked(context, withDrawing(context, each)) : each,
+  );
   return ok({
     steps,
     minutes: steps.reduce((sum, each) => sum + each.minutes, 0),
@@ -60,14 +99,19 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
   });
 }
 
+/** Jobs of before keep their cards as they began. */
+const drawsAndAsks = ({ rules }: Context): boolean => rules >= 4;
+
 /** Shut off, proven, opened, closed and brought back. */
 function inLine(context: Context): Step[] {
   return [
-    ...checksOf(context, "triage").filter((each) => !onceShut(context, each)),
+    ...checksOf(context, "triage").filter(
+      (each) => !onceShut(context, each) && !(context.rules >= 4 && oncePowerOff(context, each)),
+    ),
     ...prepare(context),
     ...(context.rules < 3 ? [] : mark(context, "prepare")),
-    ...isolate(context),
-    ...prove(context),
+    ...lookedAtFirst(context, isolate(context)),
+    ...prove(context, powerProvenFirst(context)),
     ...checksOf(context, "triage")
       .filter((each) => onceShut(context, each))
       .map((each): Step => ({ ...each, phase: "prove" })),
@@ -81,7 +125,7 @@ function inLine(context: Context): Step[] {
 }
 
 /** Opened and closed where it lies: nothing is shut for it, and it is tested as far as it can be there. */
-function outOfLine(context: Context, away: "bench" | "carried"): Step[] {
+function outOfLine(context: Context, away: Away): Step[] {
   return [
     ...looksAway(context, away),
     ...prepare(context),

@@ -1,12 +1,13 @@
 import { releaseOf } from "../../build";
-import type { LineValve } from "../../formats";
+import type { Line, LineValve } from "../../formats";
 import { type Act, type Closure, type IsolationPlan, type Turned, unfitness } from "../../isolation";
-import { CO2_LIQUID_ABOVE_BAR } from "../../line";
+import { CO2_LIQUID_ABOVE_BAR, fed, network, standing, usuallyFed } from "../../line";
 import { type Step, step } from "../step";
 import type { Danger } from "../step-head";
 import { singleStep, stepAbout } from "../step-id";
-import type { Context } from "./context";
+import { type Context, doorOf } from "./context";
 import { waitForOthers } from "./others";
+import { remembered } from "./remember";
 
 /** What to shut and lock, and where the section drains. */
 export function isolate(context: Context): Step[] {
@@ -19,7 +20,7 @@ export function isolate(context: Context): Step[] {
           id: singleStep("live"),
           phase: "isolate",
           minutes: 1,
-          dangers: [{ kind: "medium-out", medium }],
+          dangers: [{ kind: "medium-out", medium }, ...goesOut(context)],
         },
         { kind: "live", medium, allowed: workUnderPressure, says: noLine },
       ),
@@ -52,6 +53,28 @@ export function isolate(context: Context): Step[] {
     ...draining(context),
   ];
 }
+
+/** Whoever is fed through the valve alone goes out while it is turned past shut. */
+function goesOut({ inputs: { line, valve }, rules }: Context): Danger[] {
+  const at = line?.nodes.find(({ id, asset }) => id === (valve.node ?? valve.tag) || asset === valve.tag);
+  const through = line?.links.find(({ id }) => id === (valve.node ?? valve.tag) || id === valve.tag);
+  const shut = through !== undefined ? [through.id] : at === undefined ? [] : linksAt(line!, at.id);
+  if (rules < 4 || line === undefined || shut.length === 0) return [];
+  const names = behind(line, JSON.stringify(shut));
+  return names.length === 0 ? [] : [{ kind: "goes-out-behind", names }];
+}
+
+const linksAt = ({ links }: Line, node: string): string[] =>
+  links.flatMap(({ id, from, to }) => (from === node || to === node ? [id] : []));
+
+const behind = remembered((line: Line, ask): readonly string[] => {
+  const net = network(standing(line, new Map()));
+  const after = fed(net, new Set(JSON.parse(ask) as string[]));
+  const before = usuallyFed(net);
+  return net.nodes.flatMap((node, index) =>
+    node.kind === "consumer" && before[index] === 1 && after[index] !== 1 ? [node.name ?? node.id] : [],
+  );
+});
 
 /** Closures that were made before the plan changed and are in it no more: they are shut all the same. */
 function earlierClosures({ isolation, inputs, progress }: Context): Step[] {
@@ -96,7 +119,7 @@ function acts(context: Context): Step[] {
 }
 
 /** The valve lets its pressure out by a cycle of its own: it keeps its power until that is done. */
-const letsOutByPower = ({ rules, sheet }: Context): boolean => {
+export const letsOutByPower = ({ rules, sheet }: Context): boolean => {
   const release = releaseOf(sheet);
   return rules >= 3 && release?.kind === "rung" && release.rung.withPower === true;
 };
@@ -114,9 +137,11 @@ export function powerOff(context: Context): Step[] {
 function actSteps(context: Context, plan: IsolationPlan, { kind, id, name, why }: Act): Step[] {
   const { sheet, rules, progress } = context;
   const { medium } = sheet.isolation;
-  const out: Danger = { kind: "medium-out", medium };
+  const out = comesOut(context);
   const head = { phase: "isolate" as const, dangers: [out] };
   switch (kind) {
+    case "open-bypass":
+      return [bypassStep(context, "open", { id, name, why })];
     case "stop-pump":
       return [
         step(
@@ -155,11 +180,14 @@ function actSteps(context: Context, plan: IsolationPlan, { kind, id, name, why }
       ];
     default:
       return [
-        closureStep(
-          plan.closures.find((each) => each.link === id)!,
-          why,
-          progress.heldAtFirst.get(id)?.valve,
-        ),
+        {
+          ...closureStep(
+            plan.closures.find((each) => each.link === id)!,
+            why,
+            progress.heldAtFirst.get(id)?.valve,
+          ),
+          dangers: doorOf(context.inputs, id),
+        },
       ];
   }
 }
@@ -208,10 +236,11 @@ const turnStep = (valve: Turned): Step =>
   );
 
 /** The section runs out at its lowest drain, or at the valve itself. */
-function draining({ isolation, sheet, inputs }: Context): Step[] {
+function draining(context: Context): Step[] {
+  const { isolation, sheet, inputs } = context;
   if (isolation?.ok !== true) return [];
   const { drain, vent, volume_L } = isolation.value.section;
-  const { drainsItself, medium } = sheet.isolation;
+  const { drainsItself } = sheet.isolation;
   const name = (id: string) => inputs.line?.nodes.find((node) => node.id === id)?.name ?? id;
   if (drain !== undefined)
     return [
@@ -220,7 +249,7 @@ function draining({ isolation, sheet, inputs }: Context): Step[] {
           id: stepAbout("drain", drain.node),
           phase: "isolate",
           minutes: Math.max(1, Math.round(drain.minutes)),
-          dangers: [{ kind: "medium-out", medium }],
+          dangers: [comesOut(context)],
         },
         {
           kind: "drain",
@@ -242,3 +271,40 @@ function draining({ isolation, sheet, inputs }: Context): Step[] {
       ]
     : [];
 }
+
+/** A way round what is shut; opened before anything is, shut when all has come back. */
+export function bypassStep(
+  { inputs, isolation }: Context,
+  how: "open" | "shut",
+  { id, name, why }: Pick<Act, "id" | "name" | "why">,
+): Step {
+  const link = inputs.line?.links.find((each): each is LineValve => each.id === id && each.kind === "valve");
+  const plan = isolation?.ok === true ? isolation.value : undefined;
+  return step(
+    {
+      id: stepAbout(how === "open" ? "open-bypass" : "shut-bypass", id),
+      phase: how === "open" ? "isolate" : "restore",
+      minutes: link?.access_min ?? 3,
+    },
+    {
+      kind: "bypass",
+      link: id,
+      name,
+      how,
+      keeps: plan?.bypasses.find((each) => each.link === id)?.keeps.map((each) => each.name) ?? [],
+      why,
+      ...(link?.where !== undefined && { where: link.where }),
+      ...(link?.turns !== undefined && { turns: link.turns }),
+    },
+  );
+}
+
+/** What comes out of the section; hot where a stop of it holds hot water back. */
+export const comesOut = ({ isolation, sheet, rules }: Context): Danger => {
+  const { medium } = sheet.isolation;
+  const hot =
+    rules >= 4 &&
+    isolation?.ok === true &&
+    isolation.value.closures.some(({ stream }) => stream === "hot" || stream === "mixed");
+  return { kind: "medium-out", medium, ...(hot && { hot: true as const }) };
+};

@@ -1,6 +1,6 @@
 import type { JobInputs, Line } from "../../formats";
 import { type IsolationFailure, type IsolationPlan, pumpedOut } from "../../isolation";
-import { type Network, network, reachable, standing, standsShut, usuallyFed } from "../../line";
+import { equipmentAt, type Network, network, reachable, standing, standsShut, usuallyFed } from "../../line";
 import type { Result } from "../../result";
 import { type HeldShut, heldOn, lineAsItStands } from "../as-it-stands";
 import type { Progress } from "../progress";
@@ -42,8 +42,10 @@ export function othersOf(
   const shared = heldOff(new Set([...here].flatMap(([link, { job }]) => (waitsFor.has(job) ? [link] : []))));
   const stillHeld = new Map([...here].filter(([, { job }]) => !waitsFor.has(job)));
   const emptied = vessels.map((each) => each.node);
-  // Its own place is what is tested here; whoever else is dry by another job is that job's to bring back.
-  const ask = JSON.stringify({ held: [...stillHeld], relies: [valve.node ?? valve.tag], emptied });
+  // Its own place is what is tested here, with its power; whoever else is dry by another job is that job's to bring back.
+  const at = valve.node ?? valve.tag;
+  const relies = rules < 4 ? [at] : equipmentAt(line, at);
+  const ask = JSON.stringify({ held: [...stillHeld], relies, emptied });
   const off = heldOff(new Set(keepingOut(line, ask)));
   const left = new Map([...stillHeld].filter(([link]) => off.every((each) => each.link !== link)));
   const net = network(standing(pumpedOut(lineAsItStands(line, left), emptied), new Map()));

@@ -1,14 +1,22 @@
+import type { Check, CheckVerdict, JobInputs } from "../../formats";
+import type { LostConsumer } from "../../isolation";
+import { awayFrom } from "../away-from";
 import { type Step, step } from "../step";
+import type { Danger } from "../step-head";
 import { singleStep } from "../step-id";
-import { type Context, said, toolsOf } from "./context";
+import type { Pocket } from "../steps/kit";
+import { type Context, doorOf, kitsOf, said, toolsOf } from "./context";
 
 /** What to bring and whom to tell, before anything is shut. */
 export function prepare(context: Context): Step[] {
   const { sheet } = context;
+  const { medium } = sheet.isolation;
+  const hazards = sheet.hazards.filter(({ media }) => media?.includes(medium) ?? true);
+  const more = (sheet.protectiveOf ?? []).flatMap((each) => (each.medium === medium ? each.gear : []));
   return [
     step(
-      { id: singleStep("protect"), phase: "prepare", minutes: 1, dangers: said(sheet.hazards) },
-      { kind: "protect", gear: sheet.protective, competence: sheet.competence },
+      { id: singleStep("protect"), phase: "prepare", minutes: 1, dangers: said(hazards) },
+      { kind: "protect", gear: [...more, ...sheet.protective], competence: sheet.competence },
     ),
     kit(context),
     step(
@@ -20,7 +28,9 @@ export function prepare(context: Context): Step[] {
   ];
 }
 
-function kit({ kits, renewals, parts, sheet }: Context): Step {
+function kit(context: Context): Step {
+  const { kits, renewals, parts, sheet } = context;
+  const inCase = context.rules < 4 ? undefined : pocketOf(context);
   const name = (id: string) => parts.get(id)?.name ?? id;
   return step(
     { id: singleStep("kit"), phase: "prepare", minutes: 2 },
@@ -33,8 +43,37 @@ function kit({ kits, renewals, parts, sheet }: Context): Step {
       leftovers: kits.leftovers,
       supplies: [...new Set(sheet.supplies.map((supply) => supply.name))],
       days: kits.days,
+      ...(inCase !== undefined && { inCase }),
     },
   );
+}
+
+/** Parts that come off and that a look of this job can condemn; none where that cannot be. */
+function pocketOf({ inputs, sheet, parts, removed, renewals }: Context): Pocket | undefined {
+  const certain = new Set(renewals.map(({ part }) => part));
+  const condemned = new Set(sheet.checks.flatMap(condemnedBy));
+  const maybe = removed.filter((id) => condemned.has(id) && !certain.has(id));
+  const needs = maybe.map((id) => [id, sheet.parts.find((part) => part.id === id)?.quantity ?? 1] as const);
+  if (needs.length === 0) return undefined;
+  const { picks, missing } = kitsOf(inputs, JSON.stringify(needs));
+  return {
+    picks,
+    missing: missing.map(({ part, pieces }) => ({ name: parts.get(part)?.name ?? part, pieces })),
+  };
+}
+
+/** Parts that one of its answers has renewed. */
+function condemnedBy(check: Check): readonly string[] {
+  const verdicts: readonly (CheckVerdict | undefined)[] =
+    check.kind === "choice"
+      ? check.options
+      : check.kind === "trick"
+        ? [check.go, check.noGo]
+        : [check.within, check.below, check.above];
+  return verdicts.flatMap((verdict) => [
+    ...(verdict?.alsoRenew ?? []),
+    ...(verdict?.means === "renew" && check.part !== undefined ? [check.part] : []),
+  ]);
 }
 
 function toolsInOrder({ sheet, strip, rebuild, parts }: Context): string[] {
@@ -47,40 +86,62 @@ function toolsInOrder({ sheet, strip, rebuild, parts }: Context): string[] {
   return [...new Set(order)];
 }
 
-function permits({ isolation }: Context): Step[] {
+function permits({ isolation, inputs }: Context): Step[] {
   const asked = isolation?.ok === true ? isolation.value.permits : [];
-  if (asked.length === 0) return [];
+  const doors =
+    isolation?.ok === true ? isolation.value.closures.flatMap(({ link }) => doorOf(inputs, link)) : [];
+  if (asked.length + doors.length === 0) return [];
   return [
     step(
       {
         id: singleStep("permits"),
         phase: "prepare",
         minutes: 5,
-        dangers: asked.map((permit) => ({ kind: "permit", permit })),
+        dangers: [...asked.map((permit) => ({ kind: "permit" as const, permit })), ...doors],
       },
       { kind: "permits", permits: asked },
     ),
   ];
 }
 
+/** Consumers that must not be without, and are: no way round was found. */
+const withoutAllTheSame = ({ line }: JobInputs, lost: readonly LostConsumer[]): Danger[] =>
+  lost.flatMap(({ node, name }): Danger[] => {
+    const why = line?.nodes.find((each) => each.id === node)?.mustKeep;
+    return why === undefined ? [] : [{ kind: "must-not-be-without", name, why }];
+  });
+
 /** Whoever relies on what goes out of service hears it before, not after. */
 function notify({ isolation, inputs }: Context): Step[] {
   const lost = isolation?.ok === true ? isolation.value.lost : [];
   const hydrants = lost.filter((each) => each.hydrant).map((each) => each.name);
   const zones = lost.filter((each) => each.protects).map((each) => each.name);
-  const others = lost.filter((each) => !each.hydrant && !each.protects).map((each) => each.name);
-  const live = inputs.sheet.isolation.workUnderPressure !== undefined || inputs.where !== undefined;
+  const users = lost.filter((each) => !each.hydrant && !each.protects);
+  const others = users.filter(({ left }) => left === undefined).map((each) => each.name);
+  const coldAlone = users.filter(({ left }) => left === "cold").map((each) => each.name);
+  const live = inputs.sheet.isolation.workUnderPressure !== undefined || awayFrom(inputs) !== undefined;
   const itself = isolation === undefined && !live ? [inputs.valve.name] : [];
-  if (hydrants.length + zones.length + others.length + itself.length === 0) return [];
+  if (lost.length + itself.length === 0) return [];
   return [
     step(
       {
         id: singleStep("notify"),
         phase: "prepare",
         minutes: 4,
-        dangers: zones.length > 0 ? [{ kind: "fire-meets-no-water", zones }] : [],
+        dangers: [
+          ...(zones.length > 0 ? [{ kind: "fire-meets-no-water" as const, zones }] : []),
+          ...withoutAllTheSame(inputs, lost),
+        ],
       },
-      { kind: "notify", nodes: lost.map((each) => each.node), hydrants, zones, others, itself },
+      {
+        kind: "notify",
+        nodes: lost.map((each) => each.node),
+        hydrants,
+        zones,
+        others,
+        itself,
+        ...(coldAlone.length > 0 && { coldAlone }),
+      },
     ),
   ];
 }

@@ -4,17 +4,21 @@ import { type Step, step } from "../step";
 import { provingStep, singleStep, stepAbout } from "../step-id";
 import type { ProvePlace } from "../steps/gauge";
 import type { Context } from "./context";
-import { powerOff } from "./isolate";
+import { comesOut, powerOff } from "./isolate";
 
-/** What closures leave behind is let out; then the proof that it is dead, for each part that hangs together. */
-export function prove(context: Context): Step[] {
+/**
+ * What closures leave behind is let out; then the proof that it is dead, for each part that hangs together.
+ *
+ * @param powerIsProven it was, for a look that came before
+ */
+export function prove(context: Context, powerIsProven = false): Step[] {
   if (context.sheet.isolation.workUnderPressure !== undefined) return [];
   return [
     ...storedEnergy(context),
     // Let out first, then all that is proven; jobs of before keep their order.
     ...(context.asBefore
       ? [...electricallyDead(context), ...letOut(context)]
-      : [...letOut(context), ...powerOff(context), ...electricallyDead(context)]),
+      : [...letOut(context), ...powerOff(context), ...(powerIsProven ? [] : electricallyDead(context))]),
     ...placesOf(context).flatMap((place, index) => proof(context, place, index === 0)),
   ];
 }
@@ -81,7 +85,10 @@ function proof({ sheet, inputs }: Context, { where, node, points }: Place, first
 }
 
 /** Pressure that is left is let out on the gentlest rung the valve has; where none may be used, nothing is opened. */
-function letOut({ sheet }: Context): Step[] {
+function letOut(context: Context): Step[] {
+  const { sheet } = context;
+  // Where only the power is shut nothing is let out.
+  if (context.rules >= 4 && onlyPower(context)) return [];
   const release = releaseOf(sheet);
   // On the last rung, the cover, nothing is done here: the strip cracks it with bolts left in.
   if (release === undefined || (release.kind === "rung" && release.rung.rung === "cover")) return [];
@@ -98,7 +105,7 @@ function letOut({ sheet }: Context): Step[] {
         id: singleStep("release"),
         phase: "isolate",
         minutes: 3,
-        dangers: [{ kind: "medium-out", medium: sheet.isolation.medium }],
+        dangers: [comesOut(context)],
       },
       {
         kind: "release",
@@ -129,7 +136,7 @@ function storedEnergy({ isolation }: Context): Step[] {
   ];
 }
 
-function electricallyDead({ isolation, asBefore }: Context): Step[] {
+export function electricallyDead({ isolation, asBefore }: Context): Step[] {
   const found = isolation?.ok === true ? isolation.value.prove.filter((each) => each.how === "tester") : [];
   return found.slice(0, asBefore ? 1 : undefined).flatMap(({ node, name = "" }) =>
     node === undefined
@@ -147,3 +154,6 @@ function electricallyDead({ isolation, asBefore }: Context): Step[] {
         ],
   );
 }
+
+const onlyPower = ({ isolation }: Context): boolean =>
+  isolation?.ok === true && isolation.value.prove.every(({ how }) => how === "tester");

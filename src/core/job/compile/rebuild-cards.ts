@@ -13,9 +13,9 @@ export interface RebuildCard {
 
 /** Looks and work of the sheet between the parts that go in, each where what it needs holds. */
 export function rebuildCards(context: Context): { between: RebuildCard[]; atTheEnd: Step[] } {
-  const { sheet, rules } = context;
+  const { sheet, rules, rebuild } = context;
   if (rules < 3) return { between: [], atTheEnd: [] };
-  const order = context.removed.toReversed();
+  const order = rebuild.flatMap((move) => (move.kind === "fit" ? [move.part] : []));
   const checks = sheet.checks
     .filter((check) => check.phase === "rebuild" && check.afterFit === undefined)
     .map((check) => ({ card: check, steps: () => checkAt(context, check, "rebuild") }));

@@ -7,8 +7,10 @@ import { singleStep, stepAbout } from "../step-id";
 import type { OpenFacts } from "../steps/open";
 import { checksOf, isReached } from "./checks";
 import { amongOpenings, byFlow, comingBack, type Opening } from "./coming-back";
-import { type Context, said } from "./context";
+import { type Context, doorOf, said } from "./context";
+import { bypassStep } from "./isolate";
 import { checkAt } from "./sheet-card";
+import { betweenBarriers } from "./stand";
 
 /** How it comes live again: made ready, drain shut, opened in the order that hurts nobody, air out. */
 export function restore(context: Context): Step[] {
@@ -190,6 +192,8 @@ function actStep(context: Context, { kind, id, name, why, airOut }: Act): Step {
         { id: stepAbout("start-pump", id), phase: "restore", minutes: 3 },
         { kind: "start-pump", link: id, name, why },
       );
+    case "shut-bypass":
+      return bypassStep(context, "shut", { id, name, why });
     case "turn-back":
     case "switch-on":
     case "leave-shut":
@@ -208,6 +212,18 @@ function actStep(context: Context, { kind, id, name, why, airOut }: Act): Step {
   }
 }
 
+/** Steam into cold pipe: by a crack, and no further until it is warm and what condenses has run off. */
+const WARM_UP_MIN = 5;
+
+/** The opening that lets steam in is the warm-up; those behind it meet what is warm already. */
+function warmUp(context: Context, { link, how }: OpenFacts): number | undefined {
+  const { isolation, rules } = context;
+  if (rules < 4 || how !== "open" || isolation?.ok !== true) return undefined;
+  const { closures } = isolation.value;
+  const own = closures.find((each) => each.link === link);
+  return own?.medium === "steam" && !betweenBarriers(context, own) ? WARM_UP_MIN : undefined;
+}
+
 function openStep(context: Context, facts: OpenFacts): Step {
   const { inputs, progress, isolation } = context;
   const link = inputs.line?.links.find((each) => each.id === facts.link);
@@ -216,10 +232,17 @@ function openStep(context: Context, facts: OpenFacts): Step {
   const turned =
     isolation?.ok === true ? isolation.value.turned.find((each) => each.node === facts.link) : undefined;
   const lock = progress.shut.get(facts.link)?.entry;
+  const warm = warmUp(context, facts);
   return step(
-    { id: stepAbout("open", facts.link), phase: "restore", minutes: valve?.access_min ?? 3 },
+    {
+      id: stepAbout("open", facts.link),
+      phase: "restore",
+      minutes: (valve?.access_min ?? 3) + (warm ?? 0),
+      dangers: doorOf(inputs, facts.link),
+    },
     {
       ...facts,
+      ...(warm !== undefined && { warm_min: warm }),
       ...(turned !== undefined && {
         position: context.rules < 3 ? turned.from.id : (stem?.normally ?? turned.from.id),
       }),

@@ -17,14 +17,20 @@ export function flowAt({ inputs: { line } }: Pick<Context, "inputs">, { link, st
   return line === undefined || own === undefined ? stream : flowOf(line, own);
 }
 
-/** Closures of the plan that let this in when they are opened. */
-export const stopsOf = (context: Pick<Context, "isolation" | "inputs">, flow: Flow): readonly Closure[] =>
-  context.isolation?.ok === true
-    ? context.isolation.value.closures.filter((each) => !each.standsShut && flowAt(context, each) === flow)
-    : [];
+type OnLine = Pick<Context, "isolation" | "inputs" | "others" | "rules">;
+
+/** Closures of the plan that let this in when they are opened; those of another job that is waited for among them. */
+export const stopsOf = (context: OnLine, flow: Flow): readonly Closure[] => {
+  const { isolation, others, rules } = context;
+  if (isolation?.ok !== true) return [];
+  const waitedFor = [...others.first, ...others.later];
+  const staysShut = ({ link, standsShut }: Closure) =>
+    standsShut && (rules < 4 || waitedFor.every((each) => each.link !== link));
+  return isolation.value.closures.filter((each) => !staysShut(each) && flowAt(context, each) === flow);
+};
 
 /** Stops that keep this out: of two barriers the outer one, for the inner one is opened first, into nothing. */
-export const keepsOut = (context: Pick<Context, "isolation" | "inputs">, flow: Flow): readonly Closure[] =>
+export const keepsOut = (context: OnLine, flow: Flow): readonly Closure[] =>
   stopsOf(context, flow).filter((each) => !betweenBarriers(context, each));
 
 /** The inner one of two barriers with a bleed between them. */

@@ -1,9 +1,10 @@
 import { dangersAt, forbiddenAt } from "../../build";
 import type { Part, Way } from "../../formats";
+import { awayFrom } from "../away-from";
 import { type Step, type StepOf, step } from "../step";
+import type { Danger } from "../step-head";
 import { stepAbout } from "../step-id";
 import type { StripFacts } from "../steps/strip";
-import { awayFrom } from "./away";
 import { checksOf } from "./checks";
 import { type Context, stands, toolsOf } from "./context";
 import { marksBefore, marksOnce } from "./mark";
@@ -14,38 +15,46 @@ export function strip(context: Context): Step[] {
   const { sheet, strip: plan, parts } = context;
   let at = sheet.position?.start;
   const gone = new Set<string>();
+  const brought = (to: string, minutes: number): Step => {
+    const position = sheet.position?.names.find((each) => each.id === to);
+    return step(
+      { id: stepAbout("strip-position", to), phase: "strip", minutes, ...stands(sheet, at, to) },
+      {
+        kind: "position",
+        to,
+        do: position?.do ?? to,
+        name: position?.name ?? to,
+        for: "taking-off",
+      },
+    );
+  };
+  // Where it stands as it is found is believed by nobody: the first that counts on it has it looked at.
+  let sure = context.rules < 4;
+  const surely = (wanted: string | undefined): Step[] => {
+    if (sure || wanted === undefined || wanted !== at) return [];
+    sure = true;
+    return [brought(wanted, LOOK_MIN)];
+  };
   return [
+    ...surely(taskPosition(context)),
     ...tasks(context, "before-strip"),
     ...plan.moves.flatMap((move): Step[] => {
       const before = at;
       if (move.kind === "position") {
+        const moved = brought(move.to, move.minutes);
         at = move.to;
-        const position = sheet.position?.names.find((each) => each.id === move.to);
-        return [
-          step(
-            {
-              id: stepAbout("strip-position", move.to),
-              phase: "strip",
-              minutes: move.minutes,
-              ...stands(sheet, before, move.to),
-            },
-            {
-              kind: "position",
-              to: move.to,
-              do: position?.do ?? move.to,
-              name: position?.name ?? move.to,
-              for: "taking-off",
-            },
-          ),
-        ];
+        sure = true;
+        return [moved];
       }
+      const looked = surely(move.way.position?.before);
       at = move.way.position?.after ?? before;
       const part = parts.get(move.part)!;
       const off = { ...stripStep(context, part, move.way), ...stands(sheet, before, at) };
       gone.add(move.part);
       return [
+        ...looked,
         ...marksBefore(context, move.part),
-        ...(move.way.underPressure === undefined || awayFrom(context) !== undefined
+        ...(move.way.underPressure === undefined || awayFrom(context.inputs) !== undefined
           ? []
           : [askTwice(off, off.does, move.way.underPressure)]),
         ...crack(context, part, move.way),
@@ -55,6 +64,16 @@ export function strip(context: Context): Step[] {
     }),
   ];
 }
+
+/** To see how a valve stands, min. */
+const LOOK_MIN = 0.5;
+
+/** The position that the first of the tasks before the strip counts on. */
+const taskPosition = ({ sheet, removed }: Context): string | undefined =>
+  (sheet.tasks ?? []).find(
+    ({ when, needsOff = [], position }) =>
+      when === "before-strip" && position !== undefined && needsOff.every((part) => removed.includes(part)),
+  )?.position?.before;
 
 /** The joint is opened by a crack while some of its bolts still hold it, in case pressure is left. */
 function crack(context: Context, part: Part, way: Way): Step[] {
@@ -86,6 +105,18 @@ function crack(context: Context, part: Part, way: Way): Step[] {
   ];
 }
 
+/** A relief valve's outlet is opened: what else blows into the same header comes out there when it lifts. */
+function sharedHeader({ inputs: { line, valve }, removed, parts }: Context, part: Part): Danger[] {
+  const own = line?.nodes.find(({ id, asset }) => id === (valve.node ?? valve.tag) || asset === valve.tag);
+  const { header } = own ?? {};
+  // Its first joint is the one at its outlet or the valve itself: said once, where it opens.
+  if (header === undefined || part.id !== removed.find((id) => parts.get(id)?.dry !== true)) return [];
+  const others = (line?.nodes ?? []).flatMap((each) =>
+    each.header === header && each.id !== own?.id ? [each.name ?? each.id] : [],
+  );
+  return others.length === 0 ? [] : [{ kind: "shared-header", header, others }];
+}
+
 /** Why a part has to come off: what the sheet says, what it holds, or that it is what the job came for. */
 function whyOff({ sheet, removed, parts, inputs }: Context, part: Part, way: Way): StripFacts["why"] {
   if (way.why !== undefined) return { kind: "said", says: way.why };
@@ -107,7 +138,7 @@ function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
       minutes: way.minutes,
       tools: toolsOf(context, way.tools),
       forbidden: forbiddenAt(sheet, part, way),
-      dangers: dangersAt(sheet, part, way),
+      dangers: [...dangersAt(sheet, part, way), ...sharedHeader(context, part)],
       part: part.id,
     },
     {

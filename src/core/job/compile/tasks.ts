@@ -1,4 +1,5 @@
 import type { Task } from "../../formats";
+import { awayFrom } from "../away-from";
 import { type Step, type StepOf, step } from "../step";
 import type { StepHead } from "../step-head";
 import { stepAbout } from "../step-id";
@@ -41,7 +42,7 @@ export function taskSteps(context: Context, task: Task): Step[] {
     },
   );
   return [
-    ...(task.underPressure === undefined || context.inputs.where !== undefined
+    ...(task.underPressure === undefined || awayFrom(context.inputs) !== undefined
       ? []
       : [askTwice(work, { kind: "said", says: task.do }, task.underPressure)]),
     ...withPutBack(work),
@@ -50,7 +51,11 @@ export function taskSteps(context: Context, task: Task): Step[] {
       : [
           step(
             { id: stepAbout("soak", task.id), phase, minutes: task.wait_min, mayOverride: true },
-            { kind: "soak", why: task.why },
+            {
+              kind: "soak",
+              why: task.why,
+              ...(task.most_min !== undefined && { most_min: task.most_min }),
+            },
           ),
         ]),
   ];

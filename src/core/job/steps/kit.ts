@@ -5,6 +5,12 @@ import { type StepRule, ticked } from "../step-rule";
 /** A renewal with the name of its part. */
 export type NamedRenewal = Renewal & { readonly name: string };
 
+/** What may be needed: from where, and what no place has. */
+export interface Pocket {
+  readonly picks: readonly Pick[];
+  readonly missing: readonly { readonly name: string; readonly pieces: number }[];
+}
+
 /** Parts and supplies to bring, and which look-alikes to leave. */
 export interface KitFacts {
   readonly kind: "kit";
@@ -14,6 +20,8 @@ export interface KitFacts {
   readonly doNotTake: readonly NotThisKit[];
   readonly leftovers: readonly Leftover[];
   readonly supplies: readonly string[];
+  /** What a look of this job may condemn: taken along, so that there is no second trip. */
+  readonly inCase?: Pocket;
   /** Until all of it is in hand. */
   readonly days: number;
 }

@@ -9,6 +9,8 @@ export interface NotifyFacts {
   /** Zones of fire protection. */
   readonly zones: readonly string[];
   readonly others: readonly string[];
+  /** Who keeps cold water and loses the hot. */
+  readonly coldAlone?: readonly string[];
   /** The valve itself, where no line says what hangs on it. */
   readonly itself: readonly string[];
 }

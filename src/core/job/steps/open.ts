@@ -12,6 +12,8 @@ export interface OpenFacts {
   readonly crack: boolean;
   /** The vent that lets the air out as this one fills the line. */
   readonly airOut?: string;
+  /** By a crack, and so for this long: it warms what lies behind. */
+  readonly warm_min?: number;
   /** The position a stem is turned back to. */
   readonly position?: string;
   /** Its cap goes on again. */
@@ -24,12 +26,21 @@ export interface OpenFacts {
 
 export const open: StepRule<OpenFacts> = {
   ...ticked,
-  acts: ({ link, how, position, crack, airOut, capped }) => {
+  acts: ({ link, how, position, crack, airOut, capped, warm_min }) => {
     const unlock = { do: "unlock" as const, at: link };
     const capOn = capped === true ? [{ do: "cap" as const, node: link }] : [];
     switch (how) {
       case "open":
-        return [unlock, { do: "open", link, crack, ...(airOut !== undefined && { airOut }) }];
+        return [
+          unlock,
+          {
+            do: "open",
+            link,
+            crack,
+            ...(airOut !== undefined && { airOut }),
+            ...(warm_min !== undefined && { warm_min }),
+          },
+        ];
       case "switch-on":
         return [unlock, { do: "switch-on", link }];
       case "turn-back":

@@ -4,6 +4,8 @@ import { type StepRule, waited } from "../step-rule";
 export interface SoakFacts {
   readonly kind: "soak";
   readonly why: string;
+  /** Longer than this harms it. */
+  readonly most_min?: number;
 }
 
 export const soak: StepRule<SoakFacts> = {

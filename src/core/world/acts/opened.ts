@@ -22,11 +22,13 @@ export function opened(world: World, part: string): Harm[] {
       const proven = [...world.zeros].some((read) => world.tells(read, node));
       return site.line === undefined || proven ? [] : [{ kind: "zero-not-proven", part, node }];
     }),
-    ...world.electric.flatMap((node): Harm[] =>
-      world.isLive(node) ? [{ kind: "live-part-touched", part, node }] : [],
-    ),
-    ...world.electric.flatMap((node): Harm[] =>
-      world.dead.has(node) ? [] : [{ kind: "zero-not-proven", part, node }],
-    ),
+    ...touched(world, part),
   ];
 }
+
+/** Hands are on what is wired: live, or not proven dead. */
+export const touched = (world: World, part: string): Harm[] =>
+  world.electric.flatMap((node): Harm[] => [
+    ...(world.isLive(node) ? [{ kind: "live-part-touched" as const, part, node }] : []),
+    ...(world.dead.has(node) ? [] : [{ kind: "zero-not-proven" as const, part, node }]),
+  ]);

@@ -19,6 +19,7 @@ export const putOn: ActRule<"put-on"> = {
       site.assembly.ways(seal).some((way) => way.heldBy.includes(part)),
     );
     return [
+      ...(fresh && !world.brought.has(part) ? [{ kind: "not-brought" as const, part }] : []),
       ...(found.oneUse !== undefined && !fresh ? [{ kind: "used-seal" as const, part, joint: part }] : []),
       ...under.map((seal) => ({ kind: "used-seal" as const, part: seal, joint: part })),
     ];

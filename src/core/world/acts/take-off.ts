@@ -3,13 +3,13 @@ import type { ActOf } from "../act";
 import type { ActRule } from "../act-rule";
 import type { Harm } from "../harm";
 import type { World } from "../world";
-import { opened } from "./opened";
+import { opened, touched } from "./opened";
 
 /** A part comes off: nothing may hold it any more, and nothing may stand behind it. */
 export const takeOff: ActRule<"take-off"> = {
   harms: (world, act) => [
     ...cannot(world, act.part),
-    ...(world.holdsBack(act.part) ? opened(world, act.part) : []),
+    ...(world.holdsBack(act.part) ? opened(world, act.part) : live(world, act.part)),
     ...caught(world, act.part),
     ...handled(world, act),
   ],
@@ -49,6 +49,15 @@ function cannot({ valve, site }: World, part: string): Harm[] {
   return wanted.some((each) => each === undefined || each === stands)
     ? []
     : why({ kind: "other-position", wanted: wanted[0] ?? "", stands: stands ?? "" });
+}
+
+/** A part that wires lead to, and a board: its power is off and proven off. */
+function live(world: World, id: string): Harm[] {
+  const { sheet, assembly } = world.site;
+  const wired = sheet.connections.some(
+    ({ part, kind }) => part === id && (kind === "wire" || kind === "terminal"),
+  );
+  return wired || assembly.parts.get(id)?.shape.kind === "board" ? touched(world, id) : [];
 }
 
 /** Bolts of a cover that come out all at once, with pressure caught behind it that nobody let show. */

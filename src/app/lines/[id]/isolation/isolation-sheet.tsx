@@ -5,6 +5,7 @@ import {
   actWhy,
   actWords,
   lockedWords,
+  lostName,
   proveWords,
   quantity,
   type Speaker,
@@ -74,7 +75,7 @@ export function IsolationSheet({ line, plan, words }: { line: Line; plan: Isolat
       </section>
       {plan.lost.length > 0 && (
         <p>
-          <b>Out of service meanwhile:</b> {plan.lost.map((each) => each.name).join(", ")}. Told:
+          <b>Out of service meanwhile:</b> {plan.lost.map((each) => lostName(words, each)).join(", ")}. Told:
           ____________________
         </p>
       )}

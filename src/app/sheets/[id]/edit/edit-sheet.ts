@@ -107,6 +107,11 @@ export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
       contents: kit.contents.map((item) => ({ ...item, part: swap(item.part) })),
     })),
     singles: list(sheet.singles),
+    intervals: sheet.intervals.map((interval) => ({
+      ...interval,
+      ...(interval.renews !== undefined && { renews: list(interval.renews) }),
+      ...(interval.opens !== undefined && { opens: list(interval.opens) }),
+    })),
     symptoms: sheet.symptoms.map((symptom) => ({
       ...symptom,
       reach: list(symptom.reach),

@@ -2,6 +2,8 @@ import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
+import type { JobInputs, Sheet, Valve } from "@/core/formats";
+import { dues, reportedOf } from "@/core/rounds";
 import { jobInputs } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
@@ -22,15 +24,12 @@ export default async function StartPage({ params }: { params: Promise<{ tag: str
   const open = all.summaries.openOfValve(tag);
   if (open !== undefined) redirect(`/jobs/${encodeURIComponent(open.job)}`);
   const sheet = all.library.sheet(valve.sheet);
-  const first = sheet?.symptoms.find((each) => each.says === valve.symptom) ?? sheet?.symptoms[0];
+  const first = sheet && beginsWith(valve, sheet, all.now());
   const inputs = jobInputs(
     all,
     {
       valve: tag,
-      reason:
-        valve.symptom === undefined
-          ? { kind: "due", says: sheet?.intervals[0]?.what ?? "Due" }
-          : { kind: "symptom", says: valve.symptom },
+      reason: first?.reason ?? { kind: "event", says: "Due" },
       reach: first?.reach ?? [],
       policy: "on-condition",
       where: sheet?.traits?.includes("carried") === true && valve.line === undefined ? "carried" : "line",
@@ -48,4 +47,23 @@ export default async function StartPage({ params }: { params: Promise<{ tag: str
       </Page>
     );
   return <StartJob inputs={inputs.value} />;
+}
+
+/** The reason and the parts that are offered first: what is reported of it, else what rings first. */
+function beginsWith(
+  valve: Valve,
+  sheet: Sheet,
+  now: number,
+): Pick<JobInputs, "reason"> & { readonly reach: readonly string[] } {
+  const reported = reportedOf(valve, sheet);
+  const rings = dues(valve, sheet, now)[0];
+  const chosen = reported ?? sheet.symptoms.find(({ interval }) => interval === rings?.interval);
+  const named = chosen && { symptom: chosen.id };
+  return {
+    reason:
+      valve.symptom === undefined
+        ? { kind: "due", says: chosen?.says ?? rings?.what ?? "Due", ...named }
+        : { kind: "symptom", says: valve.symptom, ...named },
+    reach: (chosen ?? sheet.symptoms[0])?.reach ?? [],
+  };
 }

@@ -3,7 +3,7 @@ import { PHASES, type Plan } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
 import { Panel } from "@/ui/page";
 import { useSpeaker } from "@/ui/use-speaker";
-import { closureWhy, stepWords } from "@/words";
+import { closureWhy, lostName, stepWords } from "@/words";
 import { BringPanel } from "./bring-panel";
 
 /** The job as it is compiled from what is chosen: what to shut, what to bring, the way. */
@@ -50,7 +50,7 @@ function ShutPanel({ plan, noLine }: { plan: Plan; noLine: string }) {
       </ol>
       {plan.isolation?.ok && plan.isolation.value.lost.length > 0 && (
         <p className="mt-2 text-stop">
-          Out of service: {plan.isolation.value.lost.map((each) => each.name).join(", ")}.
+          Out of service: {plan.isolation.value.lost.map((each) => lostName(words, each)).join(", ")}.
         </p>
       )}
     </Panel>

@@ -25,10 +25,10 @@ export function useStart(base: JobInputs) {
   // What the reason renews has to be reached; a part that is left out of the reach is looked at only.
   const renew = useMemo(
     () =>
-      (sheet.symptoms.find((each) => each.says === reason.says)?.renews ?? []).filter((part) =>
+      (sheet.symptoms.find(({ id }) => id === reason.symptom)?.renews ?? []).filter((part) =>
         reach.includes(part),
       ),
-    [sheet, reason.says, reach],
+    [sheet, reason.symptom, reach],
   );
   const inputs = useMemo(
     () =>
@@ -37,6 +37,7 @@ export function useStart(base: JobInputs) {
   );
   const compiled = useMemo(() => inputs && run(inputs, []), [inputs]);
   const proof = useProof(inputs);
+  const blocked = compiled?.ok === true && compiled.value.plan.steps.some(({ kind }) => kind === "blocked");
   const start = async () => {
     setSending(true);
     setProblems([]);
@@ -71,6 +72,9 @@ export function useStart(base: JobInputs) {
     plan: compiled?.ok ? compiled.value.plan : undefined,
     /** What the proof of this plan found; nothing while it is being tried. */
     proof,
+    /** It hurts somebody as its sheet or line is written: it is a draft. */
+    harmful:
+      blocked === false && (proof?.proof?.harms.length ?? 0) + (proof?.proof?.differences.length ?? 0) > 0,
     /** Why nothing can be compiled from what is chosen. */
     refusal: compiled?.ok === false ? compiled.error : undefined,
     problems,

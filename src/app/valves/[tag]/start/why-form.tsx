@@ -18,7 +18,7 @@ const POLICIES = [
 /** Why the job is done, what it reaches, how far it renews, and its beginning. */
 export function WhyForm({ start }: { start: Start }) {
   const words = useSpeaker();
-  const { problems, refusal, plan, sending, by } = start;
+  const { problems, refusal, plan, sending, by, harmful } = start;
   const form = useRef<HTMLFormElement>(null);
   // On a phone the field may lie far above the button.
   useEffect(() => {
@@ -48,15 +48,17 @@ export function WhyForm({ start }: { start: Start }) {
       <button
         type="submit"
         className="btn btn-go min-h-16 text-lead"
-        disabled={plan === undefined || sending || by === ""}
+        disabled={plan === undefined || sending || by === "" || harmful}
       >
         {sending
           ? "Compiling the job …"
           : plan === undefined
             ? "Choose what to reach"
-            : by === ""
-              ? "Choose who does it"
-              : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
+            : harmful
+              ? "Not proven: nobody works by it"
+              : by === ""
+                ? "Choose who does it"
+                : `Start the job, about ${formatDuration(plan.minutes * 60)}`}
       </button>
     </form>
   );
@@ -72,14 +74,18 @@ function Why({ start: { sheet, reason, setReason, setReach, problems } }: { star
           <button
             key={symptom.id}
             type="button"
-            aria-pressed={reason.says === symptom.says}
+            aria-pressed={reason.symptom === symptom.id}
             onClick={() => {
-              setReason({ kind: symptom.id === "due" ? "due" : "symptom", says: symptom.says });
+              setReason({
+                kind: symptom.interval === undefined ? "symptom" : "due",
+                says: symptom.says,
+                symptom: symptom.id,
+              });
               setReach(symptom.reach);
             }}
             className={clsx(
               "btn justify-start text-left",
-              reason.says === symptom.says ? "border-2 border-ink bg-ink text-paper" : "btn-quiet",
+              reason.symptom === symptom.id ? "border-2 border-ink bg-ink text-paper" : "btn-quiet",
             )}
           >
             {symptom.says}
@@ -90,7 +96,7 @@ function Why({ start: { sheet, reason, setReason, setReach, problems } }: { star
           value={reason.says}
           maxLength={400}
           error={refused}
-          onChange={(says) => setReason({ ...reason, kind: reason.kind === "due" ? "due" : "symptom", says })}
+          onChange={(says) => setReason({ ...reason, says })}
         />
       </div>
     </fieldset>
@@ -127,51 +133,46 @@ function PartsToReach({ start: { sheet, reach, toggle } }: { start: Start }) {
 }
 
 const PLACES = [
-  ["line", "In its line", "shut off, proven dead, tested there"],
-  ["bench", "On the bench", "taken out before: nothing is shut for it, its line tests it later"],
-  ["carried", "Carried", "comes with a vehicle or a case, and belongs to no line"],
+  ["line", "In its line", "Shut off, proven dead, tested there."],
+  ["bench", "On the bench", "Taken out before: nothing is shut for it, its line tests it later."],
+  ["carried", "Carried", "Comes with a vehicle or a case, and belongs to no line."],
 ] as const;
 
-function WhereItIs({ start: { where, setWhere } }: { start: Start }) {
-  return (
-    <fieldset className="card p-4">
-      <legend className="caption float-left mb-2">Where it is</legend>
-      <div className="clear-both flex flex-col gap-1">
-        {PLACES.map(([id, title, says]) => (
-          <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
-            <input
-              type="radio"
-              name="where"
-              className="size-5 shrink-0 accent-[var(--go)]"
-              checked={where === id}
-              onChange={() => setWhere(id)}
-            />
-            <span>
-              <b>{title}:</b> <span className="text-soft">{says}</span>
-            </span>
-          </label>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
+const WhereItIs = ({ start: { where, setWhere } }: { start: Start }) => (
+  <OneOf title="Where it is" of={PLACES} chosen={where} onChoose={setWhere} />
+);
 
-function HowFar({ start: { policy, setPolicy } }: { start: Start }) {
+const HowFar = ({ start: { policy, setPolicy } }: { start: Start }) => (
+  <OneOf title="How far to renew" of={POLICIES} chosen={policy} onChoose={setPolicy} />
+);
+
+/** One of a few, each with what it means. */
+function OneOf<Id extends string>({
+  title,
+  of,
+  chosen,
+  onChoose,
+}: {
+  title: string;
+  of: readonly (readonly [id: Id, name: string, says: string])[];
+  chosen: Id;
+  onChoose: (id: Id) => void;
+}) {
   return (
     <fieldset className="card p-4">
-      <legend className="caption float-left mb-2">How far to renew</legend>
+      <legend className="caption float-left mb-2">{title}</legend>
       <div className="clear-both flex flex-col gap-1">
-        {POLICIES.map(([id, title, says]) => (
+        {of.map(([id, name, says]) => (
           <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
             <input
               type="radio"
-              name="policy"
+              name={title}
               className="size-5 shrink-0 accent-[var(--go)]"
-              checked={policy === id}
-              onChange={() => setPolicy(id)}
+              checked={chosen === id}
+              onChange={() => onChoose(id)}
             />
             <span>
-              <b>{title}.</b> <span className="text-soft">{says}</span>
+              <b>{name}.</b> <span className="text-soft">{says}</span>
             </span>
           </label>
         ))}

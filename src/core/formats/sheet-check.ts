@@ -1,0 +1,87 @@
+import { type Static, Type } from "@sinclair/typebox";
+import { standing } from "./card";
+import { closed, Id, Minutes, oneKindOf, oneOf, source, Words } from "./shared";
+
+const Disposition = oneOf("reuse", "clean", "renew", "stop");
+export type Disposition = Static<typeof Disposition>;
+
+const Verdict = {
+  means: Disposition,
+  says: Words,
+  alsoRenew: Type.Optional(Type.Array(Id)),
+  reach: Type.Optional(Type.Array(Id, { description: "Parts that must now be reached." })),
+  makesDue: Type.Optional(
+    Type.String({ title: "Makes due", description: "The interval that is due at once after this answer." }),
+  ),
+};
+
+export const CHECK_DIMENSIONS = [
+  "length",
+  "gauge pressure",
+  "time",
+  "turns",
+  "torque",
+  "resistance",
+  "temperature",
+  "voltage",
+  "volume flow",
+  "number",
+] as const;
+
+const checkBase = {
+  id: Id,
+  part: Type.Optional(Type.String({ description: "What is looked at; absent for the valve as a whole." })),
+  phase: oneOf("triage", "inspect", "rebuild", "test"),
+  needsOff: Type.Optional(Type.Array(Id, { description: "Asked only when these parts are off." })),
+  afterFit: Type.Optional(Type.String({ description: "In rebuild: asked once this part is in." })),
+  do: Words,
+  ask: Words,
+  why: Words,
+  how: Type.Array(Words, { description: "Short cues: good light, nail test." }),
+  minutes: Minutes,
+  tools: Type.Array(Id),
+  onBench: Type.Optional(
+    Type.Boolean({
+      title: "Can be done on a bench",
+      description: "It needs neither the line nor the medium.",
+    }),
+  ),
+  ...standing,
+};
+
+/** The three kinds of check: a choice, a measurement with limits, a go/no-go trick. */
+export const CheckSchema = oneKindOf(
+  Type.Object(
+    {
+      ...checkBase,
+      kind: Type.Literal("choice"),
+      options: Type.Array(Type.Object({ id: Id, label: Words, ...Verdict }, closed), { minItems: 2 }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      ...checkBase,
+      kind: Type.Literal("measure"),
+      what: Id,
+      dimension: oneOf(...CHECK_DIMENSIONS),
+      unit: Words,
+      low: Type.Optional(Type.Number()),
+      high: Type.Optional(Type.Number()),
+      source,
+      within: Type.Object(Verdict, closed),
+      below: Type.Optional(Type.Object(Verdict, closed)),
+      above: Type.Optional(Type.Object(Verdict, closed)),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      ...checkBase,
+      kind: Type.Literal("trick"),
+      go: Type.Object({ label: Words, ...Verdict }, closed),
+      noGo: Type.Object({ label: Words, ...Verdict }, closed),
+    },
+    closed,
+  ),
+);

@@ -1,0 +1,78 @@
+import type { LineValve } from "../../formats";
+import type { Step } from "../step";
+import type { Drawn, Turning } from "../step-head";
+import type { Context } from "./context";
+
+const OTHER = { left: "right", right: "left" } as const;
+
+/** What of a card can be drawn: which way it is turned and how far, where a lever goes, where an arrow or a mark points. */
+export function withDrawing(context: Context, step: Step): Step {
+  const drawn = drawnOf(context, step);
+  return drawn.length === 0 ? step : { ...step, drawn };
+}
+
+function drawnOf(context: Context, step: Step): Drawn[] {
+  switch (step.kind) {
+    case "strip":
+    case "crack":
+      return turned(offWay(context, step.part));
+    case "fit":
+      return [...turned(onWay(context, step.part)), ...pointed(context, step.part)];
+    case "tighten":
+    case "tighten-one":
+      return turned(onWay(context, step.part));
+    case "position":
+      return lever(context, step.stands?.before, step.to);
+    case "shut":
+      return step.by.kind === "closure" && !step.by.standsShut ? handled(context, step.link, "shut") : [];
+    case "open":
+      return step.how === "open" ? handled(context, step.link, "open") : [];
+    case "bypass":
+      return handled(context, step.link, step.how);
+    default:
+      return [];
+  }
+}
+
+const turned = (way: Turning | undefined): Drawn[] => (way === undefined ? [] : [{ kind: "turn", ...way }]);
+
+/** As its sheet says; a fastener that says nothing has a right-hand thread. */
+function offWay({ strip, parts }: Context, id: string | undefined): Turning | undefined {
+  const move = strip.moves.find((each) => each.kind === "remove" && each.part === id);
+  const own = move?.kind === "remove" ? move.way.turn : undefined;
+  if (own !== undefined) return own;
+  return parts.get(id ?? "")?.fastener === undefined ? undefined : { way: "left" };
+}
+
+function onWay(context: Context, id: string | undefined): Turning | undefined {
+  const off = offWay(context, id);
+  return off && { way: OTHER[off.way] };
+}
+
+function pointed({ parts }: Context, id: string | undefined): Drawn[] {
+  const points = parts.get(id ?? "")?.fit?.points;
+  if (points === undefined) return [];
+  return [points.kind === "clock" ? { kind: "clock", at: points.at } : { kind: "arrow", to: points.to }];
+}
+
+function lever({ sheet }: Context, before: string | undefined, to: string): Drawn[] {
+  const names = sheet.position?.names ?? [];
+  const from = names.find(({ name }) => name === before)?.angle_deg;
+  const wanted = names.find(({ id }) => id === to)?.angle_deg;
+  return wanted === undefined
+    ? []
+    : [{ kind: "lever", to_deg: wanted, ...(from !== undefined && from !== wanted && { from_deg: from }) }];
+}
+
+/** A valve of the line that says which way it opens. */
+function handled({ inputs }: Context, id: string, how: "open" | "shut"): Drawn[] {
+  const link = inputs.line?.links.find((each): each is LineValve => each.id === id && each.kind === "valve");
+  if (link?.opens === undefined) return [];
+  return [
+    {
+      kind: "turn",
+      way: how === "open" ? link.opens : OTHER[link.opens],
+      ...(link.turns !== undefined && { turns: link.turns }),
+    },
+  ];
+}

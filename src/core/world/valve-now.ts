@@ -1,0 +1,34 @@
+/** The valve in the hand: which parts are where, how it stands. */
+export interface ValveNow {
+  readonly off: Set<string>;
+  /** Bolts that hold a joint by some of their number only. */
+  readonly cracked: Set<string>;
+  readonly loose: Set<string>;
+  /** One-use seals that lay open and were not replaced. */
+  readonly uncovered: Set<string>;
+  /** Parts that were replaced by new ones. */
+  readonly fresh: Set<string>;
+  position: string | undefined;
+  /** Whether it was moved since it was found. */
+  moved: boolean;
+}
+
+/** Whole and not touched yet. */
+export const untouched = (position: string | undefined): ValveNow => ({
+  off: new Set(),
+  cracked: new Set(),
+  loose: new Set(),
+  uncovered: new Set(),
+  fresh: new Set(),
+  position,
+  moved: false,
+});
+
+export const copied = (valve: ValveNow): ValveNow => ({
+  ...valve,
+  off: new Set(valve.off),
+  cracked: new Set(valve.cracked),
+  loose: new Set(valve.loose),
+  uncovered: new Set(valve.uncovered),
+  fresh: new Set(valve.fresh),
+});

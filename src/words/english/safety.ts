@@ -1,0 +1,24 @@
+/** What can happen beyond the valve itself: to those behind it, at a door, in a header. */
+export const safety = {
+  noSource: {
+    can: "Nobody is named who says this figure.",
+    do: "Compare it with the maker's paper before you rely on it, and have its source entered in the sheet.",
+  },
+  mustNotBeWithout: {
+    can: (name: string, why: string) => `${name} goes without, and must not: ${why}`,
+    do: "No way round is known. Agree with them when, and for how long, before anything is shut.",
+  },
+  behindADoor: {
+    can: (name: string, door: string) => `${name} stands behind a door: ${door}`,
+    do: "Have somebody there who lets you in, both when it is shut and when it is opened again.",
+  },
+  goesOutBehind: {
+    can: (names: string) => `While the key passes shut, ${names} can go out.`,
+    do: "Be let in to every one of them before it is turned, and leave none before it burns again.",
+  },
+  sharedHeader: {
+    can: (others: string, header: string) =>
+      `${others} blows into ${header}, too: when it lifts, it comes out here.`,
+    do: "Stand out of its way. Blank the header as soon as the outlet is off, and take the blank out again before the outlet goes on.",
+  },
+};
