@@ -11,7 +11,9 @@ export default defineConfig({
   },
   test: {
     include: ["src/**/*.test.ts", "demo/**/*.test.ts"],
-    testTimeout: 30_000,
+    // Generous, for hooks too: a host may be three times slower than another.
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
     // No test replaces a module or leaves state in one, so the files share what they import: half the time.
     pool: "threads",
     isolate: false,

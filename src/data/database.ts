@@ -37,11 +37,11 @@ export function openToRead(path: string): Db {
 }
 
 /**
- * Opens a database file (or ":memory:") with every migration applied. Write-ahead log and full synchronous writes:
+ * Opens a database file (or ":memory:", or the bytes of a database, in memory) with every migration applied. Write-ahead log and full synchronous writes:
  * once a write is acknowledged it survives a killed process and a lost supply.
  */
-export function openDatabase(path: string): Db {
-  if (path !== ":memory:") mkdirSync(dirname(path), { recursive: true });
+export function openDatabase(path: string | Buffer): Db {
+  if (typeof path === "string" && path !== ":memory:") mkdirSync(dirname(path), { recursive: true });
   const connection = new Database(path);
   connection.pragma("journal_mode = WAL");
   connection.pragma("synchronous = FULL");

@@ -1,13 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { keepResult, takeBack } from "./bench/keep-result";
-import { loadDemo } from "./importing/load-demo";
-import { passingServices, type Services } from "./services";
+import { demoServices } from "./demo.fixtures";
+import type { Services } from "./services";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
 beforeEach(() => {
-  services = passingServices(() => NOW);
-  loadDemo(services);
+  services = demoServices(() => NOW);
 });
 
 const tam = { id: "tam", name: "Tam Arkle" };

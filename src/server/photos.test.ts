@@ -2,11 +2,11 @@ import { createHash } from "node:crypto";
 import sharp from "sharp";
 import { beforeEach, describe, expect, it } from "vitest";
 import { Walk } from "@/core/job/job.fixtures";
-import { loadDemo } from "./importing/load-demo";
+import { demoServices } from "./demo.fixtures";
 import { appendEvents } from "./jobs/append-events";
 import { openJob } from "./jobs/open-job";
 import { storePhoto } from "./jobs/photos";
-import { passingServices, type Services } from "./services";
+import type { Services } from "./services";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: { -readonly [K in keyof Services]: Services[K] };
@@ -30,8 +30,7 @@ const fromCamera = () =>
     .toBuffer();
 
 beforeEach(() => {
-  services = { ...passingServices(() => NOW) };
-  loadDemo(services);
+  services = { ...demoServices(() => NOW) };
   services.now = () => NOW - 7 * 3_600_000;
   const opened = openJob(
     services,

@@ -3,8 +3,8 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { JobEvent, Line } from "@/core/formats";
 import { jobRecord, verifyChain } from "@/core/job";
 import { Walk } from "@/core/job/job.fixtures";
-import { openDatabase } from "@/data";
 import { entryWords, speaker, stepWords } from "@/words";
+import { demoServices } from "./demo.fixtures";
 import { importFiles, previewImport } from "./importing/import-files";
 import { loadDemo } from "./importing/load-demo";
 import { appendEvents } from "./jobs/append-events";
@@ -13,7 +13,7 @@ import { readJob } from "./jobs/read-job";
 import { jobAt } from "./jobs/take-in-hand";
 import { saveLine } from "./lines/save-line";
 import { allDoubts } from "./proof/verify";
-import { type Services, servicesOn } from "./services";
+import type { Services } from "./services";
 import { bells } from "./today/bells";
 import { today } from "./today/today";
 
@@ -22,13 +22,11 @@ let services: { -readonly [K in keyof Services]: Services[K] };
 beforeEach(() => {
   let id = 0;
   services = {
-    ...servicesOn(
-      openDatabase(":memory:"),
+    ...demoServices(
       () => NOW,
       () => `id-${++id}`,
     ),
   };
-  loadDemo(services);
 });
 
 const tam = { id: "tam", name: "Tam Arkle" };

@@ -1,11 +1,11 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { verifyChain } from "@/core/job";
 import { START, Walk } from "@/core/job/job.fixtures";
-import { loadDemo } from "./importing/load-demo";
+import { demoServices } from "./demo.fixtures";
 import { appendEvents } from "./jobs/append-events";
 import { openJob } from "./jobs/open-job";
 import { readJob } from "./jobs/read-job";
-import { passingServices, type Services } from "./services";
+import type { Services } from "./services";
 
 const tam = { id: "tam", name: "Tam Arkle" };
 let clock = START;
@@ -13,11 +13,10 @@ let services: Services;
 beforeEach(() => {
   let id = 0;
   clock = START;
-  services = passingServices(
+  services = demoServices(
     () => clock,
     () => `id-${id++}`,
   );
-  loadDemo(services);
 });
 
 const ask = (valve: string) =>

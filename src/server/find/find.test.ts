@@ -1,14 +1,13 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { loadDemo } from "../importing/load-demo";
+import { demoServices } from "../demo.fixtures";
 import { openJob } from "../jobs/open-job";
 import { keepValve, removeValve } from "../register/keep-valve";
-import { passingServices, type Services } from "../services";
+import type { Services } from "../services";
 import { find, isOneSlip } from "./find";
 
 let services: Services;
 beforeAll(() => {
-  services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));
-  loadDemo(services);
+  services = demoServices(() => Date.parse("2027-03-01T09:00:00Z"));
   const tam = { id: "tam", name: "Tam Arkle" };
   for (const valve of ["LD-M2", "NQ-H10", "LD-SF1"]) {
     const sheet = services.library.sheet(services.register.valve(valve)!.sheet)!;

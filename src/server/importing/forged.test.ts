@@ -2,20 +2,19 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { JobDocument, JobEvent } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
 import { Walk, wetJob } from "@/core/job/job.fixtures";
+import { demoServices } from "../demo.fixtures";
 import { exportJob } from "../jobs/export-job";
 import { allDoubts } from "../proof/verify";
 import { passingServices, type Services } from "../services";
 import { bells } from "../today/bells";
 import { importFiles } from "./import-files";
-import { loadDemo } from "./load-demo";
 import { undoImport } from "./undo-import";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 const HOUR = 3_600_000;
 let services: Services;
 beforeEach(() => {
-  services = passingServices(() => NOW);
-  loadDemo(services);
+  services = demoServices(() => NOW);
 });
 
 const inputs = wetJob({ id: "from-elsewhere", openedAt: new Date(NOW - 30 * HOUR).toISOString() });

@@ -1,16 +1,15 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { librarySheet } from "@/core/job/job.fixtures";
+import { demoServices } from "../demo.fixtures";
 import { allDoubts } from "../proof/verify";
-import { passingServices, type Services } from "../services";
+import type { Services } from "../services";
 import { importFiles, previewImport } from "./import-files";
-import { loadDemo } from "./load-demo";
 import { undoImport } from "./undo-import";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
 beforeEach(() => {
-  services = passingServices(() => NOW);
-  loadDemo(services);
+  services = demoServices(() => NOW);
 });
 
 const csv = (name: string, ...lines: string[]) => ({ name, text: lines.join("\n") });

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { VALVE_SORTS, VALVE_STATES, type Valve, type ValveState } from "@/core/formats";
 import { dues } from "@/core/rounds";
+import { demoServices } from "../demo.fixtures";
 import { importFiles } from "../importing/import-files";
 import { loadDemo } from "../importing/load-demo";
 import { appendEvents } from "../jobs/append-events";
@@ -14,8 +15,7 @@ import { listJobs, listValves, PAGE, valveCounts } from "./lists";
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
 beforeAll(() => {
-  services = passingServices(() => NOW);
-  loadDemo(services);
+  services = demoServices(() => NOW);
 });
 const all = { from: 0, most: 1000 };
 const tags = (ask: Parameters<typeof listValves>[1], window = all) =>
@@ -183,8 +183,7 @@ describe("the list of jobs", () => {
   it("goes out as a CSV in which no cell is a formula", async () => {
     const text = await csvAnswer(jobsCsv(services, {}), "jobs.csv").text();
     expect(text.split("\r\n")[0]).toContain("valve,place,why");
-    const services2 = passingServices(() => NOW);
-    loadDemo(services2);
+    const services2 = demoServices(() => NOW);
     importFiles(services2, [{ name: "r.csv", text: "tag,name\nNQ-H07,=1+1" }], "Tam Arkle");
     const valves = await csvAnswer(valvesCsv(services2, { find: "NQ-H07" }), "v.csv").text();
     expect(valves).toContain("NQ-H07,'=1+1,");

@@ -2,11 +2,11 @@ import { sql } from "drizzle-orm";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { JobDocument } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
-import { loadDemo } from "../importing/load-demo";
+import { demoServices } from "../demo.fixtures";
 import { appendEvents } from "../jobs/append-events";
 import { exportJob } from "../jobs/export-job";
 import { noteAt } from "../note.fixtures";
-import { passingServices, type Services } from "../services";
+import type { Services } from "../services";
 import { passingInstallation } from "./installation";
 import { verifyDocument } from "./prove";
 import { allDoubts, doubtOfEnd } from "./verify";
@@ -15,8 +15,7 @@ const NOW = Date.parse("2027-03-01T09:00:00Z");
 const JOB = "demo-h08-done";
 let services: Services;
 beforeEach(() => {
-  services = passingServices(() => NOW);
-  loadDemo(services);
+  services = demoServices(() => NOW);
 });
 
 const doubts = () => {
