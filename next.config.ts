@@ -4,6 +4,8 @@ export default {
   poweredByHeader: false,
   // The server compresses what it serves itself, and only for whoever is not on this machine.
   compress: false,
+  // Types are checked once, by `./loftbell check`: doing it again at each build takes a minute from whoever starts the app.
+  typescript: { ignoreBuildErrors: true },
   // Native code and worker threads are loaded by Node itself, not bundled.
   serverExternalPackages: ["better-sqlite3", "highs", "piscina", "sharp"],
 } satisfies NextConfig;
