@@ -120,6 +120,7 @@ describe("a job", () => {
     [{ reach: [] }, "/reach"],
     [{ reach: ["body"] }, "/reach"],
     [{ reason: { kind: "due", says: " " } }, "/reason/says"],
+    [{ reason: { kind: "symptom", says: "Weeps", symptom: "no-such" } }, "/reason/symptom"],
   ])("is not opened with %j", (change, path) => {
     expect(openJob(services, { ...ask, ...change } as typeof ask, tam)).toMatchObject({
       ok: false,

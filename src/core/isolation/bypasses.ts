@@ -1,6 +1,5 @@
 import type { LineLink, LineValve } from "../formats";
 import { fed, type Network, network, reachable } from "../line";
-import { unfitness } from "./barrier";
 import type { Bypass, LostConsumer } from "./plan";
 
 const goesRound = (link: LineLink): link is LineValve =>
@@ -11,20 +10,21 @@ const goesRound = (link: LineLink): link is LineValve =>
  * cut off from every energy, and somebody who would go without is fed by it.
  *
  * @param net as the line stands for the work, with `closed` shut
+ * @param avoid valves that nobody turns this time
  */
 export function bypassesFor(
   net: Network,
   closed: ReadonlySet<string>,
   zone: readonly number[],
   lost: readonly LostConsumer[],
+  avoid: ReadonlySet<string>,
 ): Bypass[] {
   const opened = new Set<string>();
   const found: Bypass[] = [];
   let without = lost;
   for (const link of net.line.links) {
     if (without.length === 0) break;
-    if (!goesRound(link) || closed.has(link.id) || unfitness(link, new Set(), new Set()) === "seized")
-      continue;
+    if (!goesRound(link) || closed.has(link.id) || avoid.has(link.id)) continue;
     const round = network(standingOpen(net, new Set([...opened, link.id])));
     if (reachesWork(round, closed, net, zone)) continue;
     const after = fed(round, closed);

@@ -138,7 +138,7 @@ function planStanding(
   const after = fed(net, new Set([...closed].map((index) => net.links[index]!.id)));
   const shut = new Set([...closed].map((index) => net.links[index]!.id));
   const dry = lostConsumers(net, line, after, zone);
-  const bypasses = bypassesFor(net, shut, zone, dry);
+  const bypasses = bypassesFor(net, shut, zone, dry, avoid);
   const kept = new Set(bypasses.flatMap(({ keeps }) => keeps));
   const without = dry.filter((each) => !kept.has(each));
   const lost = [...without, ...asleep(net, shut, zone), ...coldAlone(net, after, shut, dry)];

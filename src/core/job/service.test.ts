@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { JobInputs, Line } from "../formats";
+import { planIsolation } from "../isolation";
 import { wetJob } from "./job.fixtures";
 import { jobAt, planOf } from "./proof.fixtures";
 import { prove } from "./prove";
@@ -50,6 +51,11 @@ describe("who keeps the service", () => {
       ),
     }));
     expect(all(stepsOf(leads), "bypass")).toEqual([]);
+  });
+
+  it("no bypass is opened that is to be avoided", () => {
+    const plan = planIsolation(filter.line!, { open: ["LD-IF1"], avoid: ["LD-R3"] });
+    expect(plan).toMatchObject({ ok: true, value: { bypasses: [] } });
   });
 });
 

@@ -99,6 +99,14 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
   if (ask.reach.length === 0) return err([{ path: "/reach", message: "Choose at least one part to reach." }]);
   if (ask.reason.says.trim() === "")
     return err([{ path: "/reason/says", message: "Say why the job is done." }]);
+  const { symptom } = ask.reason;
+  if (symptom !== undefined && !sheet.symptoms.some(({ id }) => id === symptom))
+    return err([
+      {
+        path: "/reason/symptom",
+        message: `The sheet "${sheet.id}" has no symptom "${symptom}". Name one of its own, or leave it out.`,
+      },
+    ]);
   const first = run(inputs, []);
   return first.ok ? ok(inputs) : err([outOfReach(first.error, sheet)]);
 }
