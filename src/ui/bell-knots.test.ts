@@ -9,6 +9,7 @@ const bell = (kind: SpokenBell["kind"], at: number, more: Partial<SpokenBell> = 
   at,
   title: "",
   says: "",
+  short: "",
   valve: "NQ-H07",
   ...more,
 });
@@ -26,7 +27,7 @@ describe("a bell as a knot of the rope", () => {
   });
 
   it("says when it rings, or how it stands where no time counts", () => {
-    expect(knotOf(bell("wait", NOW + 38_000), NOW)).toMatchObject({
+    expect(knotOf(bell("wait", NOW + 38_000, { title: "Stand test" }), NOW)).toMatchObject({
       when: "0:38",
       lines: ["stand test", "NQ-H07"],
     });

@@ -20,7 +20,7 @@ export function knotOf(bell: SpokenBell, now: number | null): Knot {
           ? "later"
           : "due";
   const says: Record<SpokenBell["kind"], string> = {
-    wait: bell.for === "a-soak" ? "soak" : "stand test",
+    wait: bell.title.toLowerCase(),
     impairment: "post a watch",
     stopped: "stopped",
     "at-work": "at work",

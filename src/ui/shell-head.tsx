@@ -74,8 +74,7 @@ export function PhoneHead({
                 : "border-(--ink-rope-stop) text-(--ink-rope-stop-text)",
             )}
           >
-            {now === null ? "…" : shortWhen(bell.at, now)}{" "}
-            {bell.kind !== "wait" ? "watch" : bell.for === "a-soak" ? "soak" : "stand"}
+            {now === null ? "…" : shortWhen(bell.at, now)} {bell.kind === "wait" ? bell.short : "watch"}
           </Link>
         ))}
       </span>

@@ -11,8 +11,8 @@ export interface SpokenBell {
   readonly at: number;
   readonly title: string;
   readonly says: string;
-  /** Of a wait: what for. */
-  readonly for?: "the-section" | "a-soak";
+  /** In a word or two, where there is no room for more. */
+  readonly short: string;
   readonly valve: string;
   readonly job?: string;
 }
@@ -26,27 +26,28 @@ export function bellWords(speaker: Speaker, bell: Bell): SpokenBell {
     at,
     valve,
     ...(job !== undefined && { job }),
-    ...(bell.kind === "wait" && { for: bell.for }),
     ...said(speaker, bell),
   };
 }
 
-function said({ say, system }: Speaker, bell: Bell): { title: string; says: string } {
+function said({ say, system }: Speaker, bell: Bell): Pick<SpokenBell, "title" | "says" | "short"> {
   const words = say.entries.bells;
   switch (bell.kind) {
-    case "wait":
-      return bell.for === "the-section"
-        ? { title: words.standTest, says: words.readAgain(bell.valve) }
-        : { title: words.soak, says: words.lookAgain(bell.valve) };
+    case "wait": {
+      const { title, short, says } = words.waits[bell.for];
+      return { title, short, says: says(bell.valve) };
+    }
     case "impairment":
       return {
+        short: words.watch,
         title: words.outOfService(say.common.commas(bell.lost)),
         says: words.postAWatch(bell.valve),
       };
     case "stopped":
-      return { title: words.stopped, says: words.of(bell.valve, bell.reason) };
+      return { title: words.stopped, short: words.stopped, says: words.of(bell.valve, bell.reason) };
     case "at-work":
       return {
+        short: words.open,
         title: words.open,
         says: words.of(
           bell.valve,
@@ -54,7 +55,7 @@ function said({ say, system }: Speaker, bell: Bell): { title: string; says: stri
         ),
       };
     case "due":
-      return { title: bell.what, says: bell.why };
+      return { title: bell.what, short: words.due, says: bell.why };
     default:
       return unreachable(bell);
   }

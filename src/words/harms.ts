@@ -120,6 +120,8 @@ export function harmWords(speaker: Speaker, harm: Harm, names: Names): { happens
     }
     case "hammer":
       return { happens: words.hammer(place(harm.node)), cure: words.hammerCure };
+    case "runs-against":
+      return { happens: words.runsAgainst(place(harm.link)), cure: words.runsAgainstCure };
     case "not-brought":
       return { happens: words.notBrought(part(harm.part)), cure: words.notBroughtCure };
     case "moved-after-test":

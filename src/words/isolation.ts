@@ -105,6 +105,8 @@ export function actWhy(speaker: Speaker, why: ActReason): string {
       return words.keepsInService(speaker.say.common.and(why.names));
     case "pumps-first":
       return words.pumpsFirst;
+    case "would-run-against":
+      return words.wouldRunAgainst;
     case "pumps-last":
       return words.pumpsLast;
     case "still-drawn-down":

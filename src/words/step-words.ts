@@ -94,9 +94,9 @@ const PHRASES: Phrases = {
     };
   },
   shut: shutWords,
-  "stop-pump": ({ say }, { name }) => ({
-    title: say.steps.stopPump.title(name),
-    why: say.isolation.why.pumpsFirst,
+  "stop-pump": (speaker, { name, why }) => ({
+    title: speaker.say.steps.stopPump.title(name),
+    why: actWhy(speaker, why),
   }),
   "pump-out": ({ say }, { name }) => ({
     title: say.steps.pumpOut.title(name),
@@ -123,6 +123,15 @@ const PHRASES: Phrases = {
     title: speaker.say.steps.drainAtValve.title,
     why: speaker.say.steps.drainAtValve.why(litres(speaker, volume_L)),
   }),
+  discharge: (speaker, { minutes, of }) => {
+    const words = speaker.say.steps.discharge;
+    return {
+      title: words.title(minutes),
+      why: words.why,
+      cues: of.map(({ says, wait_min }) => words.each(figure(speaker, wait_min, "min"), says)),
+      afterwards: words.afterwards,
+    };
+  },
   stored: ({ say }) => say.steps.stored,
   dead: ({ say }, { name }) => ({
     title: say.steps.dead.title(name),
@@ -229,11 +238,14 @@ const PHRASES: Phrases = {
     title: speaker.say.steps.askTwice.title,
     why: speaker.say.steps.askTwice.why(doingWords(speaker, next)),
   }),
-  crack: ({ say }, { bolts, of, stay, joint = say.steps.crack.joint }) => ({
-    title: say.steps.crack.title(bolts, of, of - stay, joint, stay),
-    why: say.steps.crack.why,
-    cues: [say.steps.crack.cue(stay)],
-  }),
+  crack: ({ say }, { bolts, of, stay, stayAt = "opposite", joint = say.steps.crack.joint }) => {
+    const words = say.steps.crack;
+    return {
+      title: words.title(bolts, of, of - stay, joint, words.stayAt[stayAt](stay)),
+      why: words.why,
+      cues: [words.cue(stay)],
+    };
+  },
   strip: stripWords,
   task: ({ say }, { do: title, why, moves }) => ({ title, why, cues: movesCues(say, moves) }),
   soak: (speaker, { minutes, why, most_min }) => ({
@@ -260,6 +272,15 @@ const PHRASES: Phrases = {
     cues: [say.common.commas(size)],
   }),
   tray: ({ say }) => say.steps.tray,
+  cure: (speaker, { parts }) => {
+    const words = speaker.say.steps.cure;
+    return {
+      title: words.title,
+      why: words.why,
+      cues: parts.map(({ name, cure_min }) => words.each(name, figure(speaker, cure_min, "min"))),
+      afterwards: words.afterwards,
+    };
+  },
   ready: ({ say }, { do: title, why, moves }) => ({ title, why, cues: movesCues(say, moves) }),
   "shut-point": (speaker, { point, name, why, capped }) => ({
     title: speaker.say.steps.shutPoint[capped === true ? "capped" : point](name),

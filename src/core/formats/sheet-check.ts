@@ -1,6 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { standing } from "./card";
-import { closed, Id, Minutes, oneKindOf, oneOf, source, Words } from "./shared";
+import { closed, Id, Minutes, oneKindOf, oneOf, source, titled, Words } from "./shared";
 
 const Disposition = oneOf("reuse", "clean", "renew", "stop");
 export type Disposition = Static<typeof Disposition>;
@@ -39,6 +39,16 @@ const checkBase = {
   why: Words,
   how: Type.Array(Words, { description: "Short cues: good light, nail test." }),
   minutes: Minutes,
+  wait_min: Type.Optional(
+    titled(
+      "Waits before it is judged",
+      Type.Number({
+        exclusiveMinimum: 0,
+        maximum: 10_000,
+        description: "min. What is wrong may be said at once; that all is well only when it is over.",
+      }),
+    ),
+  ),
   tools: Type.Array(Id),
   onBench: Type.Optional(
     Type.Boolean({

@@ -37,6 +37,9 @@ export const ToolClass = oneOf(
   "steel-scraper",
   "torque-wrench",
 );
+/** Which fasteners of a ring stay in while it is cracked. */
+const StayAt = oneOf("opposite", "bottom", "top");
+export type StayAt = Static<typeof StayAt>;
 export type ToolClass = Static<typeof ToolClass>;
 
 /** A tool that must not be used here. */
@@ -142,6 +145,13 @@ const Way = Type.Object(
     stayUntilCracked: Type.Optional(
       Type.Integer({ minimum: 1, description: "How many fasteners stay in until the joint is cracked." }),
     ),
+    stayAt: Type.Optional(
+      Type.Unsafe<Static<typeof StayAt>>({
+        ...titled("Which stay in", StayAt),
+        description:
+          "Where the fasteners sit that stay in until the joint is cracked: opposite each other when left out; at the bottom where they cradle what comes off.",
+      }),
+    ),
     spoils: Type.Optional(
       Type.Array(Id, { description: "One-use parts that this removal spoils beside the part itself." }),
     ),
@@ -199,7 +209,18 @@ const Fit = Type.Object(
     thread: Type.Optional(
       oneKindOf(
         Type.Object(
-          { kind: Type.Literal("locker"), grade: oneOf("low", "medium", "high"), with: Id, why: Words },
+          {
+            kind: Type.Literal("locker"),
+            grade: oneOf("low", "medium", "high"),
+            with: Id,
+            why: Words,
+            cure_min: Type.Optional(
+              titled(
+                "Cures before it is loaded",
+                Type.Number({ exclusiveMinimum: 0, maximum: 10_000, description: "min, by its own paper." }),
+              ),
+            ),
+          },
           closed,
         ),
         Type.Object({ kind: Type.Literal("anti-seize"), with: Id, why: Words }, closed),

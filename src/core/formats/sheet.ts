@@ -9,11 +9,12 @@ import {
   type Feature,
   ForbiddenTool,
   PartSchema,
+  type StayAt,
   ToolClass,
 } from "./sheet-part";
 
 export { CHECK_DIMENSIONS } from "./sheet-check";
-export type { Disposition, EndCondition, Feature, ToolClass };
+export type { Disposition, EndCondition, Feature, StayAt, ToolClass };
 
 const Kit = Type.Object(
   {

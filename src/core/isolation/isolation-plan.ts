@@ -7,8 +7,10 @@ import {
   network,
   originOf,
   type Positions,
+  pumpsWithoutWay,
   reachable,
   standing,
+  standsShut,
   type ThreeWayNode,
   threeWays,
 } from "../line";
@@ -24,7 +26,7 @@ import { asleep, coldAlone, lostConsumers } from "./lost";
 import { openPath, stepAt } from "./open-path";
 import { restoringOrder, shuttingOrder } from "./order";
 import { permitsFor } from "./permits";
-import type { IsolationDemand, IsolationFailure, IsolationPlan, Turned } from "./plan";
+import type { Bypass, IsolationDemand, IsolationFailure, IsolationPlan, PumpAt, Turned } from "./plan";
 import { provePoints } from "./prove";
 import { unprotectedVessels } from "./relief";
 import { type Section, shutInSection } from "./section";
@@ -142,7 +144,7 @@ function planStanding(
   const kept = new Set(bypasses.flatMap(({ keeps }) => keeps));
   const without = dry.filter((each) => !kept.has(each));
   const lost = [...without, ...asleep(net, shut, zone), ...coldAlone(net, after, shut, dry)];
-  const pumps = pumpsAt(net, section);
+  const pumps = pumpsAt(net, section, { shut, bypasses });
   const minutes =
     closures.reduce((sum, each) => sum + each.minutes, 0) +
     turned.reduce((sum, each) => sum + (each.stands === true ? 0 : each.minutes), 0) +
@@ -187,15 +189,25 @@ function withMotors(net: Network, zone: readonly number[], closed: ReadonlySet<n
   return [...new Set([...zone, ...motors])];
 }
 
-const pumpsAt = (net: Network, section: Section) => {
+/** Pumps that stand in what is shut in, and those that have a way on an ordinary day and none while it is shut. */
+function pumpsAt(
+  net: Network,
+  section: Section,
+  { shut, bypasses }: { readonly shut: ReadonlySet<string>; readonly bypasses: readonly Bypass[] },
+): PumpAt[] {
+  if (net.pumps.length === 0) return [];
   const inside = new Set(section.nodes);
-  return net.pumps.flatMap((index) => {
-    const link = net.links[index]!;
-    return inside.has(link.from) || inside.has(link.to)
-      ? [{ link: link.id, name: link.name ?? link.id }]
-      : [];
+  const round = new Set(bypasses.map(({ link }) => link));
+  const usual = new Set(pumpsWithoutWay(net, (link) => !standsShut(link)));
+  const idle = new Set(
+    pumpsWithoutWay(net, (link) => round.has(link.id) || !(shut.has(link.id) || standsShut(link))),
+  );
+  return net.pumps.flatMap((index): PumpAt[] => {
+    const { id, name = id, from, to } = net.links[index]!;
+    if (inside.has(from) || inside.has(to)) return [{ link: id, name }];
+    return idle.has(index) && !usual.has(index) ? [{ link: id, name, idle: true }] : [];
   });
-};
+}
 
 /** Nodes of the named places: a link stands for both its ends, a three-way valve for all its ports. */
 function placesOf(net: Network, ids: readonly string[]): number[] {

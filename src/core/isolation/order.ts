@@ -1,6 +1,5 @@
 import { mediumOf, type Network } from "../line";
-import type { Act, Bleed, Bypass, Closure, Turned } from "./plan";
-
+import type { Act, Bleed, Bypass, Closure, PumpAt, Turned } from "./plan";
 import type { Section } from "./section";
 import { rankOf } from "./stream-order";
 
@@ -11,7 +10,7 @@ interface Made {
   readonly bleeds: readonly Bleed[];
   readonly section: Section;
   readonly bypasses: readonly Bypass[];
-  readonly pumps: readonly { readonly link: string; readonly name: string }[];
+  readonly pumps: readonly PumpAt[];
   readonly pumpedOut: readonly { readonly node: string; readonly name: string }[];
 }
 
@@ -35,7 +34,7 @@ export function shuttingOrder({ closures, turned, bleeds, bypasses, pumps, pumpe
         kind: "stop-pump",
         id: pump.link,
         name: pump.name,
-        why: { kind: "pumps-first" },
+        why: { kind: pump.idle === true ? "would-run-against" : "pumps-first" },
       }),
     ),
     ...before.map(shut),

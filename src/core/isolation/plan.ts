@@ -91,6 +91,14 @@ export interface Bypass {
   readonly keeps: readonly LostConsumer[];
 }
 
+/** A pump that is stopped for the work. */
+export interface PumpAt {
+  readonly link: string;
+  readonly name: string;
+  /** It could not push into what is opened: it would only run against what is shut. */
+  readonly idle?: true;
+}
+
 /** One thing done to the line, and why at this place in the order. */
 export interface Act {
   readonly kind:
@@ -125,6 +133,8 @@ export type ActReason =
   /** By name: who stays in service by it. */
   | { readonly kind: "keeps-in-service"; readonly names: readonly string[] }
   | { readonly kind: "pumps-first" }
+  /** It stands outside of what is opened, but has no way left for what it moves. */
+  | { readonly kind: "would-run-against" }
   | { readonly kind: "pumps-last" }
   /** Its place among the streams; the first of all is shut from the feed on. */
   | { readonly kind: "shut-in-order"; readonly stream: Stream | Medium; readonly first: boolean }
@@ -178,7 +188,7 @@ export interface IsolationPlan {
   /** Who goes without, bypasses open. */
   readonly lost: readonly LostConsumer[];
   readonly bypasses: readonly Bypass[];
-  readonly pumps: readonly { readonly link: string; readonly name: string }[];
+  readonly pumps: readonly PumpAt[];
   readonly pumpedOut: readonly { readonly node: string; readonly name: string }[];
   readonly prove: readonly ProvePoint[];
   readonly locked: readonly LockedPiece[];

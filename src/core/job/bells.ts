@@ -1,3 +1,4 @@
+import type { WaitsFor } from "../world";
 import { isClosed, outOfService, type Run } from "./run";
 import type { Step } from "./step";
 
@@ -9,7 +10,7 @@ export type Bell = {
   readonly valve: string;
   readonly job?: string;
 } & (
-  | { readonly kind: "wait"; readonly for: "the-section" | "a-soak" }
+  | { readonly kind: "wait"; readonly for: WaitsFor }
   /** Fire protection that is out of service, by name. */
   | { readonly kind: "impairment"; readonly lost: readonly string[] }
   | { readonly kind: "stopped"; readonly reason: string }
@@ -21,6 +22,22 @@ export type Bell = {
 /** Hours out of service after which somebody must stand watch; the local authority sets the real figure. */
 export const WATCH_AFTER_H = 10;
 const HOUR = 3_600_000;
+
+/** What the wait of a card is for. */
+function waitsFor({ kind }: Step): WaitsFor {
+  switch (kind) {
+    case "hold":
+      return "the-section";
+    case "discharge":
+      return "a-charge";
+    case "cure":
+      return "a-cure";
+    case "check":
+      return "a-look";
+    default:
+      return "a-soak";
+  }
+}
 
 /** What one open job rings: a running wait, an impairment, work that was stopped or is going on. */
 export function jobBells(job: Run): Bell[] {
@@ -36,7 +53,7 @@ export function jobBells(job: Run): Bell[] {
             id: `${inputs.id}:wait:${step.id}`,
             kind: "wait",
             at: state.until,
-            for: step.kind === "hold" ? "the-section" : "a-soak",
+            for: waitsFor(step),
           },
         ]
       : [];

@@ -18,7 +18,7 @@ export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { PHASES, type Phase } from "./phases";
-export { BAR, effectiveEvents, newestOwn, replay } from "./progress";
+export { BAR, effectiveEvents, newestOwn, type Progress, replay } from "./progress";
 export { type Proof, prove, truthsOf } from "./prove";
 export {
   type AsFound,
@@ -43,6 +43,7 @@ export type { Step, StepKind, StepOf } from "./step";
 export type { Danger } from "./step-head";
 export { ASKED_TWICE } from "./step-rule";
 export { actsOf } from "./step-rules";
+export { lookWait } from "./steps/check";
 export type { FitRule } from "./steps/fit";
 export type { ProvePlace } from "./steps/gauge";
 export type { Noted } from "./steps/mark";

@@ -4,7 +4,7 @@ import { workAgain } from "../calculators";
 import type { JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
 import { PLAN_RULES, readDocument } from "../formats";
 import { toSI, unitNamed } from "../quantity";
-import { accept } from "./accept";
+import { accept, type Refusal } from "./accept";
 import { BAR } from "./progress";
 import { type Run, run } from "./run";
 import type { Step, StepOf } from "./step";
@@ -103,19 +103,30 @@ export class Walk {
 
   /** Adds an event of the technician's; a refusal is thrown, with its words. */
   add(event: Record<string, unknown>): this {
-    const full = {
-      v: 1,
-      id: `${this.inputs.id}-e${this.events.length + 1}`,
-      at: new Date(this.now).toISOString(),
-      by: "Tam Arkle",
-      ...event,
-    } as JobEvent;
-    const taken = accept(this.job, full, { now: this.now, workAgain });
+    const full = this.#dated(event);
+    const taken = this.#offered(full);
     if (!taken.ok) throw new Error(`${taken.error.path} ${refusalWords(speaker(), taken.error, this.job)}`);
     this.events.push(full);
     this.#job = taken.value;
     return this;
   }
+
+  /** Why an event would not be taken; nothing is added. */
+  refusal(event: Record<string, unknown>): Refusal | undefined {
+    const taken = this.#offered(this.#dated(event));
+    return taken.ok ? undefined : taken.error;
+  }
+
+  #dated = (event: Record<string, unknown>): JobEvent =>
+    ({
+      v: 1,
+      id: `${this.inputs.id}-e${this.events.length + 1}`,
+      at: new Date(this.now).toISOString(),
+      by: "Tam Arkle",
+      ...event,
+    }) as JobEvent;
+
+  #offered = (event: JobEvent) => accept(this.job, event, { now: this.now, workAgain });
 
   /** Does whole steps until one matches, or the job is at its end. */
   until(matches: (step: Step) => boolean): this {
@@ -155,13 +166,22 @@ export class Walk {
           typed: `${step.above_bar} bar g`,
         });
         return;
+      case "cure":
+        this.now += step.minutes * 60_000;
+        this.add({ kind: "step-done", ...at });
+        return;
       case "hold":
       case "soak":
+      case "discharge":
         this.add({ kind: "wait-started", ...at, minutes: step.minutes });
         this.now += step.minutes * 60_000;
         this.add({ kind: "step-done", ...at });
         return;
       case "check":
+        if (step.wait_min !== undefined) {
+          this.add({ kind: "wait-started", ...at, minutes: step.wait_min });
+          this.now += step.wait_min * 60_000;
+        }
         this.#check(step.check, at);
         return;
       case "tighten":

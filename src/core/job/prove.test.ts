@@ -422,6 +422,12 @@ const MUTANTS: readonly Mutant[] = [
     move(kind("shut", "dead"), "behind", id("strip:coil")),
     "live-part-touched",
   ],
+  [
+    "a pump runs on when its way is shut",
+    "mixer",
+    leaveOut((step) => kind("stop-pump")(step) || kind("start-pump")(step)),
+    "runs-against",
+  ],
   ["what goes in new is not brought", "wet", leaveOut(kind("kit")), "not-brought"],
   ["work with the medium in the pipe is not agreed to", "cock", leaveOut(kind("live")), "not-agreed"],
 ];

@@ -157,3 +157,30 @@ describe("what lies behind", () => {
     expect(opened.at(0)?.warm_min).toBeUndefined();
   });
 });
+
+describe("a pump that would run against what is shut", () => {
+  const mixer = jobAt("LD-M1", "ottermouth-spoolmix-25", "lido-water");
+
+  it("is stopped before anything is shut, and started when all stands open", () => {
+    const plan = planOf(mixer);
+    const { steps } = plan;
+    const stop = steps.findIndex((step) => step.kind === "stop-pump" && step.link === "LD-RP");
+    const start = steps.findIndex((step) => step.kind === "start-pump" && step.link === "LD-RP");
+    expect(steps[stop]).toMatchObject({ why: { kind: "would-run-against" } });
+    expect(stop).toBeLessThan(steps.findIndex(({ kind }) => kind === "shut"));
+    expect(start).toBeGreaterThan(steps.findLastIndex(({ kind }) => kind === "open"));
+    expect(prove(plan, mixer)).toMatchObject({ harms: [], differences: [] });
+  });
+
+  it("that nobody stops is found", () => {
+    const plan = planOf(mixer);
+    const steps = plan.steps.filter(({ kind }) => kind !== "stop-pump" && kind !== "start-pump");
+    expect(prove({ ...plan, steps }, mixer).harms[0]).toMatchObject({
+      harm: { kind: "runs-against", link: "LD-RP" },
+    });
+  });
+
+  it("runs on in a job that was planned before this was looked at", () => {
+    expect(stepsOf({ ...mixer, rules: 3 }).filter(({ kind }) => kind === "stop-pump")).toEqual([]);
+  });
+});

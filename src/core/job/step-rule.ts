@@ -86,15 +86,20 @@ export const lockedOn = {
   },
 } satisfies StepRule<{ readonly lockable: boolean }>;
 
+/** A wait is started once, and is not made shorter. */
+export function startsWait(
+  { id, minutes }: Pick<StepHead, "id" | "minutes">,
+  event: Extract<StepEntry, { kind: "wait-started" }>,
+  { progress }: AtEntry,
+): EntryRefusal | undefined {
+  if (progress.waits.has(id)) return { path: "/step", kind: "wait-runs" };
+  return event.minutes >= minutes ? undefined : { path: "/minutes", kind: "wait-too-short", minutes };
+}
+
 /** Done when a wait that was started is over. */
 export const waited = {
   takes: {
-    "wait-started": (step, event, { progress }) => {
-      if (progress.waits.has(step.id)) return { path: "/step", kind: "wait-runs" };
-      return event.minutes >= step.minutes
-        ? undefined
-        : { path: "/minutes", kind: "wait-too-short", minutes: step.minutes };
-    },
+    "wait-started": startsWait,
     "step-done": (step, _, { progress, at }) => {
       const wait = progress.waits.get(step.id);
       if (wait === undefined) return { path: "/step", kind: "wait-not-started" };

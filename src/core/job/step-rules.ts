@@ -10,7 +10,9 @@ import { charge } from "./steps/charge";
 import { check } from "./steps/check";
 import { confirm } from "./steps/confirm";
 import { crack } from "./steps/crack";
+import { cure } from "./steps/cure";
 import { dead } from "./steps/dead";
+import { discharge } from "./steps/discharge";
 import { drain } from "./steps/drain";
 import { drainAtValve } from "./steps/drain-at-valve";
 import { evacuate } from "./steps/evacuate";
@@ -70,6 +72,7 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   "open-bleed": openBleed,
   drain,
   "drain-at-valve": drainAtValve,
+  discharge,
   stored,
   dead,
   release,
@@ -87,6 +90,7 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   tighten,
   "tighten-one": tightenOne,
   tray,
+  cure,
   ready,
   bypass,
   "shut-point": shutPoint,

@@ -7,7 +7,9 @@ import type { ChargeFacts } from "./steps/charge";
 import type { CheckFacts } from "./steps/check";
 import type { ConfirmFacts } from "./steps/confirm";
 import type { CrackFacts } from "./steps/crack";
+import type { CureFacts } from "./steps/cure";
 import type { DeadFacts } from "./steps/dead";
+import type { DischargeFacts } from "./steps/discharge";
 import type { DrainFacts } from "./steps/drain";
 import type { DrainAtValveFacts } from "./steps/drain-at-valve";
 import type { EvacuateFacts } from "./steps/evacuate";
@@ -68,6 +70,7 @@ export type StepFacts =
   | DrainFacts
   | LiquidOutFacts
   | DrainAtValveFacts
+  | DischargeFacts
   | StoredFacts
   | DeadFacts
   | ReleaseFacts
@@ -85,6 +88,7 @@ export type StepFacts =
   | TightenFacts
   | TightenOneFacts
   | TrayFacts
+  | CureFacts
   | ReadyFacts
   | ShutPointFacts
   | StartPumpFacts

@@ -1,5 +1,6 @@
 export { checkLine } from "./check-line";
 export { equipmentAt } from "./equipment";
+export { pumpsWithoutWay } from "./idle-pumps";
 export {
   CO2_LIQUID_ABOVE_BAR,
   CO2_TRIPLE_BAR_ABS,

@@ -1,5 +1,8 @@
 import type { ToolClass } from "../formats";
 
+/** What a wait is for: what creeps in is to show, something soaks, cures or loses its charge, a look needs its time. */
+export type WaitsFor = "the-section" | "a-soak" | "a-cure" | "a-charge" | "a-look";
+
 /**
  * What a card asks a person to do, one thing at a time. Links, nodes, parts, checks and marks by their ids; pressures
  * in bar gauge, torques in N·m, times in minutes.
@@ -62,7 +65,7 @@ export type Act =
   /** What is left is let out at the valve itself, on the rung its sheet names. */
   | { readonly do: "release"; readonly withPower?: boolean }
   | { readonly do: "let-go-of-stored" }
-  | { readonly do: "wait"; readonly minutes: number; readonly for: "the-section" | "a-soak" }
+  | { readonly do: "wait"; readonly minutes: number; readonly for: WaitsFor }
   /** Zero is read; by the site's own drawing where no line is drawn. */
   | { readonly do: "read-zero"; readonly node?: string; readonly bound_bar: number }
   | { readonly do: "prove-dead"; readonly node: string }

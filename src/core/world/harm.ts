@@ -23,6 +23,8 @@ export type Harm =
   | { readonly kind: "hammer"; readonly node: string }
   /** Liquid flashes into a place without pressure. */
   | { readonly kind: "hits-empty"; readonly node: string; readonly medium: Medium }
+  /** A pump runs on without a way for what it moves. */
+  | { readonly kind: "runs-against"; readonly link: string }
   | { readonly kind: "zero-not-proven"; readonly part: string; readonly node: string }
   | { readonly kind: "nothing-to-read"; readonly node: string }
   /** The place that is read does not tell of what is opened. */
@@ -112,6 +114,7 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "anothers-lock",
   "air-left-in",
   "hits-empty",
+  "runs-against",
   "no-warning-of-weight",
   "used-seal",
   "tight-before-its-fellows",

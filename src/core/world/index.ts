@@ -1,4 +1,4 @@
-export type { Act } from "./act";
+export type { Act, WaitsFor } from "./act";
 export { ACT_KINDS, perform } from "./acts";
 export { differences } from "./end";
 export { type EndDifference, type Harm, SEVERITY } from "./harm";

@@ -7,6 +7,7 @@ import {
   type Network,
   network,
   type Positions,
+  pumpsWithoutWay,
   standing,
   threeWays,
 } from "../line";
@@ -38,6 +39,7 @@ const SETS = [
   "tookOut",
   "leftToOthers",
   "reliedOn",
+  "idle",
 ] as const satisfies readonly (keyof World)[];
 
 /** A night, min. */
@@ -93,8 +95,12 @@ export class World {
   readonly leftToOthers = new Set<string>();
   /** What another job holds and this one counts on as well. */
   readonly reliedOn = new Set<string>();
+  /** Pumps that have no way for what they move, as far as it was looked at. */
+  readonly idle = new Set<string>();
   /** Locks of other jobs, with whose they are. */
   readonly #theirs = new Map<string, string>();
+  /** Pumps that had no way before this one began. */
+  readonly #idleBefore: ReadonlySet<string>;
   /** Consumers that other jobs had taken service from before this one began. */
   readonly #dryBefore: ReadonlySet<string>;
   #standing: Standing | undefined;
@@ -109,6 +115,7 @@ export class World {
     if (as !== undefined) {
       this.valve = copied(as.valve);
       this.#dryBefore = as.#dryBefore;
+      this.#idleBefore = as.#idleBefore;
       this.#standAs(as);
       return;
     }
@@ -120,6 +127,8 @@ export class World {
     }
     this.settle();
     this.#dryBefore = new Set(site.others.size === 0 ? [] : this.without());
+    this.newlyIdle();
+    this.#idleBefore = new Set(this.idle);
   }
 
   /** Another world that stands as this one does now, and goes its own way from here. */
@@ -453,6 +462,29 @@ export class World {
     if (this.locks.has(at)) return;
     this.shut.delete(at);
     this.stems.delete(at);
+  }
+
+  /** Pumps that lost their way since this was asked last, and run on. */
+  newlyIdle(): string[] {
+    const net = this.#standing?.net;
+    if (net === undefined || net.pumps.length === 0) return [];
+    const now = pumpsWithoutWay(net, (link) => this.lets(link)).map((index) => net.links[index]!);
+    const since = now.filter(({ id }) => !this.idle.has(id));
+    this.idle.clear();
+    for (const { id } of now) this.idle.add(id);
+    return since.flatMap((pump) => (this.runs(pump) ? [pump.id] : []));
+  }
+
+  /** Whether a pump would run without a way, and would not have before. */
+  wouldRunAgainst(pump: string): boolean {
+    this.newlyIdle();
+    return this.idle.has(pump) && !this.#idleBefore.has(pump);
+  }
+
+  /** Whether a pump runs: nobody stopped it, and its motor has power. */
+  runs(pump: LineLink): boolean {
+    if (pump.kind !== "pump" || this.stopped.has(pump.id)) return false;
+    return pump.motor === undefined || this.isLive(pump.motor);
   }
 
   /** A cap sits over this stem, and is on. */

@@ -39,7 +39,7 @@ function cardOf(job: JobSummary, bell: SpokenBell): OpenJobCard {
   const shut = job.held.map((each) => each.link).join(", ");
   const headline =
     bell.kind === "wait"
-      ? `${job.valve}, ${bell.for === "a-soak" ? "soak" : "stand test"}`
+      ? `${job.valve}, ${bell.title.toLowerCase()}`
       : lost.length > 0
         ? `${lost.join(", ")} out of service`
         : `${job.valve}: ${job.says}`;

@@ -2,7 +2,7 @@
 
 import clsx from "clsx";
 import { useEffect } from "react";
-import type { StepOf } from "@/core/job";
+import { lookWait, type StepOf } from "@/core/job";
 import { kitLines, type ListLine, standIns, toolName } from "@/words";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
@@ -11,6 +11,8 @@ import { blankFigure, readFigure } from "../kit/figure";
 import { limitWords, unitOfCheck } from "../limit-words";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
+import { WaitClock } from "./bodies-wait";
+import { startsFirst } from "./look-wait";
 import { PhotoStrip } from "./photo-strip";
 import { type BodyProps, StepForm } from "./step-form";
 import type { JobLog } from "./use-job-log";
@@ -47,12 +49,31 @@ export function CheckBody({
   onChosen,
 }: BodyProps<"check"> & { onChosen: (means: string | undefined) => void }) {
   const { check } = step;
-  return check.kind === "measure" ? (
-    <MeasureForm step={step.id} check={check} log={log} />
-  ) : (
-    <LookForm step={step.id} check={check} log={log} onChosen={onChosen} />
+  const wait = lookWait(step, log.job.progress);
+  const startFirst = (means?: string): boolean =>
+    startsFirst(step, log.job.progress, means) &&
+    log.add({ kind: "wait-started", step: step.id, minutes: step.wait_min ?? 0 });
+  return (
+    <>
+      {step.wait_min !== undefined && (
+        <WaitClock
+          minutes={step.wait_min}
+          until={wait.kind === "runs" ? wait.until : undefined}
+          toStart="Start it when all stands as the card says."
+          afterwards={check.ask}
+        />
+      )}
+      {check.kind === "measure" ? (
+        <MeasureForm step={step.id} check={check} log={log} startFirst={startFirst} />
+      ) : (
+        <LookForm step={step.id} check={check} log={log} onChosen={onChosen} startFirst={startFirst} />
+      )}
+    </>
   );
 }
+
+/** Starts the wait instead, where one has to come first. */
+type StartFirst = (means?: string) => boolean;
 
 /** A check that is answered with one of a few words. */
 function LookForm({
@@ -60,11 +81,13 @@ function LookForm({
   check,
   log,
   onChosen,
+  startFirst,
 }: {
   step: string;
   check: Looked;
   log: JobLog;
   onChosen: (means: string | undefined) => void;
+  startFirst: StartFirst;
 }) {
   const form = useAsked({ answer: "" });
   const options =
@@ -77,12 +100,11 @@ function LookForm({
   const answer = form.watch("answer");
   const means = options.find((option) => option.id === answer)?.means;
   useEffect(() => onChosen(means), [means, onChosen]);
+  const answered = form.handleSubmit((said) => {
+    log.add({ kind: "check-answered", step, check: check.id, answer: said.answer });
+  });
   return (
-    <StepForm
-      onDone={form.handleSubmit((said) => {
-        log.add({ kind: "check-answered", step, check: check.id, answer: said.answer });
-      })}
-    >
+    <StepForm onDone={() => startFirst(means) || void answered()}>
       <Asked form={form} name="answer" refuse={needed("Choose what you found.")}>
         {(field) => <Choices label={check.ask} options={options} {...field} />}
       </Asked>
@@ -91,19 +113,28 @@ function LookForm({
 }
 
 /** A check that is answered with a figure. */
-function MeasureForm({ step, check, log }: { step: string; check: Measure; log: JobLog }) {
+function MeasureForm({
+  step,
+  check,
+  log,
+  startFirst,
+}: {
+  step: string;
+  check: Measure;
+  log: JobLog;
+  startFirst: StartFirst;
+}) {
   const { system } = useSettings();
   const shown = unitOfCheck(check, system);
   const form = useAsked({ reading: blankFigure(shown.id) });
+  const measured = form.handleSubmit(({ reading }) => {
+    const read = readFigure(reading, check.dimension);
+    if (!read.ok) return;
+    const { si, typed } = read.value;
+    if (log.add({ kind: "check-measured", step, check: check.id, si, typed })) form.reset();
+  });
   return (
-    <StepForm
-      onDone={form.handleSubmit(({ reading }) => {
-        const read = readFigure(reading, check.dimension);
-        if (!read.ok) return;
-        const { si, typed } = read.value;
-        if (log.add({ kind: "check-measured", step, check: check.id, si, typed })) form.reset();
-      })}
-    >
+    <StepForm onDone={() => startFirst() || void measured()}>
       <AskedFigure
         form={form}
         name="reading"

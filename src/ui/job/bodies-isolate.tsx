@@ -9,7 +9,6 @@ import { blankFigure, readFigure } from "../kit/figure";
 import { TextField } from "../kit/text-field";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
-import { useNow } from "../when";
 import { type BodyProps, StepForm } from "./step-form";
 
 export function ShutBody({ step, log }: BodyProps<"shut" | "stop-pump">) {
@@ -170,59 +169,5 @@ function NotZero({ step, log }: BodyProps<"gauge">) {
         </div>
       )}
     </div>
-  );
-}
-
-export function WaitBody({ step, log }: BodyProps<"hold" | "soak">) {
-  const words = useSpeaker();
-  const { afterwards = "" } = stepWords(words, step);
-  const now = useNow(250);
-  const state = log.job.states.get(step.id);
-  const running = state?.kind === "running";
-  const left = running && now !== null ? Math.max(0, state.until - now) : step.minutes * 60_000;
-  const share = running ? 1 - left / (step.minutes * 60_000) : 0;
-  const seconds = Math.ceil(left / 1000);
-  return (
-    <StepForm
-      onDone={() => {
-        if (running) log.add({ kind: "step-done", step: step.id });
-        else log.add({ kind: "wait-started", step: step.id, minutes: step.minutes });
-      }}
-    >
-      <div className="card flex flex-wrap items-center gap-5 p-4">
-        <svg
-          width={148}
-          height={148}
-          viewBox="0 0 148 148"
-          className="shrink-0"
-          role="img"
-          aria-label={`${Math.floor(seconds / 60)} minutes ${seconds % 60} seconds left`}
-        >
-          <circle cx={74} cy={74} r={62} fill="none" stroke="var(--sunk)" strokeWidth={13} />
-          <circle
-            cx={74}
-            cy={74}
-            r={62}
-            fill="none"
-            stroke={share >= 1 ? "var(--go)" : "var(--ink-wait-mark)"}
-            strokeWidth={13}
-            strokeLinecap="round"
-            strokeDasharray={`${share * 389.6} 389.6`}
-            transform="rotate(-90 74 74)"
-          />
-          <text x={74} y={86} textAnchor="middle" className="plate" fontSize={38} fill="var(--ink)">
-            {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
-          </text>
-        </svg>
-        <p className="min-w-[9em] flex-1 text-body">
-          {!running &&
-            `${step.kind === "hold" ? "Start it when the gauge is shut in." : "Start it when it is at work."} You may close this: it goes on, and the bell rings when it is over.`}
-          {running &&
-            left > 0 &&
-            `It runs. You may close this: the bell rings when it is over. Then: ${afterwards}`}
-          {running && left === 0 && `It is over. ${afterwards}`}
-        </p>
-      </div>
-    </StepForm>
   );
 }

@@ -2,6 +2,7 @@
 
 import clsx from "clsx";
 import { useState } from "react";
+import type { StayAt } from "@/core/formats";
 import { ASKED_TWICE, piecesLeft } from "@/core/job";
 import { onCircle } from "../draw/round";
 import { StackCount } from "../draw/stack";
@@ -49,9 +50,9 @@ export function CrackBody({ step, log }: BodyProps<"crack">) {
   return (
     <StepForm onDone={done}>
       <div className="card flex items-center gap-4 px-4 py-3">
-        <CrackedJoint of={step.of} stay={step.stay} />
+        <CrackedJoint of={step.of} stay={step.stay} at={step.stayAt} />
         <p className="text-body">
-          <b>{step.stay} opposite bolts stay in</b> and hold the joint. Everything else is out.
+          <b>{HOLD[step.stayAt ?? "opposite"](step.stay)}</b> and hold the joint. Everything else is out.
         </p>
       </div>
       <Asked form={form} name="came" refuse={needed("Choose what comes out.")}>
@@ -66,15 +67,30 @@ export function CrackBody({ step, log }: BodyProps<"crack">) {
   );
 }
 
-/** The ring of bolts from above: the two that stay in are filled. */
-function CrackedJoint({ of, stay }: { of: number; stay: number }) {
-  const stays = new Set(Array.from({ length: stay }, (_, index) => Math.round((index * of) / stay)));
+const HOLD = {
+  opposite: (stay: number) => `${stay} opposite bolts stay in`,
+  bottom: (stay: number) => `The ${stay} bottom bolts stay in`,
+  top: (stay: number) => `The ${stay} top bolts stay in`,
+} satisfies Record<StayAt, (stay: number) => string>;
+
+/** Places on the ring, from the top on clockwise, half a pitch off it where top or bottom ones stay in. */
+function staying(of: number, stay: number, at: StayAt): ReadonlySet<number> {
+  const all = Array.from({ length: of }, (_, place) => place);
+  if (at === "opposite") return new Set(all.slice(0, stay).map((index) => Math.round((index * of) / stay)));
+  const height = (place: number) => Math.cos(((place + 0.5) * 2 * Math.PI) / of) * (at === "top" ? 1 : -1);
+  return new Set(all.sort((a, b) => height(b) - height(a)).slice(0, stay));
+}
+
+/** The ring of bolts from above: those that stay in are filled. */
+function CrackedJoint({ of, stay, at = "opposite" }: { of: number; stay: number; at: StayAt | undefined }) {
+  const stays = staying(of, stay, at);
+  const turned = at === "opposite" ? 0 : 0.5;
   return (
     <svg width={96} height={96} viewBox="0 0 96 96" aria-hidden="true" className="shrink-0">
       <circle cx={48} cy={48} r={44} fill="var(--ink-iron)" stroke="var(--draw)" strokeWidth={1.4} />
       <circle cx={48} cy={48} r={20} fill="var(--card)" stroke="var(--draw)" />
       {Array.from({ length: of }, (_, place) => {
-        const [cx, cy] = onCircle(48, 48, 32, -Math.PI / 2 + (place * 2 * Math.PI) / of);
+        const [cx, cy] = onCircle(48, 48, 32, -Math.PI / 2 + ((place + turned) * 2 * Math.PI) / of);
         return (
           <circle
             key={place}

@@ -3,6 +3,7 @@
 import { Undo2 } from "lucide-react";
 import type { Step } from "@/core/job";
 import { useNow } from "../when";
+import { showsAtOnce } from "./look-wait";
 import { STEP_FORM } from "./step-form";
 import { buttonSays } from "./step-views";
 import type { JobLog } from "./use-job-log";
@@ -35,7 +36,7 @@ export function StepFooter({
       <button
         type="submit"
         form={STEP_FORM}
-        disabled={halted || waiting || state?.kind === "waits-for-others"}
+        disabled={halted || (waiting && !showsAtOnce(means)) || state?.kind === "waits-for-others"}
         // A glove taps twice: the second tap would land on the next step. Bolts and pieces are tapped fast on purpose.
         onClick={(event) => event.detail > 1 && !tappedFast(step) && event.preventDefault()}
         className="btn btn-go min-h-16 flex-[99_1_7em] px-3 text-lead"

@@ -3,10 +3,12 @@ import { judgeNewPart } from "@/core/build";
 import { nextBolt, piecesLeft, type Step, type StepKind, type StepOf } from "@/core/job";
 import { SignOffBody, TrayBody } from "./bodies-finish";
 import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
-import { GateBody, GaugeBody, ShutBody, WaitBody, WriteDownBody } from "./bodies-isolate";
+import { GateBody, GaugeBody, ShutBody, WriteDownBody } from "./bodies-isolate";
 import { OthersBody } from "./bodies-others";
 import { FitBody, TightenBody, TightenOneBody } from "./bodies-rebuild";
 import { AskTwiceBody, ConfirmBody, CrackBody, StripBody } from "./bodies-strip";
+import { WaitBody } from "./bodies-wait";
+import { showsAtOnce, startsFirst } from "./look-wait";
 import { type BodyProps, StepForm } from "./step-form";
 import type { JobLog } from "./use-job-log";
 
@@ -47,7 +49,7 @@ const SHUT = {
 const ASKED = { Body: AskTwiceBody, button: () => "Yes, go on" };
 const WAITED = {
   Body: WaitBody,
-  button: (step: StepOf<"hold" | "soak">, { log, waiting }: Pressed) =>
+  button: (step: StepOf<"hold" | "soak" | "discharge" | "cure">, { log, waiting }: Pressed) =>
     log.job.states.get(step.id)?.kind === "running"
       ? waiting
         ? "The wait runs"
@@ -61,6 +63,15 @@ const CHECK_BUTTON: Record<string, string> = {
   renew: "Renew it",
   stop: "Record it",
 };
+
+/** What shows at once is recorded at once; that all is well only when the wait is over. */
+function checkSays(step: StepOf<"check">, { log, means, waiting }: Pressed): string {
+  if (startsFirst(step, log.job.progress, means)) return `Start the wait: ${step.wait_min} min`;
+  if (waiting && !showsAtOnce(means)) return "The wait runs";
+  return step.check.kind === "measure"
+    ? "Take the figure"
+    : (CHECK_BUTTON[means ?? ""] ?? "Choose what you found");
+}
 
 /** While a stack is counted the button counts. */
 function pieceSays(
@@ -84,11 +95,7 @@ function fitSays(step: StepOf<"fit">, { log }: Pressed): string {
 
 /** Every kind of step with its look: a kind without one does not compile. */
 const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
-  check: {
-    Body: CheckBody,
-    button: ({ check }, { means }) =>
-      check.kind === "measure" ? "Take the figure" : (CHECK_BUTTON[means ?? ""] ?? "Choose what you found"),
-  },
+  check: { Body: CheckBody, button: checkSays },
   protect: PLAIN,
   kit: { Body: KitBody, button: done },
   tools: { Body: ToolsBody, button: done },
@@ -105,6 +112,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   "open-bleed": PLAIN,
   drain: PLAIN,
   "drain-at-valve": PLAIN,
+  discharge: WAITED,
   stored: WRITTEN,
   dead: WRITTEN,
   release: PLAIN,
@@ -125,6 +133,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   },
   "tighten-one": { Body: TightenOneBody, button: () => "It is tight" },
   tray: { Body: TrayBody, button: () => "The tray balances" },
+  cure: WAITED,
   ready: PLAIN,
   "shut-point": PLAIN,
   "start-pump": PLAIN,

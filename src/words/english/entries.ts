@@ -38,10 +38,31 @@ export const entries = {
     signed: (statement: string, handedOver: string) => `${statement} Handed over: ${handedOver}.`,
   },
   bells: {
-    standTest: "Stand test",
-    soak: "Soak",
-    readAgain: (valve: string) => `${valve}: read the gauge again`,
-    lookAgain: (valve: string) => `${valve}: look whether it is done`,
+    waits: {
+      "the-section": {
+        title: "Stand test",
+        short: "stand",
+        says: (valve: string) => `${valve}: read the gauge again`,
+      },
+      "a-soak": {
+        title: "Soak",
+        short: "soak",
+        says: (valve: string) => `${valve}: look whether it is done`,
+      },
+      "a-cure": {
+        title: "Locker cures",
+        short: "cure",
+        says: (valve: string) => `${valve}: it may be loaded`,
+      },
+      "a-charge": {
+        title: "Charge runs off",
+        short: "charge",
+        says: (valve: string) => `${valve}: prove it dead`,
+      },
+      "a-look": { title: "Wait for a look", short: "look", says: (valve: string) => `${valve}: look now` },
+    },
+    watch: "watch",
+    due: "due",
     outOfService: (names: string) => `Out of service: ${names}`,
     postAWatch: (valve: string) => `shut for ${valve}; post a watch`,
     stopped: "Work stopped",

@@ -83,6 +83,9 @@ export const harms = {
   hammer: (place: string) =>
     `Steam would meet the cold pipe at ${place}: what condenses there is thrown along it like a hammer.`,
   hammerCure: "Open by a crack and warm it up, with the condensate side open, before it is opened further.",
+  runsAgainst: (pump: string) =>
+    `${pump} would run on while what it moves has no way: it heats what stands in it until its seal goes.`,
+  runsAgainstCure: "Stop it before, and start it when all stands open again.",
   notBrought: (part: string) => `${part} has to go in new, and nobody was told to bring it.`,
   notBroughtCure: "Name it in the kit, before anything is shut.",
   movedAfterTest: (check: string) => `The valve is moved again after it was tested: ${check}`,

@@ -45,6 +45,8 @@ export const isolation = {
     keepsInService: (names: string) =>
       `${names} would go without: this way round keeps the service. What comes by it misses what it goes round.`,
     pumpsFirst: "Pumps first: a running pump makes pressure as fast as you drain it.",
+    wouldRunAgainst:
+      "What it moves has no way left: running on, it would heat what stands in it until its seal goes.",
     pumpsLast: "Last: against a full line it makes no surge.",
     fromTheFeedOn: "From the feed on: what lies behind loses pressure valve by valve.",
     stillDrawnDown: "While the way it is drawn down by is still open.",

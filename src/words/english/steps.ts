@@ -85,6 +85,12 @@ export const steps = {
     why: (amount: string) =>
       `${amount} stand in it. Crack the cap, stand to the side, stop when it spits hard.`,
   },
+  discharge: {
+    title: (minutes: number) => `Keep your hands off for ${minutes} minutes: what is switched off runs down.`,
+    why: "Its supply is locked, but it holds a charge, or turns on, for a while.",
+    each: (time: string, says: string) => `${time}: ${says}`,
+    afterwards: "Let out what is left, and prove it.",
+  },
   stored: {
     title: "Let out what is stored, or wait it out.",
     why: "Closing valves does not take it away.",
@@ -217,8 +223,13 @@ export const steps = {
     why: (next: string) => `Next: ${next}`,
   },
   crack: {
-    title: (bolts: string, of: number, out: number, joint: string, stay: number) =>
-      `Slacken all ${of} ${bolts.toLowerCase()} and take ${out} out. Crack the ${joint.toLowerCase()} while ${stay} opposite ones stay in.`,
+    title: (bolts: string, of: number, out: number, joint: string, stay: string) =>
+      `Slacken all ${of} ${bolts.toLowerCase()} and take ${out} out. Crack the ${joint.toLowerCase()} while ${stay} stay in.`,
+    stayAt: {
+      opposite: (stay: number) => `${stay} opposite ones`,
+      bottom: (stay: number) => `the ${stay} at the bottom`,
+      top: (stay: number) => `the ${stay} at the top`,
+    },
     joint: "joint",
     why: "If a closure passes after all, it shows here, and the joint still holds.",
     cue: (stay: number) => `${stay} stay in until it is cracked`,
@@ -233,6 +244,12 @@ export const steps = {
     count: (pieces: number) => `count ${pieces}`,
     marks: (marks: string) => `mark: ${marks}`,
     fastener: (thread: string, drive: string) => `${thread}, ${drive}`,
+  },
+  cure: {
+    title: "Let the locker cure before anything pulls at it.",
+    why: "Its clock runs from the moment the last one went in. Loaded sooner it never holds.",
+    each: (name: string, time: string) => `${name}: ${time}`,
+    afterwards: "It may be loaded.",
   },
   soak: {
     noLonger: (time: string) => `out of it after ${time} at the latest`,

@@ -10,14 +10,19 @@ export function checkStep(context: Context, check: Check): Step {
     {
       id: stepAbout("check", check.id),
       phase: check.phase,
-      minutes: check.minutes,
+      minutes: check.minutes + (context.rules >= 4 ? (check.wait_min ?? 0) : 0),
       tools: toolsOf(context, check.tools),
       ...(check.part !== undefined && { part: check.part }),
       // A look that cannot be had may be skipped with a reason; what could stop the work may not, nor a test.
       mayOverride:
         (check.phase === "triage" || check.phase === "inspect") && (context.asBefore || !mayStop(check)),
     },
-    { kind: "check", check, ...carried(context, check) },
+    {
+      kind: "check",
+      check,
+      ...(context.rules >= 4 && check.wait_min !== undefined && { wait_min: check.wait_min }),
+      ...carried(context, check),
+    },
   );
 }
 

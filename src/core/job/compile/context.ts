@@ -168,13 +168,17 @@ function openedFor(
   return power.length > 0 ? power : [at];
 }
 
-/** Jobs of before told those who go without everything, and nobody else. */
-const toldAsBefore = remembered(
-  (plan: IsolationPlan): IsolationPlan => ({
+/** Jobs of before told those who go without everything, and nobody else; a pump that ran against what was shut ran on. */
+const asPlannedBefore = remembered((plan: IsolationPlan): IsolationPlan => {
+  const idle = new Set(plan.pumps.flatMap((pump) => (pump.idle === true ? [pump.link] : [])));
+  return {
     ...plan,
     lost: plan.lost.filter((each) => each.left === undefined && each.asleep === undefined),
-  }),
-);
+    pumps: plan.pumps.filter(({ link }) => !idle.has(link)),
+    shutting: plan.shutting.filter(({ id }) => !idle.has(id)),
+    restoring: plan.restoring.filter(({ id }) => !idle.has(id)),
+  };
+});
 
 function isolate(inputs: JobInputs, progress: Progress, open: readonly string[]): Isolated {
   const { line, sheet } = inputs;
@@ -196,7 +200,7 @@ function isolate(inputs: JobInputs, progress: Progress, open: readonly string[])
       return {
         isolation:
           isolation?.ok === true && (inputs.rules ?? 1) < 4
-            ? ok(toldAsBefore(isolation.value, ""))
+            ? ok(asPlannedBefore(isolation.value, ""))
             : isolation,
         waitsFor,
       };

@@ -15,7 +15,7 @@ import { isolate, letsOutByPower } from "./isolate";
 import { mark } from "./mark";
 import { prepare } from "./prepare";
 import { electricallyDead, prove } from "./prove";
-import { rebuild } from "./rebuild";
+import { cured, rebuild } from "./rebuild";
 import { restore, signOff, testAndSignOff } from "./restore";
 import { withSourceAsked } from "./sourced";
 import { inspect, strip } from "./strip";
@@ -119,6 +119,7 @@ function inLine(context: Context): Step[] {
     ...strip(context),
     ...inspect(context),
     ...rebuild(context),
+    ...cured(context),
     ...restore(context),
     ...testAndSignOff(context),
   ];
@@ -134,6 +135,7 @@ function outOfLine(context: Context, away: Away): Step[] {
     ...strip(context),
     ...inspect(context),
     ...rebuild(context),
+    ...cured(context),
     ...testsAway(context, away),
     ...signOff(context),
   ];

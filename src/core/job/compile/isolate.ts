@@ -146,7 +146,7 @@ function actSteps(context: Context, plan: IsolationPlan, { kind, id, name, why }
       return [
         step(
           { id: stepAbout("stop-pump", id), phase: "isolate", minutes: 3 },
-          { kind: "stop-pump", link: id, name, lockable: true },
+          { kind: "stop-pump", link: id, name, lockable: true, why },
         ),
       ];
     case "hold-stem":

@@ -117,18 +117,32 @@ function letOut(context: Context): Step[] {
 }
 
 /** What closures do not take away: springs, heat, charge. Let out before zero is proven. */
-function storedEnergy({ isolation }: Context): Step[] {
+function storedEnergy({ isolation, rules }: Context): Step[] {
   const stored =
     isolation?.ok === true
       ? isolation.value.stored.filter((each) => each.kind !== "head" && each.kind !== "cold")
       : [];
   if (stored.length === 0) return [];
+  const waits = stored.flatMap((each) =>
+    "says" in each && each.wait_min !== undefined && each.wait_min > 0
+      ? [{ says: each.says, wait_min: each.wait_min }]
+      : [],
+  );
+  const wait = Math.max(0, ...waits.map((each) => each.wait_min));
   return [
+    ...(rules < 4 || wait === 0
+      ? []
+      : [
+          step(
+            { id: singleStep("discharge"), phase: "isolate", minutes: wait },
+            { kind: "discharge", of: waits },
+          ),
+        ]),
     step(
       {
         id: singleStep("stored"),
         phase: "isolate",
-        minutes: Math.max(2, ...stored.map((each) => each.wait_min ?? 0)),
+        minutes: rules < 4 ? Math.max(2, ...stored.map((each) => each.wait_min ?? 0)) : 2,
         dangers: stored.map((energy) => ({ kind: "stored", energy })),
       },
       { kind: "stored" },

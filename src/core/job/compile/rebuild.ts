@@ -74,6 +74,28 @@ export function rebuild(context: Context): Step[] {
   ];
 }
 
+/** Locker on what went in cures before the medium, or a hand, pulls at it. */
+export function cured({ rebuild: moves, parts, rules }: Context): Step[] {
+  const locked = moves.flatMap((move) => {
+    const { id, name, fit } = (move.kind === "position" ? undefined : parts.get(move.part)) ?? {};
+    const cure_min = fit?.thread?.kind === "locker" ? fit.thread.cure_min : undefined;
+    return id === undefined || name === undefined || cure_min === undefined ? [] : [{ id, name, cure_min }];
+  });
+  if (rules < 4 || locked.length === 0) return [];
+  const once = [...new Map(locked.map((part) => [part.id, part])).values()];
+  return [
+    step(
+      {
+        id: singleStep("cure"),
+        phase: "rebuild",
+        minutes: Math.max(...once.map((part) => part.cure_min)),
+        mayOverride: true,
+      },
+      { kind: "cure", parts: once },
+    ),
+  ];
+}
+
 /** The position the strip left the valve in. */
 function standsAfterStrip({ sheet, strip }: Context): string | undefined {
   const last = strip.moves.findLast(

@@ -99,6 +99,7 @@ function crack(context: Context, part: Part, way: Way): Step[] {
         bolts: part.name,
         of: part.quantity,
         stay,
+        ...(way.stayAt !== undefined && { stayAt: way.stayAt }),
         ...(cover !== undefined && { joint: cover.name }),
       },
     ),

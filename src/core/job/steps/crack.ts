@@ -1,3 +1,4 @@
+import type { StayAt } from "../../formats";
 import { stepAbout } from "../step-id";
 import { entryOf, type StepRule, unlessDone } from "../step-rule";
 
@@ -7,6 +8,8 @@ export interface CrackFacts {
   readonly bolts: string;
   readonly of: number;
   readonly stay: number;
+  /** Where those sit that stay in; opposite each other when left out. */
+  readonly stayAt?: StayAt;
   /** What they hold, by name. */
   readonly joint?: string;
 }

@@ -11,6 +11,10 @@ export function outUnsaid(world: World): Harm[] {
   });
 }
 
+/** Pumps that run on without a way for what they move; each is said once. */
+export const runAgainst = (world: World): Harm[] =>
+  world.newlyIdle().map((link) => ({ kind: "runs-against", link }));
+
 /** Places that stand open to the air while an energy stands on them. @param airOut the vent that fills with it */
 export function letsOut(world: World, airOut?: string): Harm[] {
   const open = [...world.points, ...(world.isOpen ? world.wet : [])].filter((node) => node !== airOut);

@@ -1,5 +1,5 @@
 import type { ActRule } from "../act-rule";
-import { outUnsaid } from "./said";
+import { outUnsaid, runAgainst } from "./said";
 
 /** A valve is shut: what it fed goes without, and has to have been told. */
 export const shut: ActRule<"shut"> = {
@@ -7,6 +7,6 @@ export const shut: ActRule<"shut"> = {
     world.shut.set(link, true);
     world.reliedOn.add(link);
     world.settle();
-    for (const harm of outUnsaid(world)) world.hurt(harm);
+    for (const harm of [...outUnsaid(world), ...runAgainst(world)]) world.hurt(harm);
   },
 };

@@ -1,7 +1,7 @@
 import type { ActRule } from "../act-rule";
 import { comesIn } from "./comes-in";
 import { anothers } from "./open";
-import { letsOut, outUnsaid } from "./said";
+import { letsOut, outUnsaid, runAgainst } from "./said";
 
 /** The stem of a three-way valve is turned. */
 export const turn: ActRule<"turn"> = {
@@ -16,7 +16,12 @@ export const turn: ActRule<"turn"> = {
     const before = world.snapshot();
     world.stems.set(node, to);
     world.settle();
-    for (const harm of [...letsOut(world), ...comesIn(world, node, before), ...outUnsaid(world)])
+    for (const harm of [
+      ...letsOut(world),
+      ...comesIn(world, node, before),
+      ...outUnsaid(world),
+      ...runAgainst(world),
+    ])
       world.hurt(harm);
   },
 };

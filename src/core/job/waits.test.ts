@@ -1,0 +1,89 @@
+import { describe, expect, it } from "vitest";
+import { jobBells } from "./bells";
+import { librarySheet, Walk, wetJob } from "./job.fixtures";
+import { jobAt, planOf } from "./proof.fixtures";
+
+const MIN = 60_000;
+
+describe("what is switched off and holds a charge", () => {
+  const booster = jobAt("SK-C1", "brae-skerrycheck-100", "skerry-booster");
+
+  it("is waited out before what is stored is let out and before it is proven dead", () => {
+    const { steps } = planOf(booster);
+    const wait = steps.findIndex(({ kind }) => kind === "discharge");
+    expect(steps[wait]).toMatchObject({ minutes: 10, of: [{ wait_min: 10 }] });
+    const off = steps.findLastIndex(
+      (step) => step.kind === "shut" && step.by.kind === "closure" && step.by.medium === "electricity",
+    );
+    expect(wait).toBeGreaterThan(off);
+    expect(wait).toBeLessThan(steps.findIndex(({ kind }) => kind === "stored"));
+    expect(wait).toBeLessThan(steps.findIndex(({ kind }) => kind === "dead"));
+  });
+
+  it("is not waited for in a job that was planned before", () => {
+    expect(planOf({ ...booster, rules: 3 }).steps.some(({ kind }) => kind === "discharge")).toBe(false);
+  });
+});
+
+describe("locker", () => {
+  const locked = wetJob({ reach: ["nozzle-screw"] });
+  const atCure = () => new Walk(locked).until(({ kind }) => kind === "cure");
+
+  it("cures from the moment the last of it went in, and rings", () => {
+    const walk = atCure();
+    const state = walk.job.states.get("rebuild:cure");
+    const lastIn = Math.max(
+      ...["nozzle-screw", "stem-nut"].flatMap((id) => walk.job.progress.fitted.get(id)?.at ?? []),
+    );
+    expect(state).toEqual({ kind: "running", until: lastIn + 15 * MIN });
+    expect(jobBells(walk.job)).toContainEqual(
+      expect.objectContaining({ kind: "wait", for: "a-cure", at: lastIn + 15 * MIN }),
+    );
+  });
+
+  it("is not loaded sooner, unless somebody says why", () => {
+    const walk = atCure();
+    const { until } = walk.job.states.get("rebuild:cure") as { until: number };
+    const tick = { kind: "step-done", step: "rebuild:cure" } as const;
+    walk.now = until - 3 * MIN;
+    expect(walk.refusal(tick)).toMatchObject({ kind: "wait-not-over", minutes: 3 });
+    walk.now = until;
+    expect(walk.refusal(tick)).toBeUndefined();
+  });
+});
+
+describe("a look that needs its time", () => {
+  const cock = () =>
+    new Walk(jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas")).until(
+      (step) => step.kind === "check" && step.check.id === "dial",
+    );
+
+  it("says that all is well when its wait is over, and not before it was started", () => {
+    const walk = cock();
+    const step = walk.job.current!.id;
+    const still = { kind: "check-answered", step, check: "dial", answer: "still" } as const;
+    expect(walk.refusal(still)).toMatchObject({ kind: "wait-not-started" });
+    walk.add({ kind: "wait-started", step, minutes: 2 });
+    walk.now += MIN;
+    expect(walk.refusal(still)).toMatchObject({ kind: "wait-not-over", minutes: 1 });
+    expect(jobBells(walk.job)).toContainEqual(expect.objectContaining({ kind: "wait", for: "a-look" }));
+    walk.now += MIN;
+    expect(walk.refusal(still)).toBeUndefined();
+  });
+
+  it("says that something is wrong at once", () => {
+    const dial = librarySheet("pell-ropewalk-20").checks.find(({ id }) => id === "dial");
+    if (dial?.kind !== "choice") throw new Error("the dial is a choice");
+    const walk = cock();
+    const moves = dial.options.find(({ means }) => means === "stop")!.id;
+    const step = walk.job.current!.id;
+    walk.add({ kind: "check-answered", step, check: "dial", answer: moves });
+    expect(walk.job.states.get(step)).toEqual({ kind: "halted" });
+  });
+
+  it("is judged at once in a job that was planned before", () => {
+    const { steps } = planOf({ ...jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas"), rules: 3 });
+    const look = steps.find((step) => step.kind === "check" && step.check.id === "dial");
+    expect(look).not.toHaveProperty("wait_min");
+  });
+});

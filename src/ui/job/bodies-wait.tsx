@@ -1,0 +1,92 @@
+"use client";
+
+import { stepWords } from "@/words";
+import { useSpeaker } from "../use-speaker";
+import { useNow } from "../when";
+import { type BodyProps, StepForm } from "./step-form";
+
+type Waiting = "hold" | "soak" | "discharge" | "cure";
+
+const HOW_TO_START = {
+  hold: "Start it when the gauge is shut in.",
+  soak: "Start it when it is at work.",
+  discharge: "Start it when its supply is locked off.",
+  cure: "",
+} satisfies Record<Waiting, string>;
+
+export function WaitBody({ step, log }: BodyProps<Waiting>) {
+  const words = useSpeaker();
+  const { afterwards = "" } = stepWords(words, step);
+  const state = log.job.states.get(step.id);
+  const running = state?.kind === "running";
+  return (
+    <StepForm
+      onDone={() => {
+        if (running) log.add({ kind: "step-done", step: step.id });
+        else log.add({ kind: "wait-started", step: step.id, minutes: step.minutes });
+      }}
+    >
+      <WaitClock
+        minutes={step.minutes}
+        until={running ? state.until : undefined}
+        toStart={HOW_TO_START[step.kind]}
+        afterwards={afterwards}
+      />
+    </StepForm>
+  );
+}
+
+/** A wait as a ring that fills, with what comes then. @param until ms; nothing while nobody has started it */
+export function WaitClock({
+  minutes,
+  until,
+  toStart,
+  afterwards,
+}: {
+  minutes: number;
+  until: number | undefined;
+  toStart: string;
+  afterwards: string;
+}) {
+  const now = useNow(250);
+  const whole = minutes * 60_000;
+  const left = until !== undefined && now !== null ? Math.max(0, until - now) : whole;
+  const share = until === undefined ? 0 : Math.max(0, 1 - left / whole);
+  const seconds = Math.ceil(left / 1000);
+  return (
+    <div className="card flex flex-wrap items-center gap-5 p-4">
+      <svg
+        width={148}
+        height={148}
+        viewBox="0 0 148 148"
+        className="shrink-0"
+        role="img"
+        aria-label={`${Math.floor(seconds / 60)} minutes ${seconds % 60} seconds left`}
+      >
+        <circle cx={74} cy={74} r={62} fill="none" stroke="var(--sunk)" strokeWidth={13} />
+        <circle
+          cx={74}
+          cy={74}
+          r={62}
+          fill="none"
+          stroke={share >= 1 ? "var(--go)" : "var(--ink-wait-mark)"}
+          strokeWidth={13}
+          strokeLinecap="round"
+          strokeDasharray={`${share * 389.6} 389.6`}
+          transform="rotate(-90 74 74)"
+        />
+        <text x={74} y={86} textAnchor="middle" className="plate" fontSize={38} fill="var(--ink)">
+          {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
+        </text>
+      </svg>
+      <p className="min-w-[9em] flex-1 text-body">
+        {until === undefined &&
+          `${toStart} You may close this: it goes on, and the bell rings when it is over.`}
+        {until !== undefined &&
+          left > 0 &&
+          `It runs. You may close this: the bell rings when it is over. Then: ${afterwards}`}
+        {until !== undefined && left === 0 && `It is over. ${afterwards}`}
+      </p>
+    </div>
+  );
+}
