@@ -2,7 +2,6 @@ import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { quickAxe } from "./quick-axe";
 import { TestServer } from "./server";
-import { sitOut } from "./sit-out";
 import { Technician } from "./technician";
 
 /** Jobs on three kinds of build, by the buttons a technician has: a counted stack, a twin under pressure, a live cock. */
@@ -15,7 +14,7 @@ async function start(page: Page, tag: string): Promise<Technician> {
   await page.goto(`${server.url}/valves/${tag}/start`);
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  return new Technician(page);
+  return new Technician(page, server);
 }
 
 const saved = (page: Page) => expect(page.getByText("saved", { exact: true })).toBeVisible();
@@ -31,7 +30,6 @@ test("a stack valve: photographed, counted out, its look-alike piston caught, co
   page,
 }) => {
   const tech = await start(page, "LD-SF1");
-  await sitOut(page, tech, server, 5);
   await tech.until(/^Where stands the cam mark/);
   await tech.card.locator("input[type=file]").setInputFiles("docs/screenshots/sheet.png");
   const photo = tech.card.getByRole("img", { name: "Photograph 1" });
@@ -93,7 +91,6 @@ test("a twin relief set: the stem is turned, the vessel stays protected, the wro
 }) => {
   const tech = await start(page, "GN-RV4A");
   await tech.until(/^Turn Relief stem GN-RS4/);
-  await sitOut(page, tech, server, 15);
   await tech.until(/^Pull both shipping caps/, { "Read the set pressure": "20 bar" });
   await tech.compare({ "Its tag colour": "red" });
   await expect(tech.card.getByText(/the vessel would burst before it opens/)).toBeVisible();

@@ -1,10 +1,15 @@
-import { expect, type Page, test } from "@playwright/test";
+import { type BrowserContext, expect, type Page, test } from "@playwright/test";
 import { type Begun, demoWith } from "./begun";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
 
+/** Contexts whose clock is a set one: it is the same for all their pages. */
+const clocked = new WeakSet<BrowserContext>();
+
 /** Opens the job on this valve from Today, as whoever comes back to it. */
 async function goOn(page: Page, server: TestServer, tag: string): Promise<Technician> {
+  if (!clocked.has(page.context())) await page.clock.install({ time: Date.now() });
+  clocked.add(page.context());
   await page.goto(`${server.url}/jobs`);
   await page
     .getByRole("main")
@@ -12,7 +17,7 @@ async function goOn(page: Page, server: TestServer, tag: string): Promise<Techni
     .first()
     .click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  return new Technician(page);
+  return new Technician(page, server);
 }
 
 const titles = async (

@@ -16,7 +16,7 @@ async function start(page: Page, server: TestServer, tag: string): Promise<Techn
   await page.getByRole("link", { name: "Start a job" }).click();
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  return new Technician(page);
+  return new Technician(page, server);
 }
 
 /** The power fails; the server comes back with its clock past the wait, and so does the browser. */
@@ -124,6 +124,7 @@ test("a dry-barrel hydrant: cut main seat, kept bearings, high torque, drain-dow
   const server = new TestServer("demo", false, demoWith(done("NQ-H02"), begun));
   try {
     await server.start();
+    await page.clock.install();
     await page.goto(`${server.url}/jobs`);
     await page
       .getByRole("main")
@@ -131,7 +132,7 @@ test("a dry-barrel hydrant: cut main seat, kept bearings, high torque, drain-dow
       .first()
       .click();
     await page.waitForURL(/\/jobs\/[^/]+$/);
-    const tech = new Technician(page);
+    const tech = new Technician(page, server);
     await tech.until(/^Look at the seat's face/);
     await tech.choose("Cut, hard or swollen");
     await expect(tech.card).toContainText("Main seat kit S-5");

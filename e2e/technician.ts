@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page } from "@playwright/test";
+import type { TestServer } from "./server";
 
 /** Figures a sound valve gives, by the start of the headline that asks for them. */
 const SOUND: Readonly<Record<string, string>> = {
@@ -19,7 +20,11 @@ const RIGHT: Readonly<Record<string, string | readonly string[]>> = {
 
 /** What a technician does on the job card, by what stands on it. */
 export class Technician {
-  constructor(readonly page: Page) {}
+  /** @param server whose clock is set ahead for waits that are sat out; the browser's clock has to be a set one, too */
+  constructor(
+    readonly page: Page,
+    private readonly server?: TestServer,
+  ) {}
 
   get card(): Locator {
     return this.page.getByRole("region", { name: "The step" });
@@ -112,9 +117,32 @@ export class Technician {
     await this.press();
   }
 
+  /** A wait that runs, sat out by a server whose clock has gone on. */
+  private async sitOut(): Promise<void> {
+    if (this.server === undefined) throw new Error("a wait, and no server whose clock could be set ahead");
+    const left = this.card.getByRole("img", { name: /minutes \d+ seconds left$/ });
+    const minutes = Number.parseInt((await left.getAttribute("aria-label")) ?? "", 10) + 1;
+    await expect(this.page.getByText("saved", { exact: true })).toBeVisible();
+    await this.server.kill();
+    await this.server.start(this.server.clockAhead + minutes);
+    await this.page.clock.fastForward(minutes * 60_000);
+    await this.page.reload();
+    await expect(this.wide).toBeEnabled();
+  }
+
   private async step(title: string, answers: Readonly<Record<string, string>>): Promise<void> {
+    const wide = await this.wide.innerText();
+    if (wide.startsWith("The wait runs")) {
+      await this.sitOut();
+      return;
+    }
+    if (wide.startsWith("Start the wait")) {
+      await this.press();
+      await this.movedFrom(title + wide);
+      return;
+    }
     const given = Object.entries({ ...SOUND, ...answers }).find(([start]) => title.startsWith(start))?.[1];
-    if ((await this.wide.innerText()).startsWith("Compare")) {
+    if (wide.startsWith("Compare")) {
       await this.compare({ ...RIGHT, ...answers });
       return;
     }
