@@ -59,8 +59,9 @@ export function CheckBody({
         <WaitClock
           minutes={step.wait_min}
           until={wait.kind === "runs" ? wait.until : undefined}
-          toStart="Start it when all stands as the card says."
-          afterwards={check.ask}
+          toStart="Start it when all stands so. What is wrong may be said at once."
+          afterwards=""
+          small
         />
       )}
       {check.kind === "measure" ? (

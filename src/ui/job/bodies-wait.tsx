@@ -1,5 +1,6 @@
 "use client";
 
+import clsx from "clsx";
 import { stepWords } from "@/words";
 import { useSpeaker } from "../use-speaker";
 import { useNow } from "../when";
@@ -42,11 +43,14 @@ export function WaitClock({
   until,
   toStart,
   afterwards,
+  small = false,
 }: {
   minutes: number;
   until: number | undefined;
   toStart: string;
   afterwards: string;
+  /** It shares its card with a question. */
+  small?: boolean;
 }) {
   const now = useNow(250);
   const whole = minutes * 60_000;
@@ -54,10 +58,10 @@ export function WaitClock({
   const share = until === undefined ? 0 : Math.max(0, 1 - left / whole);
   const seconds = Math.ceil(left / 1000);
   return (
-    <div className="card flex flex-wrap items-center gap-5 p-4">
+    <div className={clsx("card flex items-center", small ? "gap-3 px-4 py-2" : "flex-wrap gap-5 p-4")}>
       <svg
-        width={148}
-        height={148}
+        width={small ? 88 : 148}
+        height={small ? 88 : 148}
         viewBox="0 0 148 148"
         className="shrink-0"
         role="img"
@@ -79,12 +83,12 @@ export function WaitClock({
           {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
         </text>
       </svg>
-      <p className="min-w-[9em] flex-1 text-body">
+      <p className={clsx("flex-1", small ? "text-note" : "min-w-[9em] text-body")}>
         {until === undefined &&
           `${toStart} You may close this: it goes on, and the bell rings when it is over.`}
         {until !== undefined &&
           left > 0 &&
-          `It runs. You may close this: the bell rings when it is over. Then: ${afterwards}`}
+          `It runs. You may close this: the bell rings when it is over.${small ? "" : ` Then: ${afterwards}`}`}
         {until !== undefined && left === 0 && `It is over. ${afterwards}`}
       </p>
     </div>
