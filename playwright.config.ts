@@ -14,6 +14,8 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     storageState: heldBy("Tam Arkle"),
     viewport: { width: 1280, height: 800 },
+    // Nothing a test looks at moves; drawing what moves costs the two processors of a host more than the work itself.
+    contextOptions: { reducedMotion: "reduce" },
     actionTimeout: 30_000,
     screenshot: "only-on-failure",
   },

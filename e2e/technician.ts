@@ -18,6 +18,17 @@ const RIGHT: Readonly<Record<string, string | readonly string[]>> = {
   "Its colour mark": ["two green dots", "one blue dot"],
 };
 
+/** A card as it asks for the next thing to do. */
+interface Face {
+  readonly title: string;
+  readonly wide: string;
+  readonly options: number;
+  readonly boxes: number;
+  readonly asks: number;
+  readonly warmth: boolean;
+  readonly leftover: boolean;
+}
+
 /** What a technician does on the job card, by what stands on it. */
 export class Technician {
   /** @param server whose clock is set ahead for waits that are sat out; the browser's clock has to be a set one, too */
@@ -63,17 +74,32 @@ export class Technician {
     return (await this.headline.innerText()).trim();
   }
 
-  /** Headline and wide button: one of them changes with every press that was taken. */
-  private async face(): Promise<string> {
-    return `${await this.title()}${await this.wide.innerText().catch(() => "")}`;
+  /** All that decides what is done next, read in one go: a host that is busy is slow to answer each question. */
+  private face(): Promise<Face> {
+    return this.card.evaluate((card) => {
+      const text = (selector: string) => card.querySelector<HTMLElement>(selector)?.innerText.trim() ?? "";
+      const shown = (selector: string) =>
+        [...card.querySelectorAll(selector)].filter((each) => each.checkVisibility());
+      const says = (words: string) => (card as HTMLElement).innerText.includes(words);
+      return {
+        title: text("h1"),
+        wide: text("button[type=submit]"),
+        options: shown("fieldset button").length,
+        boxes: shown("textarea, input:not([type=file], [type=checkbox], [type=radio], [role=combobox])")
+          .length,
+        asks: shown("[data-ask]:not([aria-pressed=true])").length,
+        warmth: says("Temperature of the pipe"),
+        leftover: says("Right to be left over"),
+      };
+    });
   }
 
-  /** Waits until a press has been taken. */
-  private async movedFrom(face: string): Promise<void> {
-    await expect(async () => expect(await this.face()).not.toBe(face)).toPass({
-      intervals: [30, 60, 120, 250],
-      timeout: 20_000,
-    });
+  /** Waits until a press has been taken: headline or wide button change with each. */
+  private async movedFrom({ title, wide }: Face): Promise<void> {
+    await expect(async () => {
+      const now = await this.face();
+      expect(now.title + now.wide).not.toBe(title + wide);
+    }).toPass({ intervals: [20, 40, 80, 150], timeout: 20_000 });
   }
 
   /** Does steps well, whatever they ask, until the headline matches; answers override the usual ones by headline. */
@@ -83,20 +109,21 @@ export class Technician {
     seen: (title: string) => void = () => {},
   ): Promise<void> {
     for (let guard = 0; guard < 160; guard++) {
-      const title = await this.title();
-      if (matches.test(title)) return;
-      seen(title);
-      await this.step(title, answers);
+      const face = await this.face();
+      if (matches.test(face.title)) return;
+      seen(face.title);
+      await this.step(face, answers);
     }
     throw new Error(`never came to ${matches}`);
   }
 
   /** Both questions of work under pressure; the pieces that are right to be left on the bench. */
-  private async alsoAsked(): Promise<void> {
-    for (const question of await this.card.locator("[data-ask]").all())
-      if ((await question.getAttribute("aria-pressed")) !== "true") await question.click();
+  private async alsoAsked({ asks, leftover }: Face): Promise<void> {
+    if (asks > 0)
+      for (const question of await this.card.locator("[data-ask]").all())
+        if ((await question.getAttribute("aria-pressed")) !== "true") await question.click();
+    if (!leftover) return;
     const leftovers = this.card.locator("dl > div", { hasText: "Right to be left over" }).locator("dd");
-    if ((await leftovers.count()) === 0) return;
     for (let left = Number(await leftovers.innerText()); left > 0; left--)
       await this.card.getByRole("button", { name: "Pieces left on the bench: one more" }).click();
   }
@@ -130,15 +157,15 @@ export class Technician {
     await expect(this.wide).toBeEnabled();
   }
 
-  private async step(title: string, answers: Readonly<Record<string, string>>): Promise<void> {
-    const wide = await this.wide.innerText();
+  private async step(face: Face, answers: Readonly<Record<string, string>>): Promise<void> {
+    const { title, wide } = face;
     if (wide.startsWith("The wait runs")) {
       await this.sitOut();
       return;
     }
     if (wide.startsWith("Start the wait")) {
       await this.press();
-      await this.movedFrom(title + wide);
+      await this.movedFrom(face);
       return;
     }
     const given = Object.entries({ ...SOUND, ...answers }).find(([start]) => title.startsWith(start))?.[1];
@@ -146,18 +173,18 @@ export class Technician {
       await this.compare({ ...RIGHT, ...answers });
       return;
     }
-    const options = this.card.locator("fieldset button");
-    const box = this.card.getByRole("textbox");
-    if ((await options.count()) > 0)
+    if (face.options > 0)
       await (given === undefined
-        ? options.first()
+        ? this.card.locator("fieldset button").first()
         : this.card.getByRole("button", { name: given, exact: true })
       ).click();
-    else if ((await box.count()) > 0)
-      await box.first().fill(given ?? (/gauge|zero/i.test(title) ? "0" : "14"));
-    const warmth = this.card.getByRole("textbox", { name: "Temperature of the pipe" });
-    if ((await warmth.count()) > 0) await warmth.fill("5 °C");
-    await this.alsoAsked();
+    else if (face.boxes > 0)
+      await this.card
+        .getByRole("textbox")
+        .first()
+        .fill(given ?? (/gauge|zero/i.test(title) ? "0" : "14"));
+    if (face.warmth) await this.card.getByRole("textbox", { name: "Temperature of the pipe" }).fill("5 °C");
+    await this.alsoAsked(face);
     const before = await this.face();
     await this.press();
     await this.movedFrom(before);
