@@ -1,7 +1,7 @@
 import { releaseOf } from "../../build";
 import type { Line, LineValve } from "../../formats";
 import { type Act, type Closure, type IsolationPlan, type Turned, unfitness } from "../../isolation";
-import { CO2_LIQUID_ABOVE_BAR, fed, network, standing, usuallyFed } from "../../line";
+import { CO2_LIQUID_ABOVE_BAR, fed, mediumOf, network, standing, usuallyFed } from "../../line";
 import { type Step, step } from "../step";
 import type { Danger } from "../step-head";
 import { singleStep, stepAbout } from "../step-id";
@@ -249,7 +249,7 @@ function draining(context: Context): Step[] {
           id: stepAbout("drain", drain.node),
           phase: "isolate",
           minutes: Math.max(1, Math.round(drain.minutes)),
-          dangers: [comesOut(context)],
+          dangers: [comesOut(context, drain.node)],
         },
         {
           kind: "drain",
@@ -299,9 +299,10 @@ export function bypassStep(
   );
 }
 
-/** What comes out of the section; hot where a stop of it holds hot water back. */
-export const comesOut = ({ isolation, sheet, rules }: Context): Danger => {
-  const { medium } = sheet.isolation;
+/** What comes out of the section, at a point of the line where one is named; hot where a stop of it holds hot water back. */
+export const comesOut = ({ isolation, sheet, rules, inputs: { line } }: Context, at?: string): Danger => {
+  const point = rules < 4 ? undefined : line?.nodes.find(({ id }) => id === at);
+  const medium = line === undefined || point === undefined ? sheet.isolation.medium : mediumOf(line, point);
   const hot =
     rules >= 4 &&
     isolation?.ok === true &&
