@@ -3,14 +3,15 @@
 import { X } from "lucide-react";
 import type { Part, Sheet } from "@/core/formats";
 import { formatQuantity } from "@/core/quantity";
+import { endWords, limitWords } from "@/words";
 import { PartIcon } from "./draw/part";
-import { endWords } from "./end-words";
-import { limitWords } from "./limit-words";
 import { useSettings } from "./settings";
+import { useSpeaker } from "./use-speaker";
 
 /** What the sheet says of one part: what holds it, what goes on it, how far it is tightened, its limits. */
 export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; onClose: () => void }) {
   const { system } = useSettings();
+  const words = useSpeaker();
   const name = (id: string) => sheet.parts.find((each) => each.id === id)?.name ?? id;
   const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
   const held = [...new Set(part.ways.flatMap((way) => way.heldBy))];
@@ -60,7 +61,7 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
         )}
         {end !== undefined && (
           <li>
-            Goes back {endWords(end, system)}
+            Goes back {endWords(words, end)}
             {limit !== undefined && `, never above ${formatQuantity(limit, "torque", system)}`}.
           </li>
         )}
@@ -88,7 +89,7 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
         {limits.map((check) => (
           <li key={check.id}>
             {check.ask}
-            {check.kind === "measure" && ` ${limitWords(check, system)}.`}
+            {check.kind === "measure" && ` ${limitWords(words, check)}.`}
           </li>
         ))}
       </ul>

@@ -1,6 +1,7 @@
 export { bellWords, type SpokenBell } from "./bells";
 export { changeWords } from "./changes";
 export { drawnWords } from "./drawn";
+export { endWords, turnsInWords } from "./end-words";
 export { entryWords, handedOverWords } from "./entries";
 export { fitRuleWords, threadNote, tightenTitle } from "./fit-words";
 export {
@@ -30,10 +31,11 @@ export {
   storedWords,
 } from "./isolation";
 export { dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits";
+export { limitWords, unitOfCheck } from "./limit-words";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";
 export { asFoundWords, findingWords } from "./record";
 export { gateWords, impossibleWords, refusalWords } from "./refusals";
-export { quantity, type Speaker, speaker } from "./speaker";
+export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";

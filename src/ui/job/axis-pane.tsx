@@ -5,9 +5,11 @@ import type { Run } from "@/core/job";
 import { Axis } from "../draw/axis";
 import type { AxisPart } from "../draw/axis-part";
 import { PartCard } from "../part-card";
+import { useSpeaker } from "../use-speaker";
 
 /** The valve apart along its axis, as far as the job has come; a part that is tapped is read about. */
 export function AxisPane({ job }: { job: Run }) {
+  const { card } = useSpeaker().say;
   const { sheet } = job.inputs;
   const [chosen, setChosen] = useState<string>();
   const read = sheet.parts.find((part) => part.id === chosen);
@@ -25,7 +27,7 @@ export function AxisPane({ job }: { job: Run }) {
   return (
     <>
       <h2 className="caption flex justify-between px-3.5 pt-3">
-        <span>The axis</span>
+        <span>{card.axis}</span>
         <span>{job.inputs.valve.generation}</span>
       </h2>
       <div className="min-h-0 flex-1">

@@ -13,6 +13,7 @@ import { type BodyProps, STEP_FORM, StepForm } from "./step-form";
 
 export function TrayBody({ step, log }: BodyProps<"tray">) {
   const words = useSpeaker();
+  const { account } = words.say.card;
   const { tray, plan } = log.job;
   const [left, setLeft] = useState(0);
   const form = useAsked({ what: "" });
@@ -25,48 +26,45 @@ export function TrayBody({ step, log }: BodyProps<"tray">) {
   return (
     <StepForm onDone={done}>
       <dl className="card dashed px-4 py-1">
-        <Account says="Came off" value={`${tray.off}`} />
+        <Account says={account.off} value={`${tray.off}`} />
         <Account
-          says="Back in"
+          says={account.back}
           value={`${tray.back}`}
-          note={renewed.length > 0 ? `of these new: ${renewed.map((item) => item.name).join(", ")}` : ""}
+          note={
+            renewed.length > 0 ? account.new(words.say.common.commas(renewed.map((item) => item.name))) : ""
+          }
         />
         <Account
-          says="Still on the tray"
+          says={account.still}
           value={`${tray.missing.length}`}
-          note={tray.missing.map((item) => item.name).join(", ")}
+          note={words.say.common.commas(tray.missing.map((item) => item.name))}
           bad={tray.missing.length > 0}
         />
         {tray.short.length > 0 && (
           <Account
-            says="Fewer than came out of the works"
+            says={account.short}
             value={`${tray.short.length}`}
-            note={tray.short.map((item) => `${item.name}: ${item.counted} of ${item.quantity}`).join(", ")}
+            note={words.say.common.commas(
+              tray.short.map((item) => account.counted(item.name, item.counted, item.quantity)),
+            )}
             bad
           />
         )}
         <Account
-          says="Kept and refitted"
+          says={account.kept}
           value={`${kept.length}`}
-          note={kept.map((item) => item.name).join(", ")}
+          note={words.say.common.commas(kept.map((item) => item.name))}
         />
         <Account
-          says="Right to be left over"
+          says={account.leftOver}
           value={`${step.leftovers}`}
           note={plan.kits.leftovers.map((each) => `${each.name}: ${leftoverWhy(words, each)}`).join(" ")}
         />
       </dl>
-      <Counter label="Pieces left on the bench" count={left} onCount={setLeft} />
+      <Counter label={account.left} count={left} onCount={setLeft} />
       {left !== step.leftovers && left > 0 && (
         <Asked form={form} name="what">
-          {(field) => (
-            <TextField
-              large
-              label="What is left over?"
-              hint="Find out first: something that should have gone in may not have."
-              {...field}
-            />
-          )}
+          {(field) => <TextField large label={account.what} hint={account.whatHint} {...field} />}
         </Asked>
       )}
     </StepForm>
@@ -96,15 +94,14 @@ function Account({
 }
 
 export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
+  const { signOff } = useSpeaker().say.card;
   const { valve } = log.job.inputs;
   const inLine = awayFrom(log.job.inputs) === undefined;
-  const statement = inLine ? "Back in service" : "Ready, not in its line";
+  const statement = signOff.statement[inLine ? "inLine" : "away"];
   return (
     <SignName id={STEP_FORM} onSigned={(name) => log.add({ kind: "signed-off", statement }, { by: name })}>
       <p className="card p-4 text-body" data-step={step.id}>
-        {inLine
-          ? `I put ${valve.tag} back in service. Every closure of this job is open, every test is passed.`
-          : `${valve.tag} is ready. It is not in its line: whoever fits it tests it there.`}
+        {signOff[inLine ? "inLine" : "away"](valve.tag)}
       </p>
     </SignName>
   );

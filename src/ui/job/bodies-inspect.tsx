@@ -2,13 +2,13 @@
 
 import clsx from "clsx";
 import { useEffect } from "react";
+import type { Disposition } from "@/core/formats";
 import { lookWait, type StepOf } from "@/core/job";
-import { kitLines, type ListLine, standIns, toolName } from "@/words";
+import { kitLines, type ListLine, limitWords, standIns, toolName, unitOfCheck } from "@/words";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
 import { blankFigure, readFigure } from "../kit/figure";
-import { limitWords, unitOfCheck } from "../limit-words";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { WaitClock } from "./bodies-wait";
@@ -18,6 +18,7 @@ import { type BodyProps, StepForm } from "./step-form";
 import type { JobLog } from "./use-job-log";
 
 export function MarkBody({ step, log }: BodyProps<"mark">) {
+  const { look } = useSpeaker().say.card;
   const form = useAsked({ seen: "" });
   return (
     <StepForm
@@ -25,10 +26,10 @@ export function MarkBody({ step, log }: BodyProps<"mark">) {
         log.add({ kind: "step-done", step: step.id, entry: seen });
       })}
     >
-      <Asked form={form} name="seen" refuse={needed("Choose one: nobody remembers it at the rebuild.")}>
+      <Asked form={form} name="seen" refuse={needed(look.seenMissing)}>
         {(field) => (
           <Choices
-            label="What do you see?"
+            label={look.seen}
             options={step.choices.map((each) => ({ id: each, label: each }))}
             {...field}
           />
@@ -47,10 +48,11 @@ export function CheckBody({
   step,
   log,
   onChosen,
-}: BodyProps<"check"> & { onChosen: (means: string | undefined) => void }) {
+}: BodyProps<"check"> & { onChosen: (means: Disposition | undefined) => void }) {
+  const { card } = useSpeaker().say;
   const { check } = step;
   const wait = lookWait(step, log.job.progress);
-  const startFirst = (means?: string): boolean =>
+  const startFirst = (means?: Disposition): boolean =>
     startsFirst(step, log.job.progress, means) &&
     log.add({ kind: "wait-started", step: step.id, minutes: step.wait_min ?? 0 });
   return (
@@ -59,7 +61,7 @@ export function CheckBody({
         <WaitClock
           minutes={step.wait_min}
           until={wait.kind === "runs" ? wait.until : undefined}
-          toStart="Start it when all stands so. What is wrong may be said at once."
+          toStart={card.wait.start.look}
           afterwards=""
           small
         />
@@ -74,7 +76,7 @@ export function CheckBody({
 }
 
 /** Starts the wait instead, where one has to come first. */
-type StartFirst = (means?: string) => boolean;
+type StartFirst = (means?: Disposition) => boolean;
 
 /** A check that is answered with one of a few words. */
 function LookForm({
@@ -87,9 +89,10 @@ function LookForm({
   step: string;
   check: Looked;
   log: JobLog;
-  onChosen: (means: string | undefined) => void;
+  onChosen: (means: Disposition | undefined) => void;
   startFirst: StartFirst;
 }) {
+  const { look } = useSpeaker().say.card;
   const form = useAsked({ answer: "" });
   const options =
     check.kind === "choice"
@@ -106,7 +109,7 @@ function LookForm({
   });
   return (
     <StepForm onDone={() => startFirst(means) || void answered()}>
-      <Asked form={form} name="answer" refuse={needed("Choose what you found.")}>
+      <Asked form={form} name="answer" refuse={needed(look.foundMissing)}>
         {(field) => <Choices label={check.ask} options={options} {...field} />}
       </Asked>
     </StepForm>
@@ -126,6 +129,8 @@ function MeasureForm({
   startFirst: StartFirst;
 }) {
   const { system } = useSettings();
+  const words = useSpeaker();
+  const { look } = words.say.card;
   const shown = unitOfCheck(check, system);
   const form = useAsked({ reading: blankFigure(shown.id) });
   const measured = form.handleSubmit(({ reading }) => {
@@ -142,7 +147,7 @@ function MeasureForm({
         large
         measure
         label={check.ask}
-        hint={`Allowed: ${limitWords(check, system)}. In ${shown.label || "plain numbers"} unless you type a unit.`}
+        hint={look.allowed(limitWords(words, check), shown.label || look.plainNumbers)}
         dimension={check.dimension}
       />
     </StepForm>
@@ -167,6 +172,7 @@ export function ToolsBody({ step, log }: BodyProps<"tools">) {
 }
 
 function Collect({ step, log, lines }: { step: string; log: JobLog; lines: readonly ListLine[] }) {
+  const { look } = useSpeaker().say.card;
   return (
     <StepForm onDone={() => log.add({ kind: "step-done", step })}>
       <ul className="card dashed px-4 py-1">
@@ -178,7 +184,7 @@ function Collect({ step, log, lines }: { step: string; log: JobLog; lines: reado
             </span>
           </li>
         ))}
-        {lines.length === 0 && <li className="py-2 text-soft">Nothing to bring.</li>}
+        {lines.length === 0 && <li className="py-2 text-soft">{look.nothingToBring}</li>}
       </ul>
     </StepForm>
   );

@@ -12,6 +12,7 @@ import { useSpeaker } from "../use-speaker";
 import { type BodyProps, StepForm } from "./step-form";
 
 export function ShutBody({ step, log }: BodyProps<"shut" | "stop-pump">) {
+  const words = useSpeaker().say.card.lock;
   const form = useAsked({ lock: "" });
   return (
     <StepForm
@@ -19,18 +20,16 @@ export function ShutBody({ step, log }: BodyProps<"shut" | "stop-pump">) {
         log.add({ kind: "step-done", step: step.id, ...(lock.trim() !== "" && { entry: lock.trim() }) });
       })}
     >
-      {step.kind === "shut" && step.where !== undefined && <p className="text-body">Where: {step.where}</p>}
-      <Asked
-        form={form}
-        name="lock"
-        {...(step.lockable && { refuse: needed("Write the number of the lock you put on.") })}
-      >
+      {step.kind === "shut" && step.where !== undefined && (
+        <p className="text-body">{words.where(step.where)}</p>
+      )}
+      <Asked form={form} name="lock" {...(step.lockable && { refuse: needed(words.missing) })}>
         {(field) => (
           <TextField
             large
             measure
-            label={step.lockable ? "Lock number" : "Tag number (no lock point)"}
-            hint="On the lock's own face."
+            label={step.lockable ? words.number : words.tag}
+            hint={words.hint}
             {...field}
           />
         )}
@@ -49,8 +48,8 @@ export function WriteDownBody({ step, log }: BodyProps<StepKind>) {
         log.add({ kind: "step-done", step: step.id, entry: said.trim().slice(0, 400) });
       })}
     >
-      <Asked form={form} name="said" refuse={needed("Write it down: it stands in the record.")}>
-        {(field) => <TextField large measure label={ask} hint="Names or numbers, a few words." {...field} />}
+      <Asked form={form} name="said" refuse={needed(words.say.card.write.missing)}>
+        {(field) => <TextField large measure label={ask} hint={words.say.card.write.hint} {...field} />}
       </Asked>
     </StepForm>
   );
@@ -58,6 +57,7 @@ export function WriteDownBody({ step, log }: BodyProps<StepKind>) {
 
 export function GaugeBody({ step, log }: BodyProps<"gauge">) {
   const { system } = useSettings();
+  const words = useSpeaker().say.card.gauge;
   const [bars, degrees] = [preferredUnit("gauge pressure", system), preferredUnit("temperature", system)];
   const form = useAsked({ reading: blankFigure(bars.id), warmth: blankFigure(degrees.id) });
   return (
@@ -85,8 +85,8 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
         name="reading"
         large
         measure
-        label="Gauge reading"
-        hint={`In ${bars.label} unless you type a unit: 0, 0.4 bar, 6 psi.`}
+        label={words.reading}
+        hint={words.zeroHint(bars.label)}
         dimension="gauge pressure"
       />
       {step.temperature && (
@@ -94,8 +94,8 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
           form={form}
           name="warmth"
           large
-          label="Temperature of the pipe"
-          hint={`In ${degrees.label} unless you type a unit. What is shut in rises with warming alone: with this it can be told apart.`}
+          label={words.warmth}
+          hint={words.warmthHint(degrees.label)}
           dimension="temperature"
         />
       )}
@@ -105,6 +105,7 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
 
 /** One figure that has to be above another. */
 export function GateBody({ step, log }: BodyProps<"gate">) {
+  const words = useSpeaker().say.card.gauge;
   const bars = preferredUnit("gauge pressure", useSettings().system);
   const form = useAsked({ reading: blankFigure(bars.id) });
   return (
@@ -128,8 +129,8 @@ export function GateBody({ step, log }: BodyProps<"gate">) {
         name="reading"
         large
         measure
-        label="Gauge reading"
-        hint={`In ${bars.label} unless you type a unit: 12, 12 bar, 170 psi.`}
+        label={words.reading}
+        hint={words.gateHint(bars.label)}
         dimension="gauge pressure"
       />
     </StepForm>
@@ -139,6 +140,7 @@ export function GateBody({ step, log }: BodyProps<"gate">) {
 /** Not dead: what to do, and which closure may be named as passing. */
 function NotZero({ step, log }: BodyProps<"gauge">) {
   const words = useSpeaker();
+  const { gauge } = words.say.card;
   const { job } = log;
   const state = job.states.get(step.id);
   if (state?.kind !== "not-zero") return null;
@@ -147,11 +149,10 @@ function NotZero({ step, log }: BodyProps<"gauge">) {
   const nameOf = (id: string) => job.inputs.line?.links.find((link) => link.id === id)?.name ?? "";
   return (
     <div role="alert" className="rounded border-l-[6px] border-stop bg-stop-bg px-4 py-3">
-      <b>Not dead: the gauge showed {state.typed}.</b> Do not open anything. Is it still draining? Wait and
-      read again. If it does not fall, a closure passes: name it, and another is found.
+      <b>{gauge.notDead(state.typed)}</b> {gauge.whatToDo}
       {verdict !== undefined && verdict.kind !== "holds" && (
         <p className="mt-1">
-          <b>The standing test:</b> {standingWords(words, verdict)}
+          <b>{gauge.standing}</b> {standingWords(words, verdict)}
         </p>
       )}
       {suspects.length > 0 && (
@@ -163,7 +164,7 @@ function NotZero({ step, log }: BodyProps<"gauge">) {
               className="btn btn-stop bg-card"
               onClick={() => log.add({ kind: "closure-passes", link })}
             >
-              {link} {nameOf(link)} passes
+              {gauge.passes(`${link} ${nameOf(link)}`)}
             </button>
           ))}
         </div>

@@ -25,14 +25,11 @@ export function OthersBody({ step }: BodyProps<"others">) {
               ))}
           </ul>
           <Link href={`/jobs/${job}`} className="btn btn-quiet mt-2 w-full">
-            Job on {valve}
+            {words.say.card.others.job(valve)}
           </Link>
         </section>
       ))}
-      <p className="text-body text-soft">
-        This card goes on by itself when the last of them is open. You may stop work here and take it up then:
-        nothing is lost.
-      </p>
+      <p className="text-body text-soft">{words.say.card.others.goesOn}</p>
     </>
   );
 }

@@ -5,10 +5,9 @@ import { useState } from "react";
 import type { EndCondition } from "@/core/formats";
 import { type FitRule, nextBolt, piecesLeft } from "@/core/job";
 import { formatQuantity } from "@/core/quantity";
-import { fitRuleWords, threadNote } from "@/words";
+import { endWords, fitRuleWords, threadNote } from "@/words";
 import { BoltCircle } from "../draw/bolt-circle";
-import { StackCount } from "../draw/stack";
-import { endWords } from "../end-words";
+import { StackCount } from "../draw/stack-count";
 import { Counter } from "../kit/counter";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
@@ -28,18 +27,6 @@ const RULE_TONE = {
   sealant: "border-wait",
   "as-noted": "border-cold",
 } as const satisfies Record<FitRule["kind"], string>;
-const RULE_NAME = {
-  orientation: "Which way",
-  lubricate: "Grease",
-  "keep-off": "DRY",
-  "stays-dry": "DRY",
-  "thread-dry": "DRY",
-  locker: "Locker",
-  "anti-seize": "Anti-seize",
-  sealant: "Sealant",
-  "as-noted": "As found",
-} as const satisfies Record<FitRule["kind"], string>;
-
 export function FitBody({ step, log }: BodyProps<"fit">) {
   const words = useSpeaker();
   const part = log.job.inputs.sheet.parts.find((each) => each.id === step.part);
@@ -72,7 +59,7 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
               key={rule.kind + says}
               className={clsx("card border-l-[6px] px-3.5 py-2", RULE_TONE[rule.kind])}
             >
-              <b className="plate mr-2 text-body">{RULE_NAME[rule.kind]}</b>
+              <b className="plate mr-2 text-body">{words.say.card.fit.rules[rule.kind]}</b>
               {says}
               {why !== undefined && <small className="block text-note text-soft">{why}</small>}
             </li>
@@ -81,7 +68,7 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
       </ul>
       <HowTight {...step} />
       {step.pieces.length === 0 && step.count > 1 && (
-        <Counter label="Count what goes in" count={count} most={step.count} onCount={setCount} />
+        <Counter label={words.say.card.fit.count} count={count} most={step.count} onCount={setCount} />
       )}
     </StepForm>
   );
@@ -109,20 +96,22 @@ function HowTight({
   limit_Nm?: number;
 }) {
   const { system } = useSettings();
+  const speaker = useSpeaker();
+  const { fit } = speaker.say.card;
   return (
     <div className="card flex items-center gap-4 px-4 py-3">
-      <JoinDrawing end={end} loose={loose} system={system} />
+      <JoinDrawing end={end} loose={loose} />
       <div>
-        <span className="caption block">{end.kind === "seated" && !loose ? "Right when" : "Tighten"}</span>
+        <span className="caption block">{end.kind === "seated" && !loose ? fit.rightWhen : fit.tighten}</span>
         <b className="text-head leading-tight">
-          {loose ? "By hand, and leave it loose for now" : endWords(end, system, torque_Nm)}
+          {loose ? fit.looseForNow : endWords(speaker, end, torque_Nm)}
         </b>
         {end.kind === "torque" && end.holdAgainst && !loose && (
           <span className="mt-1 block text-soft">{end.holdAgainst}</span>
         )}
         {limit_Nm !== undefined && (
           <span className="mt-1 block text-soft">
-            Never above {formatQuantity(limit_Nm, "torque", system)}.
+            {fit.never(formatQuantity(limit_Nm, "torque", system))}
           </span>
         )}
       </div>
@@ -152,7 +141,7 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
           circular
           done={(pass, bolt) => done.has(`${pass}:${bolt}`)}
           {...(next !== undefined && { next })}
-          label={`${step.bolts} bolts, ${done.size} of ${step.bolts * step.passes.length} pulls done`}
+          label={words.say.card.fit.pulls(step.bolts, done.size, step.bolts * step.passes.length)}
           onPull={pull}
         />
       </div>

@@ -5,14 +5,16 @@ import { useState } from "react";
 import type { StayAt } from "@/core/formats";
 import { ASKED_TWICE, piecesLeft } from "@/core/job";
 import { onCircle } from "../draw/round";
-import { StackCount } from "../draw/stack";
+import { StackCount } from "../draw/stack-count";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { Choices } from "../kit/choices";
 import { Counter } from "../kit/counter";
+import { useSpeaker } from "../use-speaker";
 import { PhotoStrip } from "./photo-strip";
 import { type BodyProps, StepForm } from "./step-form";
 
 export function StripBody({ step, log }: BodyProps<"strip">) {
+  const { strip } = useSpeaker().say.card;
   const [count, setCount] = useState(step.count);
   const part = log.job.inputs.sheet.parts.find((each) => each.id === step.part);
   const left = piecesLeft(step, log.job.progress);
@@ -29,20 +31,20 @@ export function StripBody({ step, log }: BodyProps<"strip">) {
         </div>
       )}
       {step.pieces.length === 0 && step.count > 1 && (
-        <Counter label="Count what came out" count={count} most={step.count} onCount={setCount} />
+        <Counter label={strip.count} count={count} most={step.count} onCount={setCount} />
       )}
     </StepForm>
   );
 }
 
-const CAME_OUT = [
-  { id: "dry", label: "Nothing: dry" },
-  { id: "dripped out", label: "Dripped out and stopped" },
-  { id: "spits", label: "It keeps coming" },
-];
-
 export function CrackBody({ step, log }: BodyProps<"crack">) {
+  const { strip } = useSpeaker().say.card;
   const form = useAsked({ came: "" });
+  const options = [
+    { id: "dry", label: strip.came.dry },
+    { id: "dripped out", label: strip.came.dripped },
+    { id: "spits", label: strip.came.spits },
+  ];
   const done = form.handleSubmit(({ came }) => {
     if (came === "spits") log.add({ kind: "still-pressure", step: step.id });
     else log.add({ kind: "step-done", step: step.id, entry: came });
@@ -52,26 +54,20 @@ export function CrackBody({ step, log }: BodyProps<"crack">) {
       <div className="card flex items-center gap-4 px-4 py-3">
         <CrackedJoint of={step.of} stay={step.stay} at={step.stayAt} />
         <p className="text-body">
-          <b>{HOLD[step.stayAt ?? "opposite"](step.stay)}</b> and hold the joint. Everything else is out.
+          <b>{strip.hold[step.stayAt ?? "opposite"](step.stay)}</b> {strip.holds}
         </p>
       </div>
-      <Asked form={form} name="came" refuse={needed("Choose what comes out.")}>
-        {(field) => <Choices label="What comes out?" options={CAME_OUT} {...field} />}
+      <Asked form={form} name="came" refuse={needed(strip.whatMissing)}>
+        {(field) => <Choices label={strip.what} options={options} {...field} />}
       </Asked>
       {form.watch("came") === "spits" && (
         <p role="alert" className="rounded border-stop border-l-[6px] bg-stop-bg px-4 py-2.5">
-          Tighten them again. Something still feeds it: zero has to be proven anew.
+          {strip.tightenAgain}
         </p>
       )}
     </StepForm>
   );
 }
-
-const HOLD = {
-  opposite: (stay: number) => `${stay} opposite bolts stay in`,
-  bottom: (stay: number) => `The ${stay} bottom bolts stay in`,
-  top: (stay: number) => `The ${stay} top bolts stay in`,
-} satisfies Record<StayAt, (stay: number) => string>;
 
 /** Places on the ring, from the top on clockwise, half a pitch off it where top or bottom ones stay in. */
 function staying(of: number, stay: number, at: StayAt): ReadonlySet<number> {
@@ -109,12 +105,10 @@ function CrackedJoint({ of, stay, at = "opposite" }: { of: number; stay: number;
 }
 
 export function AskTwiceBody({ step, log }: BodyProps<"ask-twice" | "live">) {
+  const { twice } = useSpeaker().say.card;
   const [said, setSaid] = useState<readonly boolean[]>([false, false]);
   const [missing, setMissing] = useState(false);
-  const questions = [
-    `It is allowed here: ${step.allowed}`,
-    "I may do this, I am ready to stop, and nobody stands in line with it.",
-  ];
+  const questions = [twice.allowed(step.allowed), twice.ready];
   return (
     <StepForm
       onDone={() =>
@@ -135,13 +129,13 @@ export function AskTwiceBody({ step, log }: BodyProps<"ask-twice" | "live">) {
             said[index] ? "border-ink bg-ink text-paper" : "border-wait bg-wait-bg",
           )}
         >
-          <span className="plate text-center text-head">{said[index] ? "YES" : index + 1}</span>
+          <span className="plate text-center text-head">{said[index] ? twice.yes : index + 1}</span>
           {question}
         </button>
       ))}
       {missing && !said.every(Boolean) && (
         <p role="alert" className="text-stop">
-          Say yes to both, or stop work.
+          {twice.missing}
         </p>
       )}
     </StepForm>
@@ -150,6 +144,7 @@ export function AskTwiceBody({ step, log }: BodyProps<"ask-twice" | "live">) {
 
 /** What was noted before the strip, with its picture; it has to be so again. */
 export function ConfirmBody({ step, log }: BodyProps<"confirm">) {
+  const { look } = useSpeaker().say.card;
   const form = useAsked({ now: "" });
   return (
     <StepForm
@@ -158,14 +153,14 @@ export function ConfirmBody({ step, log }: BodyProps<"confirm">) {
       })}
     >
       <p className="card border-cold border-l-[6px] px-4 py-3">
-        <span className="caption block">You noted</span>
+        <span className="caption block">{look.noted}</span>
         <b className="text-head">{step.noted}</b>
       </p>
       <PhotoStrip log={log} step={step.mark} />
-      <Asked form={form} name="now" refuse={needed("Look at it and choose.")}>
+      <Asked form={form} name="now" refuse={needed(look.nowMissing)}>
         {(field) => (
           <Choices
-            label="How is it now?"
+            label={look.now}
             options={step.choices.map((each) => ({ id: each, label: each }))}
             {...field}
           />

@@ -8,13 +8,6 @@ import { type BodyProps, StepForm } from "./step-form";
 
 type Waiting = "hold" | "soak" | "discharge" | "cure";
 
-const HOW_TO_START = {
-  hold: "Start it when the gauge is shut in.",
-  soak: "Start it when it is at work.",
-  discharge: "Start it when its supply is locked off.",
-  cure: "",
-} satisfies Record<Waiting, string>;
-
 export function WaitBody({ step, log }: BodyProps<Waiting>) {
   const words = useSpeaker();
   const { afterwards = "" } = stepWords(words, step);
@@ -30,7 +23,7 @@ export function WaitBody({ step, log }: BodyProps<Waiting>) {
       <WaitClock
         minutes={step.minutes}
         until={running ? state.until : undefined}
-        toStart={HOW_TO_START[step.kind]}
+        toStart={words.say.card.wait.start[step.kind]}
         afterwards={afterwards}
       />
     </StepForm>
@@ -52,6 +45,7 @@ export function WaitClock({
   /** It shares its card with a question. */
   small?: boolean;
 }) {
+  const { wait } = useSpeaker().say.card;
   const now = useNow(250);
   const whole = minutes * 60_000;
   const left = until !== undefined && now !== null ? Math.max(0, until - now) : whole;
@@ -65,7 +59,7 @@ export function WaitClock({
         viewBox="0 0 148 148"
         className="shrink-0"
         role="img"
-        aria-label={`${Math.floor(seconds / 60)} minutes ${seconds % 60} seconds left`}
+        aria-label={wait.left(Math.floor(seconds / 60), seconds % 60)}
       >
         <circle cx={74} cy={74} r={62} fill="none" stroke="var(--sunk)" strokeWidth={13} />
         <circle
@@ -84,12 +78,11 @@ export function WaitClock({
         </text>
       </svg>
       <p className={clsx("flex-1", small ? "text-note" : "min-w-[9em] text-body")}>
-        {until === undefined &&
-          `${toStart} You may close this: it goes on, and the bell rings when it is over.`}
-        {until !== undefined &&
-          left > 0 &&
-          `It runs. You may close this: the bell rings when it is over.${small ? "" : ` Then: ${afterwards}`}`}
-        {until !== undefined && left === 0 && `It is over. ${afterwards}`}
+        {until === undefined
+          ? `${toStart} ${wait.goesOn}`
+          : left === 0
+            ? `${wait.over} ${afterwards}`
+            : `${wait.runs} ${small ? "" : wait.next(afterwards)}`}
       </p>
     </div>
   );

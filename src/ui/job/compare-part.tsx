@@ -53,12 +53,13 @@ export function ComparePart({
 }) {
   const { form, verdict } = comparison;
   const words = useSpeaker();
+  const { compare } = words.say.card;
   return (
-    <section aria-label="Compare the new part" className="flex flex-col gap-3">
+    <section aria-label={compare.title} className="flex flex-col gap-3">
       <div className="flex items-center gap-3">
         <PartIcon part={part} size={56} lit />
         <p className="text-body">
-          Before it goes in: <b>is the new one in your hand the right one?</b>
+          {compare.before} <b>{compare.ask}</b>
         </p>
       </div>
       {verdict?.kind !== "right" &&
@@ -68,11 +69,11 @@ export function ComparePart({
               key={feature.name}
               form={form}
               name={`marks.${place}`}
-              refuse={needed(`Look at its ${feature.name} and choose.`)}
+              refuse={needed(compare.missing(feature.name))}
             >
               {(field) => (
                 <Choices
-                  label={`Its ${feature.name}`}
+                  label={compare.its(feature.name)}
                   options={marksOf(part, feature).map((each) => ({
                     id: each,
                     label: markWords(words, each),
@@ -88,8 +89,8 @@ export function ComparePart({
               name={`figures.${place}`}
               large
               measure
-              label={`Its ${feature.name}, measured`}
-              hint={`In ${comparison.length.label} unless you type a unit.`}
+              label={compare.measured(feature.name)}
+              hint={compare.hint(comparison.length.label)}
               dimension="length"
               inputMode="decimal"
             />
@@ -98,11 +99,11 @@ export function ComparePart({
       {verdict !== undefined && verdict.kind !== "not-compared" && (
         <Notice tone={verdict.kind === "right" ? "go" : "stop"} live>
           {verdict.kind === "right" ? (
-            <b>It is the right one.</b>
+            <b>{compare.right}</b>
           ) : (
             <>
-              <b>{verdict.kind === "look-alike" ? "A look-alike. " : "Not the right one. "}</b>
-              {newPartWords(words, verdict)} Put it aside, take another and compare that.
+              <b>{verdict.kind === "look-alike" ? compare.lookAlike : compare.wrong}</b>{" "}
+              {newPartWords(words, verdict)} {compare.putAside}
             </>
           )}
         </Notice>

@@ -14,6 +14,7 @@ import type { BenchLink, Run, Step } from "@/core/job";
 import { saidOf } from "../calculator/answer-card";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 
 const TONE = { pass: "go", watch: "wait", fail: "stop", stop: "stop" } as const;
 /** Figures shown before somebody opens the sum. */
@@ -35,6 +36,7 @@ export function DecidingSum({
   onOpen: () => void;
 }) {
   const { system } = useSettings();
+  const { sums } = useSpeaker().say.card;
   const calculator = calculatorNamed(link.calculator);
   const answer = useMemo(() => {
     if (calculator === undefined) return undefined;
@@ -58,10 +60,10 @@ export function DecidingSum({
   return (
     <section className="card flex flex-col gap-2 p-3" aria-label={calculator.title}>
       <button type="button" className="btn btn-quiet justify-start text-left" onClick={onOpen}>
-        <CalculatorIcon size={20} aria-hidden /> {calculator.title}: put in what you have
+        <CalculatorIcon size={20} aria-hidden /> {sums.putIn(calculator.title)}
       </button>
       {answer === undefined ? (
-        <p className="text-note text-soft">It answers once what was measured is put in.</p>
+        <p className="text-note text-soft">{sums.notYet}</p>
       ) : (
         <>
           {answer.verdict !== undefined && (
@@ -75,16 +77,14 @@ export function DecidingSum({
               </div>
             ))}
           </dl>
-          <p className="text-note text-soft">
-            With what sheet, line and job know, and the usual figures for the rest.
-          </p>
+          <p className="text-note text-soft">{sums.from}</p>
         </>
       )}
       {earlier.length > 0 && (
-        <ul aria-label="Earlier in this job">
+        <ul aria-label={sums.earlier}>
           {earlier.map((kept) => (
             <li key={`${kept.at}${kept.output}`} className="flex items-baseline justify-between gap-3">
-              <span>Before: {keptTitle(keptName(kept.calculator, kept.output))}</span>
+              <span>{sums.before(keptTitle(keptName(kept.calculator, kept.output)) ?? kept.output)}</span>
               <b className="plate whitespace-nowrap">{kept.typed}</b>
             </li>
           ))}

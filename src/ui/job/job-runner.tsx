@@ -30,8 +30,9 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
   const router = useRouter();
   const { who } = useSettings();
   const words = useSpeaker();
+  const { card } = words.say;
   const log = useJobLog(inputs, stored, who, words);
-  const clock = useClockFault();
+  const clock = useClockFault(words);
   const { job, saving } = log;
   const [view, setView] = useState<View>("step");
   const [modal, setModal] = useState<"note" | "stop">();
@@ -84,7 +85,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
           {left === "line" ? <LinePane job={job} /> : <AxisPane job={job} />}
         </section>
         <section
-          aria-label="The step"
+          aria-label={card.theStep}
           className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}
         >
           <RefusedEntries log={log} />
@@ -96,14 +97,14 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
           {saving.kind === "not-stored" && (
             <div className="mb-3">
               <Notice tone="stop" live>
-                <b>The server does not store.</b> {saving.why} What you enter is kept on this device.
+                <b>{card.notStored.title}</b> {saving.why} {card.notStored.kept}
               </Notice>
             </div>
           )}
           {who === "" && !signedOff ? (
-            <section aria-label="Who is holding this device?" className="card flex flex-col gap-3 p-5">
-              <h1 className="font-bold text-title leading-tight">Who is holding this device?</h1>
-              <p className="text-soft">Every entry stands in the record with a name. Nobody is presumed.</p>
+            <section aria-label={card.who.ask} className="card flex flex-col gap-3 p-5">
+              <h1 className="font-bold text-title leading-tight">{card.who.ask}</h1>
+              <p className="text-soft">{card.who.why}</p>
               <WhoPicker />
             </section>
           ) : (

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { EndCondition } from "@/core/formats";
-import { formatQuantity, type UnitSystem } from "@/core/quantity";
-import { turnsInWords } from "../end-words";
+import { quantity, type Speaker, turnsInWords } from "@/words";
+import { useSpeaker } from "../use-speaker";
 
 type Kind = EndCondition["kind"] | "loose";
 
@@ -9,30 +9,23 @@ const INK = { stroke: "var(--draw)", strokeWidth: 1.4 };
 const TURN = { fill: "none", stroke: "var(--ink)", strokeWidth: 2.6 };
 
 /** Where tightening ends, as a little section: the screw, what it meets, how it turns, and when to stop. */
-export function JoinDrawing({
-  end,
-  loose,
-  system,
-}: {
-  end: EndCondition;
-  loose: boolean;
-  system: UnitSystem;
-}) {
+export function JoinDrawing({ end, loose }: { end: EndCondition; loose: boolean }) {
+  const speaker = useSpeaker();
   const kind: Kind = loose ? "loose" : end.kind;
   return (
     <svg width={112} height={104} viewBox="0 0 112 104" aria-hidden="true" className="shrink-0">
-      {SECTIONS[kind](end, system)}
+      {SECTIONS[kind](end, speaker)}
     </svg>
   );
 }
 
 /** What is drawn for each end: a new kind of end is a new line here. */
-const SECTIONS: Record<Kind, (end: EndCondition, system: UnitSystem) => ReactNode> = {
-  loose: () => (
+const SECTIONS: Record<Kind, (end: EndCondition, speaker: Speaker) => ReactNode> = {
+  loose: (_, { say }) => (
     <>
       <Screw gap={16} />
       <path d="M84 44v16M84 44l-4 5m4-5l4 5M84 60l-4-5m4 5l4-5" {...TURN} strokeWidth={1.8} />
-      <Says x={92} y={57} text="gap" />
+      <Says x={92} y={57} text={say.card.ends.gap} />
     </>
   ),
   torque: () => (
@@ -73,11 +66,11 @@ const SECTIONS: Record<Kind, (end: EndCondition, system: UnitSystem) => ReactNod
       <Stop />
     </>
   ),
-  flush: () => (
+  flush: (_, { say }) => (
     <>
       <Screw sunk />
       <path d="M4 58H108" stroke="var(--stop)" strokeWidth={2} strokeDasharray="5 3" />
-      <Says x={56} y={40} text="flush" middle />
+      <Says x={56} y={40} text={say.card.ends.flushShort} middle />
       <Stop />
     </>
   ),
@@ -93,7 +86,7 @@ const SECTIONS: Record<Kind, (end: EndCondition, system: UnitSystem) => ReactNod
       />
     </>
   ),
-  "seat-to-depth": (end, system) => (
+  "seat-to-depth": (end, speaker) => (
     <>
       <Block />
       <rect x={34} y={58} width={44} height={28} fill="var(--sunk)" {...INK} />
@@ -108,7 +101,7 @@ const SECTIONS: Record<Kind, (end: EndCondition, system: UnitSystem) => ReactNod
       <Says
         x={56}
         y={44}
-        text={end.kind === "seat-to-depth" ? formatQuantity(end.depth_mm / 1000, "length", system) : ""}
+        text={end.kind === "seat-to-depth" ? quantity(speaker, end.depth_mm / 1000, "length") : ""}
         middle
         big
       />

@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { useSpeaker } from "../use-speaker";
 
 /**
  * What a job needs a moment later than its first step: the bench book and the drawn line are heavy. They are fetched as
@@ -11,11 +12,14 @@ const linePane = () => import("./line-pane").then((made) => made.LinePane);
 
 const modals = () => import("./modals");
 
-const Waiting = () => (
-  <p role="status" className="p-4 text-soft">
-    Fetching it …
-  </p>
-);
+function Waiting() {
+  const { card } = useSpeaker().say;
+  return (
+    <p role="status" className="p-4 text-soft">
+      {card.fetching}
+    </p>
+  );
+}
 
 export const StepBench = dynamic(stepBench, { ssr: false });
 export const LinePane = dynamic(linePane, { ssr: false, loading: Waiting });

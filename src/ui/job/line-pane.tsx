@@ -8,6 +8,7 @@ import { kindsOf, LineDrawing } from "../draw/line-drawing";
 import { PipeKey } from "../draw/pipe";
 import { lineView } from "../line-view";
 import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 
 /** How the line is set by what was ticked so far, and by what other jobs hold. */
 function settingOf(job: Run): Setting {
@@ -28,6 +29,7 @@ function settingOf(job: Run): Setting {
 /** The line of a job as it is set now, with what is shut and what is live. */
 export function LinePane({ job }: { job: Run }) {
   const { system } = useSettings();
+  const words = useSpeaker().say.card.line;
   const { line, valve } = job.inputs;
   const plan = job.plan.isolation?.ok ? job.plan.isolation.value : undefined;
   const proven = job.states.get("prove:again")?.kind === "done";
@@ -41,12 +43,12 @@ export function LinePane({ job }: { job: Run }) {
       }),
     [line, valve, plan, job, proven],
   );
-  if (view === undefined) return <p className="p-4 text-soft">No line is drawn for this valve.</p>;
+  if (view === undefined) return <p className="p-4 text-soft">{words.none}</p>;
   return (
     <>
       <h2 className="caption flex justify-between px-3.5 pt-3">
         <span>{line?.name}</span>
-        <span>{plan === undefined ? "" : `${job.shut.length} shut`}</span>
+        <span>{plan === undefined ? "" : words.shut(job.shut.length)}</span>
       </h2>
       <div className="min-h-0 flex-1">
         <LineDrawing view={view} />
@@ -55,7 +57,7 @@ export function LinePane({ job }: { job: Run }) {
         <PipeKey kinds={kindsOf(view.line)} unknown={view.doubt} />
         {plan !== undefined && (
           <span className="plate text-note text-soft">
-            {formatQuantity(plan.section.volume_L / 1000, "volume", system)} shut in
+            {words.shutIn(formatQuantity(plan.section.volume_L / 1000, "volume", system))}
           </span>
         )}
       </div>

@@ -24,10 +24,11 @@ function Words({
   usual?: readonly string[];
   onDone: (text: string) => void;
 }) {
+  const { ask } = useSpeaker().say.card;
   const form = useAsked({ text: "" });
   return (
     <form className="flex flex-col gap-3" onSubmit={form.handleSubmit(({ text }) => onDone(text.trim()))}>
-      <Asked form={form} name="text" refuse={needed("Write a few words.")}>
+      <Asked form={form} name="text" refuse={needed(ask.few)}>
         {(field) => (
           <>
             {usual !== undefined && (
@@ -65,11 +66,12 @@ export function NoteModal({
   onClose: () => void;
   onNote: (text: string) => void;
 }) {
+  const { ask, buttons } = useSpeaker().say.card;
   return (
-    <Modal open={open} onOpenChange={(now) => !now && onClose()} title="Note">
+    <Modal open={open} onOpenChange={(now) => !now && onClose()} title={buttons.note}>
       <Words
-        label="What should be on record?"
-        button="Keep the note"
+        label={ask.note}
+        button={ask.keepNote}
         tone="go"
         onDone={(text) => {
           onNote(text);
@@ -94,13 +96,11 @@ export function StopModal({
   /** There as long as nothing was done to the valve or the line. */
   onGiveUp?: (reason: string) => void;
 }) {
+  const { ask, buttons } = useSpeaker().say.card;
   const [mistake, setMistake] = useState(false);
-  const shut =
-    job.shut.length > 0
-      ? `${job.shut.join(", ")} stay shut. The bell rings on every screen until this is taken up again.`
-      : "Nothing is shut. The job stays open and rings.";
+  const shut = job.shut.length > 0 ? ask.shut(job.shut.join(", ")) : ask.nothingShut;
   return (
-    <Modal open={open} onOpenChange={(now) => !now && onClose()} title="Stop work" says={shut}>
+    <Modal open={open} onOpenChange={(now) => !now && onClose()} title={buttons.stopWork} says={shut}>
       {onGiveUp !== undefined && (
         <button
           type="button"
@@ -108,16 +108,16 @@ export function StopModal({
           aria-pressed={mistake}
           onClick={() => setMistake(!mistake)}
         >
-          {mistake ? "No: stop it, to be taken up again" : "It was started by mistake"}
+          {mistake ? ask.noMistake : ask.mistake}
         </button>
       )}
       {onGiveUp !== undefined && mistake ? (
         <Words
           key="mistake"
-          label="What was the mistake?"
-          button="Close it as not begun"
+          label={ask.whatMistake}
+          button={ask.notBegun}
           tone="stop"
-          usual={["The wrong valve", "Two jobs for one", "Not needed any more"]}
+          usual={ask.mistakes}
           onDone={(reason) => {
             onGiveUp(reason);
             onClose();
@@ -125,10 +125,10 @@ export function StopModal({
         />
       ) : (
         <Words
-          label="Why?"
-          button="Stop work here"
+          label={ask.why}
+          button={ask.stopHere}
           tone="stop"
-          usual={["Too dark", "A part is missing", "Called away", "Not safe to go on"]}
+          usual={ask.reasons}
           onDone={(reason) => {
             onStop(reason);
             onClose();
@@ -152,11 +152,12 @@ export function ReasonModal({
   says: string;
   onReason: (reason: string) => void;
 }) {
+  const { ask } = useSpeaker().say.card;
   return (
     <Modal open={open} onOpenChange={(now) => !now && onClose()} title={title} says={says}>
       <Words
-        label="Reason"
-        button="Keep the reason and go on"
+        label={ask.reason}
+        button={ask.keepReason}
         tone="go"
         onDone={(reason) => {
           onReason(reason);
@@ -193,8 +194,8 @@ export function CloseModal({
     <Modal
       open={open}
       onOpenChange={(now) => !now && onClose()}
-      title="Close the job here?"
-      says="Nothing was shut and nothing was taken off. The valve stays due, and the record says why."
+      title={say.card.ask.close}
+      says={say.card.ask.closeSays}
     >
       <div className="mb-3 flex flex-col gap-3">
         <Asked form={form} name="what" refuse={needed(words.whatMissing)}>
@@ -215,7 +216,7 @@ export function CloseModal({
       </div>
       <SignName onSigned={sign}>
         <button type="submit" className="btn btn-go min-h-14">
-          Sign and close
+          {say.card.ask.sign}
         </button>
       </SignName>
     </Modal>

@@ -103,7 +103,7 @@ describe("sending", () => {
   const waiting = ["a", "b", "c"].map(note);
 
   it("says which are stored", async () => {
-    expect(await sendEntries("job", waiting, answering(200, { entries: 3, stored: [] }))).toEqual({
+    expect(await sendEntries("job", waiting, "refused", answering(200, { entries: 3, stored: [] }))).toEqual({
       kind: "stored",
       events: waiting,
     });
@@ -116,7 +116,7 @@ describe("sending", () => {
     ["/events/99", "a"],
   ])("knows which was refused: %s", async (path, id) => {
     const answer = answering(409, { errors: [{ path, message: "Already done" }] });
-    expect(await sendEntries("job", waiting, answer)).toEqual({
+    expect(await sendEntries("job", waiting, "refused", answer)).toEqual({
       kind: "refused",
       event: note(id),
       why: "Already done",
@@ -125,8 +125,8 @@ describe("sending", () => {
 
   it("without an answer, or with a server that is ill, it waits", async () => {
     const none = (async () => Promise.reject(new TypeError("no network"))) as typeof fetch;
-    expect(await sendEntries("job", waiting, none)).toEqual({ kind: "no-signal" });
-    expect(await sendEntries("job", waiting, answering(503, {}))).toEqual({ kind: "no-signal" });
+    expect(await sendEntries("job", waiting, "refused", none)).toEqual({ kind: "no-signal" });
+    expect(await sendEntries("job", waiting, "refused", answering(503, {}))).toEqual({ kind: "no-signal" });
   });
 
   it("sends no more at once than the server takes; the rest follows", async () => {
@@ -136,7 +136,7 @@ describe("sending", () => {
       sent = JSON.parse(String(init?.body));
       return Response.json({ entries: 0, stored: [] });
     }) as typeof fetch;
-    const answer = await sendEntries("job", many, post);
+    const answer = await sendEntries("job", many, "refused", post);
     expect(sent.events).toHaveLength(500);
     expect(answer.kind === "stored" && answer.events).toHaveLength(500);
   });

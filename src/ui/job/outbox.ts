@@ -99,19 +99,23 @@ export type Sent =
 /**
  * Sends what waits. Sending twice is harmless: the server knows each entry by its id. What is refused for its date while
  * this device's clock is known to be wrong is put right by what was measured, marked, and sent again.
+ *
+ * @param unsaid what is said of a refusal that gives no reason
  */
 export async function sendEntries(
   job: string,
   waiting: readonly JobEvent[],
+  unsaid: string,
   post: typeof fetch = fetch,
 ): Promise<Sent> {
   const batch = waiting.slice(0, MOST_AT_ONCE);
-  const sent = await sendBatch(job, batch, post);
+  const sent = await sendBatch(job, batch, unsaid, post);
   if (sent.kind !== "misdated") return sent;
   const ahead = clockAhead();
   const again = await sendBatch(
     job,
     batch.map((event) => corrected(event, ahead)),
+    unsaid,
     post,
   );
   return again.kind === "misdated" ? { ...again, kind: "refused" } : again;
@@ -120,6 +124,7 @@ export async function sendEntries(
 async function sendBatch(
   job: string,
   batch: readonly JobEvent[],
+  unsaid: string,
   post: typeof fetch,
 ): Promise<Sent | (Omit<Extract<Sent, { kind: "refused" }>, "kind"> & { readonly kind: "misdated" })> {
   const answer = await call(ADD_EVENTS, { params: { id: job }, body: { events: [...batch] } }, post);
@@ -129,7 +134,7 @@ async function sendBatch(
   }
   const { kind, problems } = answer.error;
   const [first] = problems;
-  const why = first?.message ?? "The server refused it.";
+  const why = first?.message ?? unsaid;
   if (kind === "no-signal") return { kind };
   if (kind === "cannot-store") return { kind, why };
   if (answer.error.kind === "refused" && answer.error.status === 401) return { kind: "nobody", why };

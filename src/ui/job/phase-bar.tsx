@@ -14,9 +14,10 @@ export function placeInPhase(job: Run): { at: number; of: number; phase: Phase }
 
 export const phaseLine = ({ say }: Speaker, job: Run): string => {
   const { at, of, phase } = placeInPhase(job);
-  return `${say.common.phases[phase]} ${at} of ${of}`;
+  return say.card.placeInPhase(say.common.phases[phase], at, of);
 };
-export const timeLeft = (job: Run): string => `${formatDuration(job.minutesLeft * 60)} left`;
+export const timeLeft = ({ say }: Speaker, job: Run): string =>
+  say.card.left(formatDuration(job.minutesLeft * 60));
 
 /** The phases as a row of chevrons: behind, in hand, ahead. On a phone a slim bar of blocks. */
 export function PhaseBar({ job }: { job: Run }) {
@@ -67,7 +68,7 @@ export function PhaseBar({ job }: { job: Run }) {
             <b className="text-ink md:hidden">{job.inputs.valve.tag} · </b>
             {phaseLine(words, job)}
           </span>
-          <span>{timeLeft(job)}</span>
+          <span>{timeLeft(words, job)}</span>
         </p>
       </div>
     </div>

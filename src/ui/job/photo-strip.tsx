@@ -2,6 +2,7 @@
 
 import { Camera } from "lucide-react";
 import { useCallback, useEffect, useId, useState } from "react";
+import { useSpeaker } from "../use-speaker";
 import { hashOf, keepPhoto, keptPhoto, sendPhotos, shrink } from "./photo-outbox";
 import type { JobLog } from "./use-job-log";
 
@@ -9,6 +10,7 @@ const RETRY_MS = 4000;
 
 /** Photographs of a step; with `take`, one more can be taken with the camera or from a file. */
 export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: string; take?: boolean }) {
+  const { photos: words } = useSpeaker().say.card;
   const job = log.job.inputs.id;
   const id = useId();
   const [problem, setProblem] = useState<string>();
@@ -21,7 +23,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
     setBusy(true);
     setProblem(undefined);
     const blob = await shrink(file);
-    if (blob === undefined) setProblem("This file is no picture that can be read. Take a JPEG or PNG.");
+    if (blob === undefined) setProblem(words.unreadable);
     else {
       const photo = crypto.randomUUID();
       // On the device first: what is noted has to be there, whatever happens next.
@@ -37,7 +39,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
       <ul className="flex flex-wrap gap-2">
         {photos.map(({ photo }, index) => (
           <li key={photo}>
-            <Photo job={job} photo={photo} label={`Photograph ${index + 1}`} />
+            <Photo job={job} photo={photo} label={words.photograph(index + 1)} />
           </li>
         ))}
         {take && (
@@ -48,7 +50,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
             >
               <span>
                 <Camera size={26} className="mx-auto" aria-hidden="true" />
-                {busy ? "Keeping …" : "Photograph it"}
+                {busy ? words.keeping : words.take}
               </span>
               <input
                 id={id}
@@ -67,7 +69,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
       </ul>
       {waiting > 0 && (
         <p role="status" className="mt-1 text-note text-wait">
-          {waiting} kept on this device, waiting for signal
+          {words.waiting(waiting)}
         </p>
       )}
       {problem !== undefined && (

@@ -10,14 +10,14 @@ import { entryAt, type JobLog } from "./use-job-log";
 /** What was entered here and did not go into the log, with the ways to keep it or let it go. */
 export function RefusedEntries({ log }: { log: JobLog }) {
   const words = useSpeaker();
+  const { refused: card } = words.say.card;
   const { job, refused } = log;
   if (refused.length === 0) return null;
   const signed = job.status.kind === "signed-off";
   return (
     <div className="mb-3">
       <Notice tone="stop" live>
-        <b>Not stored:</b> somebody else went on meanwhile. {refused.length === 1 ? "This was" : "These were"}{" "}
-        entered on this device and did not go in:
+        <b>{card.title}</b> {card.why(refused.length)}
         <ul className="my-2 max-h-44 overflow-y-auto">
           {refused.map(({ event, why }) => {
             const { what, entry } = entryWords(words, entryAt(job, event), job.inputs.sheet);
@@ -31,16 +31,11 @@ export function RefusedEntries({ log }: { log: JobLog }) {
             );
           })}
         </ul>
-        {signed && (
-          <p className="mb-2">
-            The job is signed off meanwhile: tell the one who signed it, and write this down.
-          </p>
-        )}
+        {signed && <p className="mb-2">{card.signed}</p>}
         <span className="flex flex-wrap gap-2">
           {!signed && (
             <button type="button" className="btn btn-go" onClick={log.noteRefused}>
-              Write {refused.length === 1 ? "it" : "them"} into the log as{" "}
-              {refused.length === 1 ? "a note" : "notes"}
+              {card.write(refused.length)}
             </button>
           )}
           <button
@@ -48,10 +43,10 @@ export function RefusedEntries({ log }: { log: JobLog }) {
             className="btn btn-quiet bg-card"
             onClick={() => {
               const back = log.letGo();
-              toast("Let go.", { action: { label: "Undo", onClick: back } });
+              toast(card.gone, { action: { label: card.undo, onClick: back } });
             }}
           >
-            Let {refused.length === 1 ? "it" : "them"} go
+            {card.letGo(refused.length)}
           </button>
         </span>
       </Notice>

@@ -1,6 +1,7 @@
 "use client";
 
 import { haltedBy, type Run, type Step } from "@/core/job";
+import { useSpeaker } from "../use-speaker";
 import { CloseModal, ReasonModal } from "./later";
 import type { JobLog } from "./use-job-log";
 
@@ -15,17 +16,18 @@ const mayRenew = (step: Step, job: Run): boolean =>
   !job.plan.renewals.some(({ part }) => part === step.check.part);
 
 export function Asides({ step, job, onAsk }: { step: Step; job: Run; onAsk: (what: Asking) => void }) {
+  const { aside } = useSpeaker().say.card;
   const link = "min-h-11 px-1 text-soft underline underline-offset-4";
   return (
     <div className="flex flex-wrap gap-2">
       {step.mayOverride && (
         <button type="button" className={link} onClick={() => onAsk("skip")}>
-          Skip, with a reason
+          {aside.skip}
         </button>
       )}
       {mayRenew(step, job) && (
         <button type="button" className={link} onClick={() => onAsk("renew")}>
-          Renew it all the same
+          {aside.renew}
         </button>
       )}
     </div>
@@ -44,6 +46,7 @@ export function AskedReason({
   asking: Asking | undefined;
   onClose: () => void;
 }) {
+  const { aside } = useSpeaker().say.card;
   return (
     <>
       <CloseModal
@@ -54,7 +57,7 @@ export function AskedReason({
           log.add(
             {
               kind: "signed-off",
-              statement: `Closed at triage: ${says}`.slice(0, 400),
+              statement: aside.closed(says).slice(0, 400),
               ...(handedOver !== undefined && { handedOver }),
             },
             { by },
@@ -65,15 +68,15 @@ export function AskedReason({
       <ReasonModal
         open={asking === "skip"}
         onClose={onClose}
-        title="Skip this step"
-        says="It stands in the record with your name."
+        title={aside.skipTitle}
+        says={aside.skipSays}
         onReason={(reason) => log.add({ kind: "step-overridden", step: step.id, reason })}
       />
       <ReasonModal
         open={asking === "renew"}
         onClose={onClose}
-        title="Renew it all the same"
-        says="The plan is compiled anew. The reason stands in the record."
+        title={aside.renew}
+        says={aside.renewSays}
         onReason={(reason) =>
           step.kind === "check" &&
           step.check.part !== undefined &&

@@ -12,11 +12,13 @@ import type { CalculatorForm } from "../calculator/use-calculator";
 import { SelectField } from "../kit/select-field";
 import { Modal } from "../modal";
 import { Notice } from "../notice";
+import { useSpeaker } from "../use-speaker";
 import { DecidingSum } from "./deciding-sum";
 import type { JobLog } from "./use-job-log";
 
 /** What the bench book has for this step, opened with what the job knows; it works without a signal. */
 export function StepBench({ log, step }: { log: JobLog; step: Step }) {
+  const { sums } = useSpeaker().say.card;
   const [open, setOpen] = useState<BenchLink>();
   const links = benchLinks(log.job, step);
   if (links.length === 0) return null;
@@ -42,12 +44,12 @@ export function StepBench({ log, step }: { log: JobLog; step: Step }) {
           </button>
         ))}
       </div>
-      <ul aria-label="Kept in the job">
+      <ul aria-label={sums.keptHere}>
         {log.job.progress.kept
           .filter((kept) => kept.step === step.id)
           .map((kept) => (
             <li key={`${kept.at}${kept.output}`} className="flex items-baseline justify-between gap-3 py-1">
-              <span>Kept: {keptTitle(keptName(kept.calculator, kept.output))}</span>
+              <span>{sums.kept(keptTitle(keptName(kept.calculator, kept.output)) ?? kept.output)}</span>
               <b className="plate whitespace-nowrap text-lead">{kept.typed}</b>
             </li>
           ))}
@@ -94,6 +96,7 @@ function KeepInJob({
   form: CalculatorForm;
   onKept: () => void;
 }) {
+  const { sums } = useSpeaker().say.card;
   const choices = keepable(calculator, form);
   const [output, setOutput] = useState(link.measures ?? choices[0]?.name ?? "");
   const chosen = choices.find((each) => each.name === output) ?? choices[0];
@@ -119,7 +122,7 @@ function KeepInJob({
     <div className="card flex flex-wrap items-end gap-2 p-3">
       <div className="min-w-[220px] flex-1">
         <SelectField
-          label="Keep in the job"
+          label={sums.keepIn}
           value={chosen.name}
           options={choices.map((each) => ({
             id: each.name,
@@ -133,7 +136,7 @@ function KeepInJob({
         className={measured ? "btn btn-quiet" : "btn btn-go"}
         onClick={() => keep() && onKept()}
       >
-        Keep it
+        {sums.keep}
       </button>
       {measured && step.kind === "check" && (
         <button
@@ -149,7 +152,7 @@ function KeepInJob({
               onKept();
           }}
         >
-          Use as what was measured
+          {sums.use}
         </button>
       )}
       {log.refusal !== undefined && (

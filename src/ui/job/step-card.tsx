@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
+import type { Disposition } from "@/core/formats";
 import { haltedBy, mayCloseEarly } from "@/core/job";
 import { stepWords, tightenTitle } from "@/words";
 import { Notice } from "../notice";
@@ -19,7 +20,8 @@ import type { JobLog } from "./use-job-log";
 export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => void; onStop: () => void }) {
   const { job, change, refusal } = log;
   const words = useSpeaker();
-  const [means, setMeans] = useState<string>();
+  const { card } = words.say;
+  const [means, setMeans] = useState<Disposition>();
   const [again, setAgain] = useState<string>();
   const [asking, setAsking] = useState<Asking>();
   const step = job.current;
@@ -27,7 +29,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const heading = useRef<HTMLHeadingElement>(null);
   const shown = step?.id;
   const first = useRef(true);
-  const onChosen = useCallback((now: string | undefined) => setMeans(now), []);
+  const onChosen = useCallback((now: Disposition | undefined) => setMeans(now), []);
 
   // A new step is read out, and starts at its top.
   useEffect(() => {
@@ -39,7 +41,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
 
   if (job.status.kind === "stopped")
     return <Stopped log={log} reason={job.status.reason} by={job.status.by} />;
-  if (step === undefined) return <Notice tone="go">Signed off. The record is being made.</Notice>;
+  if (step === undefined) return <Notice tone="go">{card.signedOff}</Notice>;
   const { sheet } = job.inputs;
   const stuck = step.kind === "strip" ? sheet.parts.find(({ id }) => id === step.part) : undefined;
   const halted = state?.kind === "halted" && again !== step.id;
@@ -53,7 +55,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
       >
         <p className="caption hidden justify-between lg:flex">
           <span>{phaseLine(words, job)}</span>
-          <span>{timeLeft(job)}</span>
+          <span>{timeLeft(words, job)}</span>
         </p>
         <h1
           ref={heading}
@@ -67,16 +69,16 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         <StepDrawings step={step} />
         {halted ? (
           <Notice tone="stop" live>
-            <b>Stop.</b> {haltedBy(job, step) ?? reason}
+            <b>{card.stop}</b> {haltedBy(job, step) ?? reason}
             <div className="mt-2 flex flex-wrap gap-2">
               {step.kind === "check" && (
                 <button type="button" className="btn btn-quiet bg-card" onClick={() => setAgain(step.id)}>
-                  Put it right, then look again
+                  {card.putRight}
                 </button>
               )}
               {mayCloseEarly(job) && (
                 <button type="button" className="btn btn-quiet bg-card" onClick={() => setAsking("close")}>
-                  Close here, or hand it over
+                  {card.closeHere}
                 </button>
               )}
             </div>

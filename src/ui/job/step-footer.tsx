@@ -1,7 +1,9 @@
 "use client";
 
 import { Undo2 } from "lucide-react";
+import type { Disposition } from "@/core/formats";
 import type { Step } from "@/core/job";
+import { useSpeaker } from "../use-speaker";
 import { useNow } from "../when";
 import { showsAtOnce } from "./look-wait";
 import { STEP_FORM } from "./step-form";
@@ -23,10 +25,11 @@ export function StepFooter({
   log: JobLog;
   step: Step;
   halted: boolean;
-  means: string | undefined;
+  means: Disposition | undefined;
   onNote: () => void;
   onStop: () => void;
 }) {
+  const { card } = useSpeaker().say;
   const state = log.job.states.get(step.id);
   const now = useNow(state?.kind === "running" ? 250 : 60_000);
   const waiting = state?.kind === "running" && (now ?? 0) < state.until;
@@ -41,13 +44,14 @@ export function StepFooter({
         onClick={(event) => event.detail > 1 && !tappedFast(step) && event.preventDefault()}
         className="btn btn-go min-h-16 flex-[99_1_7em] px-3 text-lead"
       >
-        {buttonSays(step, { log, means, waiting })} <span className="key hidden lg:inline">Enter</span>
+        {buttonSays(step, { log, means, waiting, says: card.buttons })}{" "}
+        <span className="key hidden lg:inline">{card.enter}</span>
       </button>
       <button
         type="button"
         onClick={log.undo}
-        aria-label="Undo the newest entry"
-        title="Undo (Backspace)"
+        aria-label={card.buttons.undo}
+        title={card.buttons.undoByKey}
         className="btn btn-quiet min-h-16 w-[52px] grow-0 px-0"
       >
         <Undo2 size={22} />
@@ -57,14 +61,14 @@ export function StepFooter({
         onClick={onNote}
         className="btn btn-quiet min-h-16 min-w-16 grow px-2 lg:min-w-[72px]"
       >
-        Note
+        {card.buttons.note}
       </button>
       <button
         type="button"
         onClick={onStop}
         className="btn btn-stop min-h-16 w-[4.75em] grow px-2.5 lg:w-[5.25em]"
       >
-        Stop work
+        {card.buttons.stopWork}
       </button>
     </div>
   );

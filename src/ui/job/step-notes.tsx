@@ -19,7 +19,7 @@ export function StepPlates({ step, cues }: { step: Step; cues: readonly string[]
     <ul className="flex flex-wrap gap-2">
       {step.stands !== undefined && (
         <li className="plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-cold bg-card px-2.5 py-1 text-body">
-          stands {step.stands.before}
+          {words.say.card.notes.stands(step.stands.before)}
           {step.stands.after !== step.stands.before && ` → ${step.stands.after}`}
         </li>
       )}
@@ -71,7 +71,7 @@ export function StepDangers({ step }: { step: Step }) {
       ))}
       {barred.map((each) => (
         <Notice key={each.tool} tone="stop">
-          <b>No {each.tool.toLowerCase()}:</b> {each.why}.
+          <b>{words.say.card.notes.no(each.tool.toLowerCase())}</b> {each.why}.
         </Notice>
       ))}
     </>
@@ -84,10 +84,8 @@ export function PlanChange({ change }: { change: NonNullable<JobLog["change"]> }
   const minutes = Math.round(change.minutes);
   return (
     <Notice tone="wait" live>
-      <b>The plan has changed.</b> {changeWords(words, change).join(" ")}{" "}
-      {minutes !== 0 && (
-        <b className="whitespace-nowrap">{minutes > 0 ? `+ ${minutes}` : `− ${-minutes}`} min.</b>
-      )}
+      <b>{words.say.card.notes.changed}</b> {changeWords(words, change).join(" ")}{" "}
+      {minutes !== 0 && <b className="whitespace-nowrap">{words.say.card.notes.minutes(minutes)}</b>}
     </Notice>
   );
 }

@@ -1,6 +1,8 @@
 import type { ComponentType } from "react";
 import { judgeNewPart } from "@/core/build";
+import type { Disposition } from "@/core/formats";
 import { nextBolt, piecesLeft, type Step, type StepKind, type StepOf } from "@/core/job";
+import type { Language } from "@/words";
 import { SignOffBody, TrayBody } from "./bodies-finish";
 import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
 import { GateBody, GaugeBody, ShutBody, WriteDownBody } from "./bodies-isolate";
@@ -16,14 +18,17 @@ import type { JobLog } from "./use-job-log";
 interface Pressed {
   readonly log: JobLog;
   /** What the chosen answer of a check means. */
-  readonly means: string | undefined;
+  readonly means: Disposition | undefined;
   /** The wait still runs. */
   readonly waiting: boolean;
+  readonly says: Buttons;
 }
+
+type Buttons = Language["card"]["buttons"];
 
 /** How a kind of step looks: what stands on its card, and what its wide button says. */
 interface StepView<K extends StepKind> {
-  readonly Body: ComponentType<BodyProps<K> & { onChosen: (means: string | undefined) => void }>;
+  readonly Body: ComponentType<BodyProps<K> & { onChosen: (means: Disposition | undefined) => void }>;
   readonly button: (step: StepOf<K>, pressed: Pressed) => string;
 }
 
@@ -35,61 +40,60 @@ const OpenBody = ({ step, log }: BodyProps<"open">) => (
 );
 const Nothing = () => null;
 
-const done = () => "Done";
+/** A button that says one thing whatever its step asks. */
+const only =
+  (which: { [K in keyof Buttons]: Buttons[K] extends string ? K : never }[keyof Buttons]) =>
+  (_: unknown, { says }: Pressed): string =>
+    says[which];
+
+const done = only("done");
 const PLAIN = { Body: Plain, button: done };
 const WRITTEN = { Body: WriteDownBody, button: done };
-const LOCKED = { Body: ShutBody, button: () => "Shut and locked" };
+const LOCKED = { Body: ShutBody, button: only("locked") };
 const SHUT = {
   Body: ShutBody,
-  button: ({ by }: StepOf<"shut">) =>
+  button: ({ by }: StepOf<"shut">, { says }: Pressed) =>
     (by.kind === "closure" && by.standsShut) || (by.kind === "turning" && by.stands === true)
-      ? "Stands so, locked"
-      : "Shut and locked",
+      ? says.lockedAsItStands
+      : says.locked,
 };
-const ASKED = { Body: AskTwiceBody, button: () => "Yes, go on" };
+const ASKED = { Body: AskTwiceBody, button: only("yes") };
 const WAITED = {
   Body: WaitBody,
-  button: (step: StepOf<"hold" | "soak" | "discharge" | "cure">, { log, waiting }: Pressed) =>
+  button: (step: StepOf<"hold" | "soak" | "discharge" | "cure">, { log, waiting, says }: Pressed) =>
     log.job.states.get(step.id)?.kind === "running"
       ? waiting
-        ? "The wait runs"
-        : "Wait is over"
-      : `Start the wait: ${step.minutes} min`,
-};
-
-const CHECK_BUTTON: Record<string, string> = {
-  reuse: "Sound: go on",
-  clean: "Cleaned: go on",
-  renew: "Renew it",
-  stop: "Record it",
+        ? says.waitRuns
+        : says.waitOver
+      : says.startWait(step.minutes),
 };
 
 /** What shows at once is recorded at once; that all is well only when the wait is over. */
-function checkSays(step: StepOf<"check">, { log, means, waiting }: Pressed): string {
-  if (startsFirst(step, log.job.progress, means)) return `Start the wait: ${step.wait_min} min`;
-  if (waiting && !showsAtOnce(means)) return "The wait runs";
-  return step.check.kind === "measure"
-    ? "Take the figure"
-    : (CHECK_BUTTON[means ?? ""] ?? "Choose what you found");
+function checkSays(step: StepOf<"check">, { log, means, waiting, says }: Pressed): string {
+  if (startsFirst(step, log.job.progress, means)) return says.startWait(step.wait_min ?? 0);
+  if (waiting && !showsAtOnce(means)) return says.waitRuns;
+  if (step.check.kind === "measure") return says.figure;
+  return means === undefined ? says.chooseFirst : says.check[means];
 }
 
 /** While a stack is counted the button counts. */
 function pieceSays(
   step: StepOf<"strip"> | StepOf<"fit">,
-  log: JobLog,
+  { log, says }: Pressed,
   way: "out" | "in",
 ): string | undefined {
   const left = piecesLeft(step, log.job.progress);
-  return left > 0 ? `Piece ${step.pieces.length - left + 1} is ${way}` : undefined;
+  return left > 0 ? says.piece[way](step.pieces.length - left + 1) : undefined;
 }
 
-function fitSays(step: StepOf<"fit">, { log }: Pressed): string {
+function fitSays(step: StepOf<"fit">, pressed: Pressed): string {
+  const { log, says } = pressed;
   const part = log.job.inputs.sheet.parts.find((each) => each.id === step.part);
   const seen = part && judgeNewPart(part, log.job.progress.compared.get(part.id) ?? []);
-  if (step.features.length > 0 && seen?.kind !== "right") return "Compare it";
+  if (step.features.length > 0 && seen?.kind !== "right") return says.compare;
   return (
-    pieceSays(step, log, "in") ??
-    (step.loose ? "In, left loose" : step.renewal !== undefined ? "New one is in" : "It is in")
+    pieceSays(step, pressed, "in") ??
+    (step.loose ? says.inLoose : step.renewal !== undefined ? says.newIsIn : says.isIn)
   );
 }
 
@@ -116,39 +120,39 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   stored: WRITTEN,
   dead: WRITTEN,
   release: PLAIN,
-  gauge: { Body: GaugeBody, button: () => "Take the reading" },
+  gauge: { Body: GaugeBody, button: only("reading") },
   hold: WAITED,
   mark: { Body: MarkBody, button: done },
   position: PLAIN,
   "ask-twice": ASKED,
-  crack: { Body: CrackBody, button: () => "Cracked, two hold it" },
-  strip: { Body: StripBody, button: (step, { log }) => pieceSays(step, log, "out") ?? "Off, on the tray" },
+  crack: { Body: CrackBody, button: only("cracked") },
+  strip: { Body: StripBody, button: (step, pressed) => pieceSays(step, pressed, "out") ?? pressed.says.off },
   task: PLAIN,
   soak: WAITED,
   fit: { Body: FitBody, button: fitSays },
-  confirm: { Body: ConfirmBody, button: () => "It is so again" },
+  confirm: { Body: ConfirmBody, button: only("asBefore") },
   tighten: {
     Body: TightenBody,
-    button: (step, { log }) => `Bolt ${nextBolt(step, log.job.progress)?.bolt ?? ""} done`,
+    button: (step, { log, says }) => says.bolt(nextBolt(step, log.job.progress)?.bolt ?? step.bolts),
   },
-  "tighten-one": { Body: TightenOneBody, button: () => "It is tight" },
-  tray: { Body: TrayBody, button: () => "The tray balances" },
+  "tighten-one": { Body: TightenOneBody, button: only("tight") },
+  tray: { Body: TrayBody, button: only("balances") },
   cure: WAITED,
   ready: PLAIN,
   "shut-point": PLAIN,
   "start-pump": PLAIN,
   evacuate: WRITTEN,
   charge: PLAIN,
-  gate: { Body: GateBody, button: () => "Take the reading" },
-  away: { Body: Plain, button: () => "Yes, empty" },
-  untested: { Body: Plain, button: () => "It stands on the valve" },
-  others: { Body: OthersBody, button: () => "Goes on when they have opened" },
-  "put-back": { Body: Plain, button: () => "It stands as before" },
-  open: { Body: OpenBody, button: ({ how }) => (how === "leave-shut" ? "Lock is off" : "Open, lock off") },
+  gate: { Body: GateBody, button: only("reading") },
+  away: { Body: Plain, button: only("empty") },
+  untested: { Body: Plain, button: only("onTheValve") },
+  others: { Body: OthersBody, button: only("waitsForOthers") },
+  "put-back": { Body: Plain, button: only("standsAsBefore") },
+  open: { Body: OpenBody, button: ({ how }, { says }) => says[how === "leave-shut" ? "lockIsOff" : "open"] },
   "open-by-hand": WRITTEN,
   tell: WRITTEN,
   tag: PLAIN,
-  "sign-off": { Body: SignOffBody, button: () => "Sign off" },
+  "sign-off": { Body: SignOffBody, button: only("signOff") },
 };
 
 /** The table by a kind that is known only at run time: each view is given a step of its own kind. */
@@ -163,7 +167,7 @@ export function StepBody({
 }: {
   step: Step;
   log: JobLog;
-  onChosen: (means: string | undefined) => void;
+  onChosen: (means: Disposition | undefined) => void;
 }) {
   const { Body } = viewOf(step.kind);
   return <Body key={step.id} step={step} log={log} onChosen={onChosen} />;

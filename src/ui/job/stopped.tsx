@@ -10,27 +10,19 @@ import type { JobLog } from "./use-job-log";
 /** Work that was stopped: why, what is shut meanwhile, and the way to take it up again. */
 export function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: string }) {
   const words = useSpeaker();
+  const { stopped: card } = words.say.card;
   const { shut, current } = log.job;
   const again = provenAgain(log.job);
   const next = again[0] ?? current;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto">
-      <h1 className="font-bold text-figure leading-tight">Work is stopped here.</h1>
+      <h1 className="font-bold text-figure leading-tight">{card.title}</h1>
       <p className="text-body text-soft">
         {by}: {reason}
       </p>
-      <Notice tone="stop">
-        {shut.length > 0
-          ? `Still shut: ${shut.join(", ")}. Whatever they feed is out of service. It rings on every screen.`
-          : "Nothing is shut. It rings until it is taken up again."}
-      </Notice>
-      {again.length > 0 && (
-        <Notice tone="wait">
-          Nobody watched the section meanwhile: when work is taken up, it is proven again before anything is
-          opened.
-        </Notice>
-      )}
-      <p>Next: {next && stepTitle(words, next)}</p>
+      <Notice tone="stop">{shut.length > 0 ? card.stillShut(shut.join(", ")) : card.nothingShut}</Notice>
+      {again.length > 0 && <Notice tone="wait">{card.nobodyWatched}</Notice>}
+      {next !== undefined && <p>{card.next(stepTitle(words, next))}</p>}
       {log.refusal !== undefined && (
         <Notice tone="stop" live>
           {log.refusal}
@@ -45,7 +37,7 @@ export function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: 
         }}
       >
         <button type="submit" className="btn btn-go min-h-16 w-full text-lead">
-          Take it up again <span className="key">Enter</span>
+          {card.takeUp} <span className="key">{words.say.card.enter}</span>
         </button>
       </form>
     </div>

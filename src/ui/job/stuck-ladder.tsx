@@ -10,7 +10,7 @@ export function StuckLadder({ part, sheet }: { part: Part; sheet: Sheet }) {
   return (
     <details className="group">
       <summary className="min-h-11 cursor-pointer content-center px-1 text-soft underline underline-offset-4">
-        It will not move
+        {words.say.card.willNotMove}
       </summary>
       <ol className="card mt-1 overflow-hidden">
         {stuckLadder(part, sheet).map((rung, index) => {

@@ -6,9 +6,11 @@ import type { TrayAccount } from "@/core/build";
 import type { Sheet } from "@/core/formats";
 import { PartIcon } from "../draw/part";
 import { Empty } from "../notice";
+import { useSpeaker } from "../use-speaker";
 
 /** What is off the valve, in the order it came off, and where it is now; the newest is kept in view. */
 export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
+  const words = useSpeaker().say.card.tray;
   const list = useRef<HTMLOListElement>(null);
   const newest = tray.items.findLast((item) => item.place === "on-tray")?.order ?? tray.off;
   useEffect(() => {
@@ -18,21 +20,21 @@ export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
   return (
     <div className="flex h-full min-h-0 flex-col">
       <h2 className="caption flex justify-between px-3.5 pt-3 pb-1">
-        <span>The tray</span>
+        <span>{words.title}</span>
         <span className={tray.balances ? "text-go-text" : ""}>
-          {tray.off} off · {tray.off - tray.back} held
+          {words.held(tray.off, tray.off - tray.back)}
         </span>
       </h2>
       {tray.items.length === 0 && (
         <div className="px-3.5">
-          <Empty>Empty. Parts lie here in the order they come off.</Empty>
+          <Empty>{words.empty}</Empty>
         </div>
       )}
       <ol
         ref={list}
         className="dashed relative min-h-0 flex-1 overflow-y-auto px-3.5"
         tabIndex={0}
-        aria-label="Parts on the tray"
+        aria-label={words.parts}
       >
         {tray.items.map((item) => {
           const part = sheet.parts.find((each) => each.id === item.part)!;
@@ -53,16 +55,16 @@ export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
                 {item.name}
                 {item.quantity > 1 ? ` × ${item.counted}` : ""}
                 {item.from !== undefined && !back && (
-                  <span className="block text-soft">in the cup of the {item.from.toLowerCase()}</span>
+                  <span className="block text-soft">{words.cup(item.from.toLowerCase())}</span>
                 )}
                 <span className="mt-0.5 flex flex-wrap gap-1">
-                  {back && <Tag tone="go">{item.place === "renewed" ? "NEW ONE IN" : "BACK IN"}</Tag>}
+                  {back && <Tag tone="go">{item.place === "renewed" ? words.newOne : words.back}</Tag>}
                   {item.counted < item.quantity && !item.renew && (
-                    <Tag tone="stop">{`${item.quantity - item.counted} MISSING`}</Tag>
+                    <Tag tone="stop">{words.missing(item.quantity - item.counted)}</Tag>
                   )}
-                  {!back && item.renew && <Tag tone="wait">RENEW</Tag>}
-                  {item.keep !== undefined && !back && <Tag tone="brass">KEEP · in no kit</Tag>}
-                  {!back && part.fit?.surface?.kind === "dry" && <Tag tone="wait">stays dry</Tag>}
+                  {!back && item.renew && <Tag tone="wait">{words.renew}</Tag>}
+                  {item.keep !== undefined && !back && <Tag tone="brass">{words.keep}</Tag>}
+                  {!back && part.fit?.surface?.kind === "dry" && <Tag tone="wait">{words.dry}</Tag>}
                 </span>
               </span>
             </li>

@@ -120,7 +120,7 @@ export function useJobLog(
     if (sending.current || waiting.length === 0) return;
     sending.current = true;
     setSaving((was) => (was.kind === "saved" ? { kind: "sending" } : was));
-    const sent = await sendEntries(inputs.id, waiting);
+    const sent = await sendEntries(inputs.id, waiting, words.say.card.notStored.refused);
     sending.current = false;
     const box = new Outbox(inputs.id);
     switch (sent.kind) {
@@ -155,7 +155,7 @@ export function useJobLog(
         return setSaving(SAVED);
       }
     }
-  }, [waiting, inputs.id, replaceLog]);
+  }, [waiting, inputs.id, replaceLog, words]);
 
   useEffect(() => {
     if (waiting.length === 0) return;
@@ -192,7 +192,7 @@ export function useJobLog(
   const add = useCallback(
     (draft: Draft, { by = who, workAgain }: AddedWith = {}): boolean => {
       if (by === "") {
-        setRefusal("Choose who is holding this device first.");
+        setRefusal(words.say.card.who.missing);
         return false;
       }
       // By the server's clock: a wrong one of this device is put right by what was measured, and that is marked.
@@ -232,7 +232,7 @@ export function useJobLog(
     const box = new Outbox(inputs.id);
     for (const { event, why } of refused) {
       const { what, entry } = entryWords(words, entryAt(job, event), inputs.sheet);
-      const text = `Not taken (${why}) ${what}${entry === "" ? "" : `: ${entry}`}`;
+      const text = words.say.card.refused.note(why, what, entry);
       if (!add({ kind: "note-added", text: text.slice(0, MOST_LETTERS) })) break;
       box.letGo([event.id]);
     }

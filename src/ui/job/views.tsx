@@ -1,6 +1,7 @@
 "use client";
 
 import clsx from "clsx";
+import { useSpeaker } from "../use-speaker";
 
 /** What of a job is looked at where there is room for one thing. */
 export type View = "step" | "axis" | "tray" | "line";
@@ -16,17 +17,18 @@ export function Views({
   /** Parts that lie there. */
   onTray: number;
 }) {
+  const words = useSpeaker().say.card.views;
   return (
     <nav
-      aria-label="Views of the job"
+      aria-label={words.title}
       className="plate grid grid-cols-4 border-rule border-t-[1.5px] bg-card text-center text-body lg:hidden"
     >
       {(
         [
-          ["step", "Step"],
-          ["axis", "Axis"],
-          ["tray", `Tray ${onTray || ""}`],
-          ["line", "Line"],
+          ["step", words.step],
+          ["axis", words.axis],
+          ["tray", `${words.tray} ${onTray || ""}`],
+          ["line", words.line],
         ] as const
       ).map(([id, name]) => (
         <button

@@ -8,6 +8,7 @@ import { useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { blankFigure, type Figure, isEmpty, readFigure, refuseFigure } from "../kit/figure";
 import { useSettings } from "../settings";
+import { useSpeaker } from "../use-speaker";
 
 /** What may be left out is only refused when it cannot be read. */
 const ifGiven = (dimension: "torque" | "length") => (figure: Figure) =>
@@ -49,10 +50,7 @@ export function useWrench(wanted_Nm: number | undefined) {
   };
 }
 
-const FIELDS = [
-  { name: "handle", label: "Handle to drive" },
-  { name: "extension", label: "Extension, in line" },
-] as const;
+const FIELDS = ["handle", "extension"] as const;
 
 /** Readings instead of ticks, and the setting with an extension: folded away until it is wanted. */
 export function WrenchPanel({
@@ -63,6 +61,7 @@ export function WrenchPanel({
   limit_Nm?: number;
 }) {
   const { system } = useSettings();
+  const words = useSpeaker().say.card.wrench;
   const shown = (value: number) => formatQuantity(value, "torque", system);
   const { setting_Nm, form } = wrench;
   return (
@@ -72,9 +71,9 @@ export function WrenchPanel({
       className="card px-4 py-1"
     >
       <summary className="min-h-11 cursor-pointer content-center font-semibold">
-        Read the wrench, or use an extension
+        {words.title}
         {limit_Nm !== undefined && (
-          <span className="ml-2 font-normal text-soft">never above {shown(limit_Nm)}</span>
+          <span className="ml-2 font-normal text-soft">{words.never(shown(limit_Nm))}</span>
         )}
       </summary>
       <div className="grid gap-3 pb-3 sm:grid-cols-3">
@@ -83,22 +82,22 @@ export function WrenchPanel({
           name="read"
           refuse={ifGiven("torque")}
           measure
-          label="Wrench read"
+          label={words.read}
           hint={
             setting_Nm === undefined
               ? ""
-              : `${shown(setting_Nm * (1 - WRENCH_BAND))} to ${shown(setting_Nm * (1 + WRENCH_BAND))}`
+              : words.band(shown(setting_Nm * (1 - WRENCH_BAND)), shown(setting_Nm * (1 + WRENCH_BAND)))
           }
           dimension="torque"
           inputMode="decimal"
         />
-        {FIELDS.map(({ name, label }) => (
+        {FIELDS.map((name) => (
           <AskedFigure
             key={name}
             form={form}
             name={name}
             refuse={ifGiven("length")}
-            label={label}
+            label={words[name]}
             dimension="length"
             inputMode="decimal"
           />
@@ -106,8 +105,8 @@ export function WrenchPanel({
       </div>
       {wrench.extended && setting_Nm !== undefined && (
         <p className="pb-3 text-body">
-          Set the wrench to <b className="plate text-head">{shown(setting_Nm)}</b>: the extension makes the
-          lever longer.
+          {words.setTo} <b className="plate text-head">{shown(setting_Nm)}</b>
+          {words.longer}
         </p>
       )}
     </details>

@@ -1,3 +1,4 @@
+import { card } from "./card";
 import { common } from "./common";
 import { drawn } from "./drawn";
 import { entries } from "./entries";
@@ -12,6 +13,7 @@ import { steps } from "./steps";
 
 /** All that a job says, in English. */
 export const english = {
+  card,
   common,
   drawn,
   entries,

@@ -1,9 +1,8 @@
 import Link from "next/link";
 import type { Sheet } from "@/core/formats";
 import type { UnitSystem } from "@/core/quantity";
-import { endWords } from "@/ui/end-words";
-import { limitWords } from "@/ui/limit-words";
 import { Panel } from "@/ui/page";
+import { endWords, limitWords, speaker } from "@/words";
 
 const nameIn = (sheet: Sheet) => (id: string) => sheet.parts.find((each) => each.id === id)?.name ?? id;
 
@@ -87,7 +86,7 @@ export function OffAndBack({ sheet, system }: { sheet: Sheet; system: UnitSystem
                     way.heldBy.length === 0 ? "free" : `after ${way.heldBy.map(name).join(", ")}`,
                   )
                   .join("; or ")}
-                {each.fit ? `. Back: ${endWords(each.fit.end, system)}` : ""}
+                {each.fit ? `. Back: ${endWords(speaker(system), each.fit.end)}` : ""}
               </small>
             </li>
           ))}
@@ -109,7 +108,7 @@ export function Checks({ sheet, system }: { sheet: Sheet; system: UnitSystem }) 
                 check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
               {check.kind === "trick" &&
                 `${check.go.label}: ${check.go.means}; ${check.noGo.label}: ${check.noGo.means}`}
-              {check.kind === "measure" && limitWords(check, system)}
+              {check.kind === "measure" && limitWords(speaker(system), check)}
             </small>
           </li>
         ))}

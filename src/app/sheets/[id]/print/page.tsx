@@ -4,9 +4,9 @@ import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
 import { AxisKey } from "@/ui/draw/axis-marks";
-import { endWords } from "@/ui/end-words";
 import { PlainAxis } from "@/ui/plain-axis";
 import { PrintButton } from "@/ui/print-button";
+import { endWords, speaker } from "@/words";
 
 type Props = { params: Promise<{ id: string }> };
 
@@ -66,7 +66,7 @@ export default async function PrintSheetPage({ params }: Props) {
                     {[part.fastener?.thread, part.fastener?.drive].filter(Boolean).join(", ")}
                   </td>
                   <td className="pr-3">{on.join("; ")}</td>
-                  <td>{end === undefined ? "stays" : endWords(end, system)}</td>
+                  <td>{end === undefined ? "stays" : endWords(speaker(system), end)}</td>
                 </tr>
               );
             })}

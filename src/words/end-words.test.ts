@@ -1,0 +1,18 @@
+import { describe, expect, it } from "vitest";
+import type { EndCondition } from "@/core/formats";
+import { endWords, speaker } from ".";
+
+describe("where tightening ends", () => {
+  it.each<[EndCondition, string]>([
+    [
+      { kind: "torque", torque_Nm: 54.23, stated: "dry", pattern: "single", passes_percent: [100] },
+      "to 40 ft·lbf",
+    ],
+    [{ kind: "flush" }, "flush, no further"],
+    [{ kind: "touch-and-back-off", backOff_turns: 0.25 }, "until it touches, then 1/4 turn back"],
+    [{ kind: "seat-to-depth", depth_mm: 6.35, tolerance_mm: 1.27 }, "0.25 in deep, ± 0.05 in"],
+    [{ kind: "to-ask-for", whom: "the maker" }, "figure to ask for: the maker"],
+  ])("%j", (end, says) => {
+    expect(endWords(speaker("us"), end)).toBe(says);
+  });
+});
