@@ -9,7 +9,7 @@ export type { Bell } from "@/core/job";
  */
 export type JobOrigin = "here" | "elsewhere" | "foreign";
 
-/** A valve of a line that a job holds shut. */
+/** A valve of a line that a job holds shut, or a bypass that it holds open. */
 export interface HeldLink {
   readonly link: string;
   readonly name: string;
@@ -18,6 +18,7 @@ export interface HeldLink {
   readonly at: number;
   /** Where a three-way valve was turned to. */
   readonly position?: string;
+  readonly open?: true;
 }
 
 export interface LostService {

@@ -96,7 +96,11 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
     case "others-hold":
       return event.held.length === 0
         ? words.holdNothing
-        : speaker.say.common.and(event.held.map(({ link, valve }) => words.holds(link, valve)));
+        : speaker.say.common.and(
+            event.held.map(({ link, valve, open }) =>
+              words[open === true ? "keepsOpen" : "holds"](link, valve),
+            ),
+          );
     case "note-added":
       return event.text;
     case "stopped":

@@ -55,7 +55,7 @@ function CourseLine({ course }: { course: Course }) {
   );
 }
 
-/** What open jobs hold shut, under whose lock. */
+/** What open jobs hold shut, under whose lock; and what they keep open round it. */
 export function StaysIsolated({ held, inAll }: { held: Today["held"]; inAll: number }) {
   return (
     <Panel title="Stays isolated">
@@ -68,7 +68,10 @@ export function StaysIsolated({ held, inAll }: { held: Today["held"]; inAll: num
               <b>
                 {each.link} {each.name}
               </b>
-              , lock {each.lock}, {each.by}. Shut for {each.valve} <Day at={each.at} />.
+              {each.open === true
+                ? `, a bypass, ${each.by}. Kept open for ${each.valve} `
+                : `, lock ${each.lock}, ${each.by}. Shut for ${each.valve} `}
+              <Day at={each.at} />.
             </Link>
           </li>
         ))}

@@ -33,7 +33,7 @@ const base = {
 const Step = Type.String({ minLength: 1, maxLength: 200 });
 const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
 
-/** What other open jobs keep shut or turned on the line. */
+/** What other open jobs keep shut, turned or open on the line. */
 const Held = Type.Array(
   Type.Object(
     {
@@ -45,10 +45,11 @@ const Held = Type.Array(
       job: Type.String({ minLength: 1, maxLength: 100 }),
       valve: Type.String({ minLength: 1, maxLength: 100, description: "The tag that job is on." }),
       position: Type.Optional(Type.String({ maxLength: 100, description: "Where a stem was turned to." })),
+      open: Type.Optional(Type.Literal(true, { description: "A bypass that it keeps open." })),
     },
     closed,
   ),
-  { maxItems: 500, description: "What other open jobs keep shut or turned on the line." },
+  { maxItems: 500, description: "What other open jobs keep shut, turned or open on the line." },
 );
 export type HeldLinks = Static<typeof Held>;
 

@@ -3,7 +3,7 @@ import type { HeldLinks, Line } from "../formats";
 /** The first rules by which a job is planned beside others; before, what they held was a valve that stands shut. */
 export const PLANS_BESIDE_OTHERS = 3;
 
-/** What other open jobs keep shut or turned, by link or stem, with whose it is. */
+/** What other open jobs keep shut, turned or open, by link or stem, with whose it is. */
 export type HeldShut = ReadonlyMap<
   string,
   {
@@ -11,8 +11,15 @@ export type HeldShut = ReadonlyMap<
     readonly valve: string;
     /** Where a three-way valve was turned to. */
     readonly position?: string;
+    /** A bypass that is kept open. */
+    readonly open?: true;
   }
 >;
+
+/** What of it is shut, or a stem that was turned. */
+export const keptShut = <Held extends { readonly open?: true }>(
+  held: ReadonlyMap<string, Held>,
+): ReadonlyMap<string, Held> => new Map([...held].filter(([, each]) => each.open !== true));
 
 export const heldAs = (held: HeldLinks = []): HeldShut =>
   new Map(held.map(({ link, ...holder }) => [link, holder]));
@@ -21,7 +28,8 @@ export const heldLinks = (held: HeldShut): HeldLinks =>
   [...held].map(([link, holder]) => ({ link, ...holder }));
 
 /**
- * The line as it stands now: what another job shut is shut for this one too, and what it turned is not to be turned.
+ * The line as it stands now: what another job shut is shut for this one too, what it keeps open is open, and what it
+ * turned is not to be turned.
  *
  * @param where says where a valve is that another job holds, for people who read the line and not a job
  */
@@ -45,7 +53,7 @@ export function lineAsItStands(
       if (by === undefined || link.kind !== "valve") return link;
       return {
         ...link,
-        normally: "shut" as const,
+        normally: by.open === true ? ("open" as const) : ("shut" as const),
         ...(where !== undefined && { where: where(by.valve, link.where) }),
       };
     }),

@@ -7,6 +7,7 @@ export {
   type HeldShut,
   heldLinks,
   heldOn,
+  keptShut,
   lineAsItStands,
   PLANS_BESIDE_OTHERS,
 } from "./as-it-stands";

@@ -6,6 +6,7 @@ import { compile, type Plan } from "./compile";
 import type { Phase } from "./phases";
 import { type Done, type Progress, replay } from "./progress";
 import type { Step } from "./step";
+import { readStepId, stepAbout } from "./step-id";
 import type { StepState } from "./step-rule";
 import { stateOf } from "./step-rules";
 import { countIn } from "./steps/pieces";
@@ -24,6 +25,8 @@ export interface Run {
   readonly status: RunStatus;
   /** Links shut and not yet opened again. */
   readonly shut: readonly string[];
+  /** Bypasses opened and not yet shut again. */
+  readonly openRound: ReadonlyMap<string, Done>;
   readonly minutesLeft: number;
 }
 
@@ -80,6 +83,7 @@ function standingAt(inputs: JobInputs, log: readonly JobEvent[], progress: Progr
     tray: trayOf(inputs, progress, plan),
     status: statusOf(progress),
     shut: [...progress.shut.keys()].filter((link) => !progress.opened.has(link)),
+    openRound: openRound(progress),
     minutesLeft: steps.reduce(
       (sum, step) => (states.get(step.id)?.kind === "done" ? sum : sum + step.minutes),
       0,
@@ -111,6 +115,15 @@ const countsOf = (done: ReadonlyMap<string, Done>): Map<string, number> =>
       return count !== undefined && Number.isFinite(count) ? [[part, count] as const] : [];
     }),
   );
+
+function openRound({ done }: Progress): Map<string, Done> {
+  return new Map(
+    [...done].flatMap(([id, how]) => {
+      const ref = readStepId(id);
+      return ref?.is === "open-bypass" && !done.has(stepAbout("shut-bypass", ref.of)) ? [[ref.of, how]] : [];
+    }),
+  );
+}
 
 /** A gate that stands between two phases: open, or shut with what is still to do. */
 export type Gate = { readonly open: true } | ShutGate;

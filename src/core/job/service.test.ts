@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { JobInputs, Line } from "../formats";
 import { planIsolation } from "../isolation";
-import { wetJob } from "./job.fixtures";
+import { Walk, wetJob } from "./job.fixtures";
 import { jobAt, planOf } from "./proof.fixtures";
 import { prove } from "./prove";
 import type { Step, StepOf } from "./step";
@@ -182,5 +182,39 @@ describe("a pump that would run against what is shut", () => {
 
   it("runs on in a job that was planned before this was looked at", () => {
     expect(stepsOf({ ...mixer, rules: 3 }).filter(({ kind }) => kind === "stop-pump")).toEqual([]);
+  });
+});
+
+describe("a bypass that a job opened", () => {
+  it("is kept open by it until it is shut again", () => {
+    const walk = new Walk(jobAt("LD-IF1", "ottermouth-ironbrook-30", "lido-treatment"));
+    walk.until(({ kind }) => kind === "gauge");
+    expect([...walk.job.openRound.keys()]).toEqual(["LD-R3"]);
+    expect([...walk.toEnd().job.openRound.keys()]).toEqual([]);
+  });
+});
+
+describe("a bypass that another job keeps open", () => {
+  const softener = jobAt("LD-SF1", "ottermouth-brook-20", "lido-treatment");
+  const kept = [{ link: "LD-R6", job: "job-filter", valve: "LD-IF1", open: true as const }];
+
+  it("is waited for where this one would shut it: who stays in service by it would go without", () => {
+    expect(planOf(softener).isolation).toMatchObject({
+      value: { closures: expect.arrayContaining([expect.objectContaining({ link: "LD-R6" })]) },
+    });
+    const steps = stepsOf({ ...softener, held: kept });
+    expect(steps.find(({ kind }) => kind === "others")).toMatchObject({
+      when: "shared",
+      held: [{ link: "LD-R6", job: "job-filter" }],
+    });
+    expect(steps.findIndex(({ kind }) => kind === "others")).toBeLessThan(
+      steps.findIndex(({ kind }) => kind === "shut"),
+    );
+  });
+
+  it("shut all the same is found", () => {
+    const alone = planOf(softener);
+    const harms = prove(alone, { ...softener, held: kept }).harms.map(({ harm }) => harm.kind);
+    expect(harms).toContain("anothers-lock");
   });
 });

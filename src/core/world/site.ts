@@ -17,8 +17,11 @@ export interface Site {
   readonly others: HeldByOthers;
 }
 
-/** What other jobs keep shut or turned, by link or stem. */
-export type HeldByOthers = ReadonlyMap<string, { readonly job: string; readonly position?: string }>;
+/** What other jobs keep shut, turned or open, by link or stem. */
+export type HeldByOthers = ReadonlyMap<
+  string,
+  { readonly job: string; readonly position?: string; readonly open?: true }
+>;
 
 export interface Place {
   readonly sheet: Sheet;

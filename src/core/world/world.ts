@@ -120,8 +120,8 @@ export class World {
       return;
     }
     this.valve = untouched(truth.kind === "found-at" ? truth.position : site.sheet.position?.start);
-    for (const [at, { job, position }] of site.others) {
-      if (position === undefined) this.shut.set(at, true);
+    for (const [at, { job, position, open }] of site.others) {
+      if (position === undefined) this.shut.set(at, open !== true);
       else this.stems.set(at, position);
       this.#theirs.set(at, job);
     }

@@ -138,7 +138,11 @@ function keep(
       markPassing(services, before, after);
     if (isClosed(after) !== isClosed(before.run)) jobs.close(id, isClosed(after) ? services.now() : null);
     if (after.status.kind === "signed-off") finish(services, ledger, after);
-    if (!sameLinks(before.run.shut, after.shut) || isClosed(after) !== isClosed(before.run))
+    if (
+      !sameLinks(before.run.shut, after.shut) ||
+      !sameLinks([...before.run.openRound.keys()], [...after.openRound.keys()]) ||
+      isClosed(after) !== isClosed(before.run)
+    )
       told.push(...tellOthers(services, ledger, after, added.at(-1)!.event.by));
     return ok({ inputs: before.inputs, events: [...before.events, ...added], run: after, head });
   });

@@ -31,19 +31,22 @@ export interface OpenJob {
   readonly where?: Where;
 }
 
-/** Valves of the lines that open jobs hold shut, so that a second job neither opens nor counts on them unawares. */
+/** Valves of the lines that open jobs hold, so that a second job neither moves nor counts on them unawares. */
 export const heldShut = ({ summaries }: Pick<Services, "summaries">, except?: string): HeldShut =>
   new Map(
-    summaries
-      .holding()
-      .flatMap(({ job, valve, held }) =>
-        job === except
-          ? []
-          : held.map(({ link, position }) => [
-              link,
-              { job, valve, ...(position !== undefined && { position }) },
-            ]),
-      ),
+    summaries.holding().flatMap(({ job, valve, held }) =>
+      job === except
+        ? []
+        : held.map(({ link, position, open }) => [
+            link,
+            {
+              job,
+              valve,
+              ...(position !== undefined && { position }),
+              ...(open !== undefined && { open }),
+            },
+          ]),
+    ),
   );
 
 const outOfReach = (failure: StripFailure, sheet: Sheet): Problem => ({

@@ -6,7 +6,7 @@ import { findableJob } from "../find/findable";
 import type { Services } from "../services";
 
 /** Raised when a summary is made in another way, so that older ones are made anew. */
-export const SUMMARY_MADE = 3;
+export const SUMMARY_MADE = 4;
 
 /** Where a log came from, and what speaks against it. */
 export interface Provenance {
@@ -17,18 +17,20 @@ export interface Provenance {
 function heldBy(job: Run): HeldLink[] {
   const { inputs, plan, progress } = job;
   const turned = plan.isolation?.ok === true ? plan.isolation.value.turned : [];
-  return job.shut.map((link) => {
-    const done = progress.shut.get(link);
-    const position = turned.find((each) => each.node === link)?.to.id;
-    return {
-      link,
-      name: inputs.line?.links.find((each) => each.id === link)?.name ?? "",
-      lock: done?.entry ?? "",
-      by: done?.by ?? "",
-      at: done?.at ?? 0,
-      ...(position !== undefined && { position }),
-    };
+  const named = (link: string, done: ReturnType<typeof progress.shut.get>) => ({
+    link,
+    name: inputs.line?.links.find((each) => each.id === link)?.name ?? "",
+    lock: done?.entry ?? "",
+    by: done?.by ?? "",
+    at: done?.at ?? 0,
   });
+  return [
+    ...job.shut.map((link) => {
+      const position = turned.find((each) => each.node === link)?.to.id;
+      return { ...named(link, progress.shut.get(link)), ...(position !== undefined && { position }) };
+    }),
+    ...[...job.openRound].map(([link, done]) => ({ ...named(link, done), open: true as const })),
+  ];
 }
 
 /** Titles carry no figures: one says the same to every reader. */

@@ -36,7 +36,7 @@ export interface OpenJobCard {
 /** Who is out of service, what waits, or why it was stopped: in that order of weight. */
 function cardOf(job: JobSummary, bell: SpokenBell): OpenJobCard {
   const lost = job.lost.map((each) => each.name);
-  const shut = job.held.map((each) => each.link).join(", ");
+  const shut = job.held.flatMap((each) => (each.open === true ? [] : [each.link])).join(", ");
   const headline =
     bell.kind === "wait"
       ? `${job.valve}, ${bell.title.toLowerCase()}`
@@ -63,6 +63,8 @@ export interface HeldValve {
   readonly link: string;
   readonly name: string;
   readonly lock: string;
+  /** A bypass that is kept open. */
+  readonly open?: true;
   readonly by: string;
   readonly at: number;
   readonly valve: string;

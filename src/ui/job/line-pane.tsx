@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import type { Run } from "@/core/job";
+import { keptShut, type Run } from "@/core/job";
 import type { Setting } from "@/core/line";
 import { formatQuantity } from "@/core/quantity";
 import { kindsOf, LineDrawing } from "../draw/line-drawing";
@@ -18,7 +18,7 @@ function settingOf(job: Run): Setting {
     position === undefined ? [] : [[id, position] as const],
   );
   return {
-    shut: new Set([...held.keys(), ...job.shut]),
+    shut: new Set([...keptShut(held).keys(), ...job.shut]),
     turned: new Map([
       ...stems,
       ...turned.flatMap((each) => (job.shut.includes(each.node) ? [[each.node, each.to.id] as const] : [])),

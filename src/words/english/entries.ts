@@ -6,6 +6,7 @@ export const entries = {
   foundToPass: (link: string) => `Found ${link} to pass`,
   othersHold: "What other jobs hold has changed",
   holds: (link: string, valve: string) => `${link} for ${valve}`,
+  keepsOpen: (link: string, valve: string) => `${link} open for ${valve}`,
   holdNothing: "nothing any more",
   note: "Note",
   workedOut: "Worked out",

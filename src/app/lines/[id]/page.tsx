@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
-import { lineAsItStands } from "@/core/job";
+import { keptShut, lineAsItStands } from "@/core/job";
 import { pointNames } from "@/core/line";
 import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
@@ -33,7 +33,7 @@ export default async function LinePage({
     return (
       <LargeLine
         id={id}
-        held={[...held.keys()]}
+        held={[...keptShut(held).keys()]}
         name={summary.name}
         registered={registered}
         open={open ?? registered[0]?.id}
@@ -47,7 +47,7 @@ export default async function LinePage({
   return (
     <LineScreen
       line={lineAsItStands(line, held, heldWhere(speaker()))}
-      held={[...held.keys()].filter((link) => line.links.some((each) => each.id === link))}
+      held={[...keptShut(held).keys()].filter((link) => line.links.some((each) => each.id === link))}
       registered={registered}
       first={first}
     />

@@ -209,7 +209,7 @@ function isolate(inputs: JobInputs, progress: Progress, open: readonly string[])
 
 /**
  * Jobs that hold what this one would shut, where both cannot be at work at once: a section of a refrigerant, whose air,
- * vapour and liquid cannot be told apart; power by which the valve lets its pressure out.
+ * vapour and liquid cannot be told apart; power by which the valve lets its pressure out; a bypass that it keeps open.
  */
 function jobsToWaitFor({ sheet, line }: JobInputs, plan: IsolationPlan, held: HeldLinks): string[] {
   const release = releaseOf(sheet);
@@ -217,11 +217,15 @@ function jobsToWaitFor({ sheet, line }: JobInputs, plan: IsolationPlan, held: He
   const within = new Set(plan.section.nodes);
   const touches = ({ id, from, to }: Line["links"][number]) =>
     plan.closures.some(({ link }) => link === id) || within.has(from) || within.has(to);
-  const shared = new Set(
-    MEDIA_RULES[sheet.isolation.medium].refrigerant
+  // Who stays in service by a bypass would go without.
+  const keptOpen = new Set(held.flatMap(({ link, open }) => (open === true ? [link] : [])));
+  const counted = plan.closures.flatMap(({ link }) => (keptOpen.has(link) ? [link] : []));
+  const shared = new Set([
+    ...counted,
+    ...(MEDIA_RULES[sheet.isolation.medium].refrigerant
       ? [...plan.turned.map(({ node }) => node), ...(line?.links ?? []).filter(touches).map(({ id }) => id)]
-      : plan.closures.flatMap(({ link, medium }) => (byPower && medium === "electricity" ? [link] : [])),
-  );
+      : plan.closures.flatMap(({ link, medium }) => (byPower && medium === "electricity" ? [link] : []))),
+  ]);
   return held.flatMap(({ link, job }) => (shared.has(link) ? [job] : []));
 }
 

@@ -68,7 +68,7 @@ const nameOf = ({ links, nodes }: Line, id: string): string =>
 /** Held links and stems between what feeds the line and those who rely on this work, one behind the other. */
 const keepingOut = remembered((line: Line, ask): readonly string[] => {
   const { held, relies, emptied } = JSON.parse(ask) as {
-    held: [string, { job: string; valve: string; position?: string }][];
+    held: [string, { job: string; valve: string; position?: string; open?: true }][];
     relies: readonly string[];
     emptied: readonly string[];
   };
@@ -99,7 +99,11 @@ function heldAround(net: Network, served: readonly string[], held: HeldShut): st
   if (dry.length === 0) return [];
   const within = new Set(reachable(net, dry, (link) => !standsShut(net.links[link]!)));
   const links = net.links.flatMap((link, index) =>
-    held.has(link.id) && (within.has(net.from[index]!) || within.has(net.to[index]!)) ? [link.id] : [],
+    held.get(link.id) !== undefined &&
+    held.get(link.id)?.open !== true &&
+    (within.has(net.from[index]!) || within.has(net.to[index]!))
+      ? [link.id]
+      : [],
   );
   const stems = net.stems.flatMap((node) => {
     const { id } = net.nodes[node]!;
