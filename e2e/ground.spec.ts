@@ -222,6 +222,22 @@ test.describe("on the demo", () => {
     expect(await list()).toMatch(/^NQ-H07,Hydrant on the slip,.*Outlet weeps when shut$/);
   });
 
+  test("a line that comes in is proven with the valves that stand on it, before anything is stored", async ({
+    page,
+    request,
+  }) => {
+    const line = await (await request.get(`${server.url}/api/v1/lines/lido-water`)).json();
+    await page.goto(`${server.url}/loft/import`);
+    await chooseFiles(page, {
+      name: "lido-water.json",
+      text: JSON.stringify({ ...line, name: "Hot and cold water of the lido" }),
+    });
+    await expect(
+      page.getByText(/^Proven on the valves that stand on it: 2 plans, \d+ acts, no harm\.$/),
+    ).toBeVisible();
+    await expect(page.getByRole("button", { name: "Bring it in" })).toBeVisible();
+  });
+
   test("a forged log is told before it comes in, and closes nothing", async ({ page, request }) => {
     const forged = await (await request.get(`${server.url}/api/v1/jobs/demo-h08-done`)).json();
     // The strip is left out, and the log is sealed anew by the published rules.

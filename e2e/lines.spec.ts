@@ -100,9 +100,9 @@ test("what if: a valve, a stem, another way, a valve to avoid, one that passes",
 
 test("walks through shutting and restoring; the drawing follows by touch and keys", async ({ page }) => {
   await open(page, "lido-water", "LD-M1");
-  await expect(page.getByText("Shutting 5 of 5")).toBeVisible();
+  await expect(page.getByText("Shutting 6 of 6")).toBeVisible();
   await page.getByRole("button", { name: "One step on" }).click();
-  await expect(page.getByText("Restoring 1 of 6")).toBeVisible();
+  await expect(page.getByText("Restoring 1 of 7")).toBeVisible();
   await expect(valve(page, "LD-W12")).toHaveAttribute("aria-pressed", "true");
   await page.getByRole("button", { name: "One step on" }).click();
   await expect(page.getByText("Open LD-W12 Cold to mixer")).toBeVisible();

@@ -27,6 +27,8 @@ interface Face {
   readonly asks: number;
   readonly warmth: boolean;
   readonly leftover: boolean;
+  /** Something is counted on this card, and nothing was yet. */
+  readonly toCount: boolean;
 }
 
 /** What a technician does on the job card, by what stands on it. */
@@ -90,6 +92,7 @@ export class Technician {
         asks: shown("[data-ask]:not([aria-pressed=true])").length,
         warmth: says("Temperature of the pipe"),
         leftover: says("Right to be left over"),
+        toCount: shown("output").some((each) => each.textContent === "0"),
       };
     });
   }
@@ -184,6 +187,7 @@ export class Technician {
         .first()
         .fill(given ?? (/gauge|zero/i.test(title) ? "0" : "14"));
     if (face.warmth) await this.card.getByRole("textbox", { name: "Temperature of the pipe" }).fill("5 °C");
+    if (face.toCount && !face.leftover) await this.card.getByRole("button", { name: /: one more$/ }).click();
     await this.alsoAsked(face);
     const before = await this.face();
     await this.press();

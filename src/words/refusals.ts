@@ -83,6 +83,8 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.countTheStack(refusal.left, refusal.of);
     case "more-than-there-are":
       return words.moreThanThereAre(refusal.of);
+    case "count-them":
+      return words.countThem(refusal.what, refusal.most);
     case "pieces-missing":
       return words.piecesMissing(refusal.of, refusal.there);
     case "not-compared-here":

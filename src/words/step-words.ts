@@ -247,7 +247,15 @@ const PHRASES: Phrases = {
     };
   },
   strip: stripWords,
-  task: ({ say }, { do: title, why, moves }) => ({ title, why, cues: movesCues(say, moves) }),
+  task: ({ say }, { do: title, why, moves, count }) => ({
+    title,
+    why,
+    cues: [
+      ...movesCues(say, moves),
+      ...(count === undefined ? [] : [say.steps.task.most(count.what, count.most)]),
+      ...(count?.before === undefined ? [] : [say.steps.task.before(count.what, count.before)]),
+    ],
+  }),
   soak: (speaker, { minutes, why, most_min }) => ({
     title: speaker.say.steps.soak.title(minutes),
     why,

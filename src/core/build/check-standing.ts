@@ -34,6 +34,16 @@ export function checkStanding(sheet: Sheet): Problem[] {
     ...sheet.checks.flatMap((check, index) => card(check, `/checks/${index}`)),
     ...sheet.restore.flatMap((each, index) => card(each, `/restore/${index}`)),
     ...(sheet.tasks ?? []).flatMap((task, index) => card(task, `/tasks/${index}`)),
+    ...(sheet.tasks ?? []).flatMap(({ id, count }, index): Problem[] =>
+      count?.asMany === undefined || countedAt(sheet, id).includes(count.asMany)
+        ? []
+        : [
+            {
+              path: `/tasks/${index}/count/asMany`,
+              message: `No task before this one counts anything under "${count.asMany}". Name one that does, or leave it out.`,
+            },
+          ],
+    ),
     ...unknown(sheet.position?.under, "/position/under"),
     ...fixed(sheet.position?.under, "/position/under"),
     ...unknown(sheet.rebuild, "/rebuild"),
@@ -51,6 +61,12 @@ export function checkStanding(sheet: Sheet): Problem[] {
           ]),
     ]),
   ];
+}
+
+/** Tasks before this one at which something is counted. */
+function countedAt({ tasks = [] }: Sheet, before: string): string[] {
+  const at = tasks.findIndex(({ id }) => id === before);
+  return tasks.slice(0, at).flatMap(({ id, count }) => (count === undefined ? [] : [id]));
 }
 
 /** What cannot both hold at one card. */

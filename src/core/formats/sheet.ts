@@ -81,6 +81,23 @@ const Task = Type.Object(
       title: "And no longer than",
       description: "What soaks longer than this is harmed: the bell rings to take it out.",
     }),
+    count: Type.Optional(
+      Type.Object(
+        {
+          what: titled("What is counted", Words),
+          most: titled("Never more than", Type.Integer({ minimum: 1, maximum: 10_000 })),
+          asMany: Type.Optional({
+            ...titled("As many as at", Id),
+            description: "Another task: what was counted there stands on this card.",
+          }),
+        },
+        {
+          ...closed,
+          title: "Counted",
+          description: "Strokes of a gun, turns, drops: the number stands in the record.",
+        },
+      ),
+    ),
     tools: Type.Array(Id),
     part: Type.Optional(Id),
     cautions: Type.Optional(Type.Array(CautionSchema)),

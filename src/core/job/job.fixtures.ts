@@ -253,6 +253,7 @@ const freePlace = ({ choices, taken = [] }: StepOf<"mark">): string =>
   choices.find((choice) => taken.every(({ place }) => place !== choice))!;
 
 function entry(step: Step): { entry?: string } {
+  if (step.kind === "task" && step.count !== undefined) return { entry: `${step.count.before ?? 1}` };
   if (step.kind === "shut" || step.kind === "stop-pump") return { entry: "14" };
   if (says(step).ask !== undefined) return { entry: "Station officer, duty officer" };
   if (step.kind === "mark") return { entry: freePlace(step) };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { jobBells } from "./bells";
-import { librarySheet, Walk, wetJob } from "./job.fixtures";
+import { librarySheet, says, Walk, wetJob } from "./job.fixtures";
 import { jobAt, planOf } from "./proof.fixtures";
 
 const MIN = 60_000;
@@ -85,5 +85,28 @@ describe("a look that needs its time", () => {
     const { steps } = planOf({ ...jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas"), rules: 3 });
     const look = steps.find((step) => step.kind === "check" && step.check.id === "dial");
     expect(look).not.toHaveProperty("wait_min");
+  });
+});
+
+describe("what is counted while it is done", () => {
+  const atGrease = (task: string) =>
+    new Walk(jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas")).until(
+      (step) => step.kind === "task" && step.task === task,
+    );
+
+  it("is a number, one at least and never more than does harm", () => {
+    const walk = atGrease("grease-open");
+    const tick = { kind: "step-done", step: walk.job.current!.id };
+    for (const entry of [undefined, "0", "13", "many"])
+      expect(walk.refusal({ ...tick, entry })).toMatchObject({ kind: "count-them", most: 12 });
+    expect(walk.refusal({ ...tick, entry: "7" })).toBeUndefined();
+  });
+
+  it("stands on the card that wants as many", () => {
+    const walk = atGrease("grease-open");
+    walk.add({ kind: "step-done", step: walk.job.current!.id, entry: "7" });
+    walk.until((step) => step.kind === "task" && step.task === "grease-far");
+    expect(walk.job.current).toMatchObject({ count: { before: 7 } });
+    expect(says(walk.job.current!).cues).toContain("Strokes of the gun the first time: 7");
   });
 });

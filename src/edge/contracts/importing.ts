@@ -1,4 +1,5 @@
 import { Type } from "@sinclair/typebox";
+import { ValveSchema } from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -51,6 +52,11 @@ export const IMPORT = contract({
             ),
             total: Type.Integer({ description: "All changes of this file; the first 200 are listed." }),
             caution: Type.Optional(Type.String()),
+            valves: Type.Optional(
+              Type.Array(ValveSchema, {
+                description: "Of a line: valves of the register that stand on it, the first twenty.",
+              }),
+            ),
           },
           closed,
         ),

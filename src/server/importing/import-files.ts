@@ -1,4 +1,4 @@
-import { type Difference, differences } from "@/core/formats";
+import { type Difference, differences, type Valve } from "@/core/formats";
 import { ok, type Problem, type Result } from "@/core/result";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
@@ -27,6 +27,8 @@ export interface ImportLine {
   readonly total: number;
   /** What a person has to know of it before bringing it in. */
   readonly caution?: string;
+  /** Of a line: valves of the register that stand on it, the first twenty. */
+  readonly valves?: readonly Valve[];
 }
 
 export interface ImportPreview {
@@ -38,6 +40,9 @@ export interface ImportPreview {
 /** Changes that are listed of one file; the rest is counted. */
 const MOST_LISTED = 200;
 
+/** Valves of a line that a device tries while it comes in; each is tried again when a job on it begins. */
+const MOST_TRIED = 20;
+
 /**
  * Reads a set of files and says what bringing them in would change; nothing is stored. Files may lean on each other
  * (a register on its sheets), so they are checked as one set.
@@ -47,7 +52,7 @@ export function previewImport(
   files: readonly IncomingFile[],
 ): Result<ImportPreview, Problem[]> {
   const read = readAll(services, files);
-  return read.ok ? ok({ lines: read.value.map((each) => lineOf(plan(services, each))) }) : read;
+  return read.ok ? ok({ lines: read.value.map((each) => lineOf(services, plan(services, each))) }) : read;
 }
 
 /** Brings files in: every one or none; what was before is kept, so that all of it can be undone as one. */
@@ -73,14 +78,14 @@ export function importFiles(
       { id, at: services.now(), by, files: files.map((file) => file.name), undoneAt: null },
       changes,
     );
-    return ok({ lines: done.map(lineOf), id });
+    return ok({ lines: done.map((each) => lineOf(services, each)), id });
   });
 }
 
 const changing = ({ steps }: Planned): readonly Step[] =>
   steps.filter((step) => !same(step.before, step.after));
 
-function lineOf(planned: Planned): ImportLine {
+function lineOf({ register }: Services, planned: Planned): ImportLine {
   const { file, what, caution, steps } = planned;
   const changes = steps.flatMap((step): ImportChange[] => {
     const isNew = step.before === undefined;
@@ -88,6 +93,9 @@ function lineOf(planned: Planned): ImportLine {
     const stays = step.stays ?? [];
     return isNew || fields.length > 0 || stays.length > 0 ? [{ id: step.id, isNew, fields, stays }] : [];
   });
+  const valves = steps.flatMap(({ kind, id }) =>
+    kind === "line" ? register.onLine(id).slice(0, MOST_TRIED) : [],
+  );
   return {
     file,
     what,
@@ -99,5 +107,6 @@ function lineOf(planned: Planned): ImportLine {
     changes: changes.slice(0, MOST_LISTED),
     total: changes.length,
     ...(caution !== undefined && { caution }),
+    ...(valves.length > 0 && { valves }),
   };
 }

@@ -37,6 +37,22 @@ export function StripBody({ step, log }: BodyProps<"strip">) {
   );
 }
 
+/** Work that takes nothing off; what is counted while it is done is counted here. */
+export function TaskBody({ step, log }: BodyProps<"task">) {
+  const [count, setCount] = useState(0);
+  return (
+    <StepForm
+      onDone={() =>
+        log.add({ kind: "step-done", step: step.id, ...(step.count !== undefined && { entry: `${count}` }) })
+      }
+    >
+      {step.count !== undefined && (
+        <Counter label={step.count.what} count={count} most={step.count.most} onCount={setCount} />
+      )}
+    </StepForm>
+  );
+}
+
 export function CrackBody({ step, log }: BodyProps<"crack">) {
   const { strip } = useSpeaker().say.card;
   const form = useAsked({ came: "" });

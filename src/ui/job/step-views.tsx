@@ -8,7 +8,7 @@ import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
 import { GateBody, GaugeBody, ShutBody, WriteDownBody } from "./bodies-isolate";
 import { OthersBody } from "./bodies-others";
 import { FitBody, TightenBody, TightenOneBody } from "./bodies-rebuild";
-import { AskTwiceBody, ConfirmBody, CrackBody, StripBody } from "./bodies-strip";
+import { AskTwiceBody, ConfirmBody, CrackBody, StripBody, TaskBody } from "./bodies-strip";
 import { WaitBody } from "./bodies-wait";
 import { showsAtOnce, startsFirst } from "./look-wait";
 import { type BodyProps, StepForm } from "./step-form";
@@ -127,7 +127,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   "ask-twice": ASKED,
   crack: { Body: CrackBody, button: only("cracked") },
   strip: { Body: StripBody, button: (step, pressed) => pieceSays(step, pressed, "out") ?? pressed.says.off },
-  task: PLAIN,
+  task: { Body: TaskBody, button: done },
   soak: WAITED,
   fit: { Body: FitBody, button: fitSays },
   confirm: { Body: ConfirmBody, button: only("asBefore") },

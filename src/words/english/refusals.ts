@@ -1,5 +1,7 @@
 /** Why an entry is not taken, and what to do instead. */
 export const refusals = {
+  countThem: (what: string, most: number) =>
+    `${what}: count them. One at least, and never more than ${most}.`,
   writeItDown: (ask: string) => `${ask} Write it down.`,
   writeTheLock: "Write the number of the lock you put on.",
   sayYesTwice: "Say yes to both questions, or stop work.",

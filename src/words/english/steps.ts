@@ -245,6 +245,10 @@ export const steps = {
     marks: (marks: string) => `mark: ${marks}`,
     fastener: (thread: string, drive: string) => `${thread}, ${drive}`,
   },
+  task: {
+    most: (what: string, most: number) => `${what}: never more than ${most}`,
+    before: (what: string, count: number) => `${what} the first time: ${count}`,
+  },
   cure: {
     title: "Let the locker cure before anything pulls at it.",
     why: "Its clock runs from the moment the last one went in. Loaded sooner it never holds.",

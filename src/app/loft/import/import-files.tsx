@@ -8,7 +8,7 @@ import type { AnswerTo } from "@/edge/contract";
 import { IMPORT } from "@/edge/contracts/importing";
 import { Notice } from "@/ui/notice";
 import { ImportChanges } from "./import-changes";
-import { ProvenSheet } from "./proven-sheet";
+import { ProvenFile } from "./proven-file";
 import { useUndoImport } from "./use-undo-import";
 
 type Preview = AnswerTo<typeof IMPORT>;
@@ -17,6 +17,9 @@ type Shown =
   | { readonly kind: "reading" | "storing" }
   | { readonly kind: "preview" | "done"; readonly preview: Preview }
   | { readonly kind: "refused"; readonly problems: readonly Problem[] };
+
+/** The same each time: what is tried depends on it. */
+const NONE: readonly never[] = [];
 
 const EFFECT = { new: "comes in", changes: "changes what is here", same: "is here already" } as const;
 
@@ -102,7 +105,10 @@ export function ImportFiles() {
                   </div>
                 )}
                 {line.effect !== "same" && (
-                  <ProvenSheet text={files.find(({ name }) => name === line.file)?.text ?? ""} />
+                  <ProvenFile
+                    text={files.find(({ name }) => name === line.file)?.text ?? ""}
+                    valves={line.valves ?? NONE}
+                  />
                 )}
                 <ImportChanges changes={line.changes} total={line.total} />
               </li>

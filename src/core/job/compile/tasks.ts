@@ -38,6 +38,7 @@ export function taskSteps(context: Context, task: Task): Step[] {
       do: task.do,
       why: task.why,
       ...(context.rules >= 3 && task.position !== undefined && { leaves: task.position.after }),
+      ...(context.rules >= 4 && task.count !== undefined && { count: countOf(context, task.count) }),
       ...carried(context, task),
     },
   );
@@ -59,6 +60,11 @@ export function taskSteps(context: Context, task: Task): Step[] {
           ),
         ]),
   ];
+}
+
+function countOf({ progress }: Context, { what, most, asMany }: NonNullable<Task["count"]>) {
+  const there = asMany === undefined ? undefined : progress.done.get(stepAbout("task", asMany))?.entry;
+  return { what, most, ...(there !== undefined && { before: Number(there) }) };
 }
 
 /** The question before a step that is done with pressure behind it. */

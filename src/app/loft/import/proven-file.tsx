@@ -1,0 +1,121 @@
+"use client";
+
+import { useEffect, useMemo, useState } from "react";
+import { type JobInputs, type Line, PLAN_RULES, type Sheet, sheetNow, type Valve } from "@/core/formats";
+import { enoughOfLine } from "@/core/isolation";
+import { call } from "@/edge/client";
+import { GET_SHEET } from "@/edge/contracts/documents";
+import { ProofPanel } from "@/ui/proof/proof-panel";
+import { useTrials } from "@/ui/proof/use-trials";
+
+/** What a sheet or a line that comes in would ask of people, tried before anybody works by it. */
+export function ProvenFile({ text, valves }: { text: string; valves: readonly Valve[] }) {
+  const document = useMemo(() => documentIn(text), [text]);
+  switch (document?.format) {
+    case "loftbell.sheet":
+      return <ProvenSheet sheet={document} />;
+    case "loftbell.line":
+      return valves.length === 0 ? null : <ProvenLine line={document} valves={valves} />;
+    default:
+      return null;
+  }
+}
+
+/** The server has read and checked it before its plans are tried here. */
+function documentIn(text: string): Sheet | Line | undefined {
+  try {
+    const value = JSON.parse(text) as { readonly format?: unknown };
+    if (value.format === "loftbell.sheet") return sheetNow(value as Sheet);
+    return value.format === "loftbell.line" ? (value as Line) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+function ProvenSheet({ sheet }: { sheet: Sheet }) {
+  const asked = useMemo(
+    () =>
+      sheet.symptoms.map((symptom) =>
+        trialOf({ tag: "import", name: "Import", place: "Bench", sheet: sheet.id }, sheet, symptom),
+      ),
+    [sheet],
+  );
+  return <Tried asked={asked} how="by hand, without a line" />;
+}
+
+function ProvenLine({ line, valves }: { line: Line; valves: readonly Valve[] }) {
+  const sheets = useSheets(valves);
+  const asked = useMemo(
+    () =>
+      valves.flatMap((valve): JobInputs[] => {
+        const sheet = sheets?.get(valve.sheet);
+        const [symptom] = sheet?.symptoms ?? [];
+        if (sheet === undefined || symptom === undefined) return [];
+        const at = valve.node ?? valve.tag;
+        return [{ ...trialOf(valve, sheet, symptom), line: enoughOfLine(line, { open: [at] }) }];
+      }),
+    [line, valves, sheets],
+  );
+  return <Tried asked={asked} how="on the valves that stand on it" />;
+}
+
+/** Sheets of these valves, as they are here. */
+function useSheets(valves: readonly Valve[]): ReadonlyMap<string, Sheet> | undefined {
+  const [sheets, setSheets] = useState<ReadonlyMap<string, Sheet>>();
+  useEffect(() => {
+    let wanted = true;
+    const ids = [...new Set(valves.map(({ sheet }) => sheet))];
+    void Promise.all(ids.map((id) => call(GET_SHEET, { params: { id } }))).then((answers) => {
+      const found = answers.flatMap((answer) =>
+        answer.ok ? [[answer.value.id, sheetNow(answer.value)] as const] : [],
+      );
+      if (wanted) setSheets(new Map(found));
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [valves]);
+  return sheets;
+}
+
+function Tried({ asked, how }: { asked: readonly JobInputs[]; how: string }) {
+  const answers = useTrials(asked);
+  if (asked.length === 0) return null;
+  const harmful = answers.find(
+    ({ proof }) => (proof?.harms.length ?? 0) + (proof?.differences.length ?? 0) > 0,
+  );
+  if (harmful !== undefined) {
+    const { sheet, line, valve } = harmful.inputs;
+    return (
+      <div className="mt-2">
+        {line !== undefined && <p className="mb-1 font-semibold">{valve.tag}</p>}
+        <ProofPanel answer={harmful} names={{ sheet, ...(line !== undefined && { line }) }} />
+      </div>
+    );
+  }
+  const acts = answers.reduce((sum, { proof }) => sum + (proof?.acts ?? 0), 0);
+  return (
+    <p role="status" className="mt-1 text-note text-soft">
+      {answers.length < asked.length
+        ? "Trying its plans …"
+        : `Proven ${how}: ${asked.length} plans, ${acts} acts, no harm.`}
+    </p>
+  );
+}
+
+const trialOf = (
+  valve: Valve,
+  sheet: Sheet,
+  { id, says, reach, renews }: Sheet["symptoms"][number],
+): JobInputs => ({
+  id: "import",
+  valve,
+  sheet,
+  reason: { kind: "symptom", says, symptom: id },
+  reach,
+  renew: renews ?? [],
+  policy: "what-was-disturbed",
+  openedAt: "2026-01-01T00:00:00Z",
+  openedBy: "Import",
+  rules: PLAN_RULES,
+});
