@@ -84,17 +84,9 @@ try {
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
   const job = new URL(page.url()).pathname;
-  const tech = new Technician(page);
+  const tech = new Technician(page, server);
   await tech.until(/^Shut V-15/);
   await shot("job-isolate");
-  await tech.until(/^Prove zero/);
-  await tech.fill("0");
-  await tech.press();
-  await tech.wide.getByText("The wait runs").waitFor();
-  await server.kill();
-  await server.start(11);
-  await page.clock.fastForward("11:00");
-  await page.reload();
   await tech.until(/^Look at the face of the outlet disc/, {});
   await tech.card.getByRole("button", { name: "Catches", exact: true }).click();
   await tech.press();
@@ -114,7 +106,7 @@ try {
     hasTouch: true,
   });
   const phone = await hand.newPage();
-  await phone.clock.install({ time: Date.now() + 11 * 60_000 });
+  await phone.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
   await phone.goto(server.url + job);
   await phone.waitForTimeout(SETTLED_MS);
   await shot("phone-bolts", phone);
@@ -126,13 +118,6 @@ try {
   await page.goto(`${server.url}/valves/LD-SF1/start`);
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  await tech.until(/^Shut .*and wait/);
-  await tech.press();
-  await tech.wide.getByText("The wait runs").waitFor();
-  await server.kill();
-  await server.start(18);
-  await page.clock.fastForward("07:00");
-  await page.reload();
   await tech.until(/^Look at the inner lips/);
   await tech.choose("Frayed");
   await tech.until(/^Push the piston in/, { "Count blocked": "0", "Measure from the rim": "7 mm" });
@@ -145,7 +130,7 @@ try {
     storageState: heldBy("Tam Arkle"),
   });
   const dark = await dusk.newPage();
-  await dark.clock.install();
+  await dark.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
   await dark.goto(`${server.url}/jobs/demo-h02-stopped`);
   await dark.waitForTimeout(SETTLED_MS);
   await shot("job-stopped-dark", dark);

@@ -31,6 +31,14 @@ interface Face {
   readonly toCount: boolean;
 }
 
+/** What is counted on a card: choices, fields, questions that are not said yes to, counters. */
+const COUNTED = [
+  "fieldset button",
+  "textarea, input:not([type=file], [type=checkbox], [type=radio], [role=combobox])",
+  "[data-ask]:not([aria-pressed=true])",
+  "output",
+];
+
 /** What a technician does on the job card, by what stands on it. */
 export class Technician {
   /** @param server whose clock is set ahead for waits that are sat out; the browser's clock has to be a set one, too */
@@ -78,23 +86,25 @@ export class Technician {
 
   /** All that decides what is done next, read in one go: a host that is busy is slow to answer each question. */
   private face(): Promise<Face> {
-    return this.card.evaluate((card) => {
-      const text = (selector: string) => card.querySelector<HTMLElement>(selector)?.innerText.trim() ?? "";
-      const shown = (selector: string) =>
-        [...card.querySelectorAll(selector)].filter((each) => each.checkVisibility());
-      const says = (words: string) => (card as HTMLElement).innerText.includes(words);
+    return this.card.evaluate((card, counted) => {
+      const said = (card as HTMLElement).innerText;
+      const [options, boxes, asks, zeros] = counted.map(
+        (selector) =>
+          [...card.querySelectorAll(selector)].filter(
+            (each) => each.checkVisibility() && (each.tagName !== "OUTPUT" || each.textContent === "0"),
+          ).length,
+      ) as [number, number, number, number];
       return {
-        title: text("h1"),
-        wide: text("button[type=submit]"),
-        options: shown("fieldset button").length,
-        boxes: shown("textarea, input:not([type=file], [type=checkbox], [type=radio], [role=combobox])")
-          .length,
-        asks: shown("[data-ask]:not([aria-pressed=true])").length,
-        warmth: says("Temperature of the pipe"),
-        leftover: says("Right to be left over"),
-        toCount: shown("output").some((each) => each.textContent === "0"),
+        title: card.querySelector<HTMLElement>("h1")?.innerText.trim() ?? "",
+        wide: card.querySelector<HTMLElement>("button[type=submit]")?.innerText.trim() ?? "",
+        options,
+        boxes,
+        asks,
+        warmth: said.includes("Temperature of the pipe"),
+        leftover: said.includes("Right to be left over"),
+        toCount: zeros > 0,
       };
-    });
+    }, COUNTED);
   }
 
   /** Waits until a press has been taken: headline or wide button change with each. */

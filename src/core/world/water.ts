@@ -1,5 +1,5 @@
 import type { LineLink } from "../formats";
-import { feeding, forEachLink, type Network, search } from "../line";
+import { feeding, type Network, otherEnd, search } from "../line";
 
 /** bar gauge of a source that the line does not measure: enough to hurt. */
 const SOME_PRESSURE = 1;
@@ -23,13 +23,13 @@ export interface Pressures {
   readonly drained: Uint8Array;
 }
 
-/** Which way a link lets through: check valves, running pumps and traps one way only. */
-const ONE_WAY: ReadonlySet<LineLink["kind"]> = new Set(["check", "pump", "trap"]);
+/** Check valves, running pumps and traps let through one way only, whatever stands open. */
+const leads = (net: Network, link: number, from: number): boolean =>
+  net.lets[link] !== ONE_WAY || net.from[link] === from;
+const ONE_WAY = 1;
 
-const passes = ({ net, lets }: Standing, link: number, from: number): boolean => {
-  const each = net.links[link]!;
-  return lets(each) && (!ONE_WAY.has(each.kind) || net.from[link] === from);
-};
+const passes = ({ net, lets }: Standing, link: number, from: number): boolean =>
+  lets(net.links[link]!) && leads(net, link, from);
 
 /**
  * What stands where, from what stood there before: joined to an energy a place takes its pressure; open to the air and
@@ -38,8 +38,11 @@ const passes = ({ net, lets }: Standing, link: number, from: number): boolean =>
  * @param before bar gauge by node id
  */
 export function settle(standing: Standing, before: ReadonlyMap<string, number>): Pressures {
-  const { net, toAir, empty } = standing;
+  const { net, lets, toAir, empty } = standing;
   const count = net.nodes.length;
+  // Each link is asked once: it is looked at from both its ends, again and again.
+  const open = Uint8Array.from(net.links, (link) => (lets(link) ? 1 : 0));
+  const flows = (link: number, from: number) => open[link] === 1 && leads(net, link, from);
   const bar = Float64Array.from(net.nodes, (node) => before.get(node.id) ?? 0);
   const live = new Uint8Array(count);
   const pressure = (node: number) => net.nodes[node]!.pressure_bar ?? SOME_PRESSURE;
@@ -48,11 +51,7 @@ export function settle(standing: Standing, before: ReadonlyMap<string, number>):
     .sort((a, b) => pressure(b) - pressure(a));
   for (const source of sources) {
     if (live[source]) continue;
-    const { order } = search(
-      net,
-      [source],
-      (link, next, node) => !live[next] && passes(standing, link, node),
-    );
+    const { order } = search(net, [source], (link, next, node) => !live[next] && flows(link, node));
     for (const node of order) {
       live[node] = 1;
       bar[node] = pressure(source);
@@ -66,12 +65,15 @@ export function settle(standing: Standing, before: ReadonlyMap<string, number>):
     if (toAir(net.nodes[node]!.id)) drained[node] = 1;
     if (drained[node] || bar[node]! > 0) stirs = true;
   }
+  const { start, incident } = net;
   for (let grew = stirs; grew; ) {
     grew = false;
     for (let node = 0; node < count; node++) {
       if (live[node]) continue;
-      forEachLink(net, node, (link, next) => {
-        if (live[next] || !passes(standing, link, node)) return;
+      for (let slot = start[node]!; slot < start[node + 1]!; slot++) {
+        const link = incident[slot]!;
+        const next = otherEnd(net, link, node);
+        if (live[next] || !flows(link, node)) continue;
         if (drained[next] && !drained[node]) {
           drained[node] = 1;
           grew = true;
@@ -80,7 +82,7 @@ export function settle(standing: Standing, before: ReadonlyMap<string, number>):
           bar[next] = bar[node]!;
           grew = true;
         }
-      });
+      }
     }
   }
   for (let node = 0; node < count; node++) if (drained[node]) bar[node] = 0;
