@@ -3,7 +3,15 @@ import { join } from "node:path";
 import ts from "typescript";
 import { describe, expect, it } from "vitest";
 
-const CARD = join(process.cwd(), "src", "ui", "job");
+/** The card of a job, and what is drawn beside it. */
+const FOLDERS = ["job", "draw"].map((folder) => join(process.cwd(), "src", "ui", folder));
+/** Drawn on pages of sheets, of the bench book and of valves alone. */
+const ELSEWHERE = new Set(["axis-marks.tsx", "chapter-mark.tsx", "sparkline.tsx"]);
+const FILES = FOLDERS.flatMap((folder) =>
+  readdirSync(folder)
+    .filter((name) => /\.tsx?$/.test(name) && !name.includes(".test.") && !ELSEWHERE.has(name))
+    .map((name) => [name, join(folder, name)] as const),
+);
 
 /** Attributes of an element that somebody reads or hears. */
 const READ = new Set([
@@ -51,12 +59,9 @@ function ownWords(name: string, text: string): string[] {
 }
 
 describe("the card of a job", () => {
-  it.each(readdirSync(CARD).filter((name) => /\.tsx?$/.test(name) && !name.includes(".test.")))(
-    "%s has no words of its own: a second language is one more file of words",
-    (name) => {
-      expect(ownWords(name, readFileSync(join(CARD, name), "utf8"))).toEqual([]);
-    },
-  );
+  it.each(FILES)("%s has no words of its own: a second language is one more file of words", (name, path) => {
+    expect(ownWords(name, readFileSync(path, "utf8"))).toEqual([]);
+  });
 
   it("a label that a component says itself is found", () => {
     expect(ownWords("x.tsx", "const X = () => <p title={`a`}>Shut it</p>;")).toEqual(["Shut it"]);

@@ -32,7 +32,7 @@ export interface AxisLayout {
   /** Centre lines, the main one first, and the lines that join the branches to it. */
   readonly lines: readonly string[];
   /** Headings over branches that stand below. */
-  readonly headings: readonly { readonly text: string; readonly x: number; readonly y: number }[];
+  readonly headings: readonly { readonly side: "left" | "right"; readonly x: number; readonly y: number }[];
 }
 
 export const COLUMN = 280;
@@ -108,13 +108,13 @@ function below(
   const joint = jointOf(rows);
   const all = [...rows];
   const lines = [`M${CENTRE} 4 V${footOf(rows) + GAP / 2}`];
-  const headings: { text: string; x: number; y: number }[] = [];
+  const headings: { side: "left" | "right"; x: number; y: number }[] = [];
   for (const [index, parts] of [left, right].entries()) {
     if (parts.length === 0) continue;
     const top = footOf(all) + GAP;
     const rail = 8 + index * 6;
     headings.push({
-      text: index === 0 ? "Branch, left side" : "Branch, right side",
+      side: index === 0 ? "left" : "right",
       x: rail + 14,
       y: top + 16,
     });

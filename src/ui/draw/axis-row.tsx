@@ -1,21 +1,13 @@
 "use client";
 
 import clsx from "clsx";
+import { useSpeaker } from "../use-speaker";
 import { type AxisRow, across, HALF } from "./axis-layout";
 import { Marks } from "./axis-marks";
-import type { AxisPart, AxisPlace } from "./axis-part";
+import type { AxisPart } from "./axis-part";
 import { PartDrawing } from "./part";
 import { Stack } from "./stack";
 import type { Pull } from "./use-pull";
-
-const SAYS: Record<AxisPlace, string> = {
-  in: "",
-  "comes-off": "comes off",
-  "on-tray": "on the tray",
-  "back-in": "back in",
-  renewed: "new one in",
-  stays: "stays",
-};
 
 /** One part on the axis: its drawing, its marks, its name, and how it stands. */
 export function AxisRowOf({
@@ -37,12 +29,13 @@ export function AxisRowOf({
   onChoose?: (part: string) => void;
   pull: Pull;
 }) {
+  const words = useSpeaker().say.drawing.axis;
   const ghost = place === "on-tray";
   const way = row.anchor === "start" ? 1 : -1;
   const middle = (row.top + row.foot) / 2;
   const reach = Math.min(HALF, (across(part) / 2) * scale);
   const off = order === undefined || !ghost ? "" : ` (${order})`;
-  const state = renew && place !== "renewed" && place !== "back-in" ? "renew" : SAYS[place];
+  const state = renew && place !== "renewed" && place !== "back-in" ? words.renew : words.places[place];
   const note = isLit ? litSays : `${state}${off}`;
   const strong = isLit || place === "in" || place === "stays" || place === "comes-off";
   const warn = renew && place !== "renewed";

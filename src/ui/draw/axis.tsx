@@ -2,6 +2,7 @@
 
 import clsx from "clsx";
 import { useEffect, useMemo, useRef } from "react";
+import { useSpeaker } from "../use-speaker";
 import { type AxisForm, layAxis } from "./axis-layout";
 import type { AxisPart } from "./axis-part";
 import { AxisRowOf } from "./axis-row";
@@ -14,7 +15,7 @@ import { usePull } from "./use-pull";
 export function Axis({
   parts,
   lit,
-  litSays = "in your hand",
+  litSays,
   chosen,
   onChoose,
   form = "narrow",
@@ -26,6 +27,7 @@ export function Axis({
   onChoose?: (part: string) => void;
   form?: AxisForm;
 }) {
+  const words = useSpeaker().say.drawing.axis;
   const frame = useRef<HTMLDivElement>(null);
   const layout = useMemo(
     () =>
@@ -64,7 +66,7 @@ export function Axis({
       )}
       tabIndex={0}
       role="group"
-      aria-label="The axis: parts of the valve in order"
+      aria-label={words.title}
     >
       <svg
         width={layout.width}
@@ -72,7 +74,7 @@ export function Axis({
         viewBox={`0 0 ${layout.width} ${layout.height}`}
         className={clsx("mx-auto block", form === "narrow" && "max-w-full")}
       >
-        <title>Exploded stack of the valve</title>
+        <title>{words.stack}</title>
         {layout.lines.map((line) => (
           <path
             key={line}
@@ -83,9 +85,9 @@ export function Axis({
             strokeDasharray="14 4 3 4"
           />
         ))}
-        {layout.headings.map(({ text, x, y }) => (
-          <text key={text} x={x} y={y} fontFamily="var(--font-plate)" fontSize={14} fill="var(--soft)">
-            {text}
+        {layout.headings.map(({ side, x, y }) => (
+          <text key={side} x={x} y={y} fontFamily="var(--font-plate)" fontSize={14} fill="var(--soft)">
+            {words.branch[side]}
           </text>
         ))}
         {layout.rows.map((row) => {
@@ -97,7 +99,7 @@ export function Axis({
               scale={layout.scale}
               each={each}
               isLit={row.part.id === lit}
-              litSays={litSays}
+              litSays={litSays ?? words.inHand}
               chosen={row.part.id === chosen}
               {...(onChoose !== undefined && { onChoose })}
               pull={pull}

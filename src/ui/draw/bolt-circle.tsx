@@ -1,3 +1,4 @@
+import { useSpeaker } from "../use-speaker";
 import { onCircle } from "./round";
 
 /** The joint seen from above: bolts numbered in pulling order, a dot per pass outside each. */
@@ -19,6 +20,7 @@ const C = 175;
 const CIRCLE = 104;
 
 export function BoltCircle({ bolts, order, passes, circular, done, next, label, onPull }: BoltCircleProps) {
+  const words = useSpeaker().say.drawing.bolts;
   const size = Math.min(25, (Math.PI * CIRCLE) / bolts / 1.45);
   const turn = circular && next?.pass === passes;
   // In the circular pass the bolts are taken as they stand, clockwise from the top.
@@ -114,10 +116,10 @@ export function BoltCircle({ bolts, order, passes, circular, done, next, label, 
       })}
       <rect x={C - 50} y={C - 30} width={100} height={54} rx={6} fill="var(--card)" />
       <text x={C} y={C - 8} textAnchor="middle" className="plate" fontSize={22} fill="var(--ink)">
-        {next === undefined ? "all pulled" : `pass ${next.pass}`}
+        {next === undefined ? words.all : words.pass(next.pass)}
       </text>
       <text x={C} y={C + 16} textAnchor="middle" className="plate" fontSize={17} fill="var(--soft)">
-        {next === undefined ? "" : turn ? "round in turn" : "across, then on"}
+        {next === undefined ? "" : turn ? words.round : words.across}
       </text>
     </svg>
   );

@@ -5,6 +5,7 @@ import { memo, type PointerEvent, useMemo, useRef } from "react";
 import type { Line } from "@/core/formats";
 import type { PipeState } from "@/core/line";
 import type { LineView } from "../line-view";
+import { useSpeaker } from "../use-speaker";
 import { type Box, type Cell, type LineLayout, layOutLine, pathOf, type XY } from "./line-layout";
 import { LinkMark } from "./link-mark";
 import { NodeMark } from "./node-mark";
@@ -17,6 +18,7 @@ const ZOOM_STEP = 1.35;
 
 /** The line as drawn pipes, each state by colour and by pattern; it can be moved and zoomed, its valves tapped. */
 export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node: string, to: XY) => void }) {
+  const words = useSpeaker().say.drawing.line;
   const layout = useMemo(() => layOutLine(view.line), [view.line]);
   const focus = view.target === undefined ? undefined : layout.at.get(view.target);
   const { ref, transform, window, onKeyDown, by, whole } = usePanZoom(layout.box, focus);
@@ -36,7 +38,7 @@ export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node
         className="block h-full w-full touch-none select-none"
         role="group"
         tabIndex={0}
-        aria-label={`Drawing of ${view.line.name}. Arrow keys move it, plus and minus zoom, 0 shows it whole.`}
+        aria-label={words.help(view.line.name)}
         onKeyDown={onKeyDown}
         onPointerDown={(event) => {
           const node = (event.target as Element).closest("[data-drag]")?.getAttribute("data-drag");
@@ -57,9 +59,9 @@ export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node
       <div className="no-print absolute right-2 bottom-2 flex flex-col gap-1.5">
         {(
           [
-            ["Nearer", Plus, () => by(ZOOM_STEP)],
-            ["Further", Minus, () => by(1 / ZOOM_STEP)],
-            ["Whole line", Maximize2, whole],
+            [words.nearer, Plus, () => by(ZOOM_STEP)],
+            [words.further, Minus, () => by(1 / ZOOM_STEP)],
+            [words.whole, Maximize2, whole],
           ] as const
         ).map(([label, Icon, act]) => (
           <button
@@ -79,6 +81,7 @@ export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node
 
 /** The same, small and still, fitted into its frame. */
 export function LineStill({ view }: { view: LineView }) {
+  const words = useSpeaker().say.drawing.line;
   const layout = useMemo(() => layOutLine(view.line), [view.line]);
   const { x, y, width, height } = layout.box;
   return (
@@ -86,7 +89,7 @@ export function LineStill({ view }: { view: LineView }) {
       viewBox={`${x} ${y} ${width} ${height}`}
       className="block h-full w-full select-none"
       role="img"
-      aria-label={`Drawing of ${view.line.name}`}
+      aria-label={words.title(view.line.name)}
     >
       <Contents view={view} layout={layout} window={layout.box} />
     </svg>

@@ -1,16 +1,14 @@
 import type { LineLink } from "@/core/formats";
 import type { LineView } from "../line-view";
+import { useSpeaker } from "../use-speaker";
 import type { Course, XY } from "./line-layout";
 import { HALO, OrderNumber, Tap, TEXT } from "./mark-parts";
 
-const flawOf = (link: LineLink, passing: ReadonlySet<string>): "" | "seized" | "passes" =>
-  link.kind !== "valve"
-    ? ""
-    : !link.operable
-      ? "seized"
-      : link.passes || passing.has(link.id)
-        ? "passes"
-        : "";
+const flawOf = (link: LineLink, passing: ReadonlySet<string>): "seized" | "passes" | undefined => {
+  if (link.kind !== "valve") return undefined;
+  if (!link.operable) return "seized";
+  return link.passes || passing.has(link.id) ? "passes" : undefined;
+};
 
 /** A valve, pump, check, trap or switch on its pipe. */
 export function LinkMark({
@@ -24,12 +22,14 @@ export function LinkMark({
   course: Course;
   view: LineView;
 }) {
+  const words = useSpeaker().say.drawing.line;
   if (link.kind === "pipe" || link.kind === "cable") return null;
   const steep = Math.abs(Math.sin((angle * Math.PI) / 180)) > 0.7;
   const shut =
     view.shut.has(link.id) ||
     ((link.kind === "valve" || link.kind === "control-valve") && link.normally === "shut");
-  const flaw = flawOf(link, view.passing);
+  const found = flawOf(link, view.passing);
+  const flaw = found === undefined ? "" : words.flaws[found];
   const avoided = view.avoided.has(link.id);
   const number = view.numbered.get(link.id);
   const ink = flaw ? "var(--stop)" : "var(--ink)";
@@ -38,7 +38,7 @@ export function LinkMark({
   return (
     <Tap
       onTap={onTap}
-      label={`${link.id} ${link.name ?? ""}${flaw && ` ${flaw}`}, ${shut ? "shut" : "open"}`}
+      label={words[shut ? "shut" : "open"](`${link.id} ${link.name ?? ""}${flaw && ` ${flaw}`}`)}
       pressed={shut}
     >
       {onTap && <circle cx={x} cy={y} r={24} fill="transparent" />}
@@ -52,7 +52,7 @@ export function LinkMark({
         {link.kind === "valve" || link.kind === "control-valve" || link.kind === "pump" ? link.id : ""}
         {(flaw || avoided) && (
           <tspan x={label[0]} dy={steep ? 16 : -15} fontSize={14}>
-            {flaw || "avoid"}
+            {flaw || words.avoid}
           </tspan>
         )}
       </text>

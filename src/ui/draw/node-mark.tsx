@@ -2,11 +2,13 @@ import type { ReactNode } from "react";
 import type { LineNode } from "@/core/formats";
 import { originOf } from "@/core/line";
 import type { LineView } from "../line-view";
+import { useSpeaker } from "../use-speaker";
 import type { XY } from "./line-layout";
 import { Label, OrderNumber, Tap } from "./mark-parts";
 
 /** A place of the line: source, vessel, consumer, drain, vent, gauge, relief, three-way valve, a valve worked on. */
 export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; view: LineView }) {
+  const words = useSpeaker().say.drawing.line;
   const id = originOf(node.id);
   if (id !== node.id) return null;
   const name = node.name ?? node.id;
@@ -40,23 +42,23 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
     case "boundary":
     case "vessel":
       return tap(
-        `${name}, feeds the line`,
+        words.feeds(name),
         <NameBox name={name} at={[x, y]} look={node.kind === "vessel" ? "vessel" : "source"} />,
       );
     case "consumer":
       return node.hydrant
         ? tap(
-            `Hydrant ${name}${lost ? ", out of service" : ""}`,
+            lost ? words.out(words.hydrant(name)) : words.hydrant(name),
             <Hydrant name={name} at={[x, y]} lost={lost} target={target} />,
           )
         : tap(
-            `${name}${lost ? ", out of service" : ""}`,
+            lost ? words.out(name) : name,
             <NameBox name={name} at={[x, y]} look={lost ? "lost" : "consumer"} />,
           );
     case "drain": {
       const used = view.drain === id || view.bleeds.has(id);
       return tap(
-        `Drain ${name}`,
+        words.drain(name),
         <g>
           <path
             d={`M${x} ${y - 10} v16 m-8 -3 l8 10 l8 -10`}
@@ -65,7 +67,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
             strokeWidth={2.8}
           />
           <Label at={[x + 14, y + 12]} tone={used ? "var(--wait)" : "var(--soft)"}>
-            {view.drain === id ? `${name} · drain` : view.bleeds.has(id) ? `${name} · bleed` : name}
+            {view.drain === id ? words.drainsHere(name) : view.bleeds.has(id) ? words.bleedsHere(name) : name}
           </Label>
         </g>,
       );
@@ -74,7 +76,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
       const used = view.bleeds.has(id);
       const proves = view.prove.has(id);
       return tap(
-        `Vent ${name}`,
+        words.vent(name),
         <g>
           <path
             d={`M${x} ${y + 10} v-16 m-8 3 l8 -10 l8 10`}
@@ -87,7 +89,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
             tone={used ? "var(--wait)" : proves ? "var(--go-text)" : "var(--soft)"}
             small
           >
-            {used ? `${name} · bleed` : proves ? `${name} · zero here` : name}
+            {used ? words.bleedsHere(name) : proves ? words.zeroHere(name) : name}
           </Label>
         </g>,
       );
@@ -95,7 +97,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
     case "gauge": {
       const proves = view.prove.has(id);
       return tap(
-        `Gauge ${name}`,
+        words.gauge(name),
         <g>
           <circle
             cx={x}
@@ -107,7 +109,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
           />
           <path d={`M${x} ${y} l5 -6`} stroke="var(--shape-edge)" strokeWidth={2} />
           <Label at={[x + 16, y + 5]} tone={proves ? "var(--go-text)" : "var(--soft)"} small>
-            {proves ? `${name} · zero here` : name}
+            {proves ? words.zeroHere(name) : name}
           </Label>
         </g>,
       );
@@ -132,7 +134,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
       const position = view.positions.get(id);
       const number = view.numbered.get(id);
       return tap(
-        `${name}, three-way valve, ${position ?? ""}`,
+        words.threeWay(name, position ?? ""),
         <g>
           <path
             d={`M${x - 14} ${y - 10} L${x} ${y} L${x - 14} ${y + 10}z M${x + 14} ${y - 10} L${x} ${y} L${x + 14} ${y + 10}z M${x - 9} ${y + 15} L${x} ${y} L${x + 9} ${y + 15}z`}
@@ -157,7 +159,7 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
     case "junction":
       if (node.asset === undefined && !view.draggable) return null;
       return tap(
-        node.asset === undefined ? `Joint ${id}` : `${node.asset} ${name}`,
+        node.asset === undefined ? words.joint(id) : `${node.asset} ${name}`,
         node.asset === undefined ? (
           <circle cx={x} cy={y} r={9} fill="var(--sunk)" stroke="var(--edge)" strokeWidth={2} />
         ) : (

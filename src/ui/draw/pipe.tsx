@@ -1,5 +1,6 @@
 import type { LineLink, LineNode, Medium } from "@/core/formats";
 import type { PipeState } from "@/core/line";
+import { useSpeaker } from "../use-speaker";
 
 /** What runs in it, as far as the drawing tells it apart. */
 export type PipeKind = "liquid" | "hot" | "vapour" | "electric";
@@ -76,30 +77,18 @@ export function Pipe({ course, state, kind }: { course: string; state: PipeState
   }
 }
 
-const STATE_WORDS: Record<PipeState, string> = {
-  live: "live",
-  "shut-in": "shut in, draining",
-  dead: "dead",
-  unknown: "not known: a valve passes",
-};
-const KIND_WORDS: Record<PipeKind, string> = {
-  liquid: "live",
-  hot: "hot",
-  vapour: "vapour, gas",
-  electric: "electricity",
-};
-
 /** What the patterns mean, for the kinds and states that this drawing shows. */
 export function PipeKey({ kinds, unknown = false }: { kinds: ReadonlySet<PipeKind>; unknown?: boolean }) {
+  const words = useSpeaker().say.drawing.pipes;
   const swatches: { key: string; state: PipeState; kind: PipeKind; says: string }[] = [
     ...(["liquid", "hot", "vapour", "electric"] as const)
       .filter((kind) => kinds.has(kind))
-      .map((kind) => ({ key: kind, state: "live" as const, kind, says: KIND_WORDS[kind] })),
+      .map((kind) => ({ key: kind, state: "live" as const, kind, says: words.kinds[kind] })),
     ...(["shut-in", "dead", ...(unknown ? (["unknown"] as const) : [])] as const).map((state) => ({
       key: state,
       state,
       kind: "liquid" as const,
-      says: STATE_WORDS[state],
+      says: words.states[state],
     })),
   ];
   return (

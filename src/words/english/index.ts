@@ -1,5 +1,6 @@
 import { card } from "./card";
 import { common } from "./common";
+import { drawing } from "./drawing";
 import { drawn } from "./drawn";
 import { entries } from "./entries";
 import { handling } from "./handling";
@@ -15,6 +16,7 @@ import { steps } from "./steps";
 export const english = {
   card,
   common,
+  drawing,
   drawn,
   entries,
   handling,
