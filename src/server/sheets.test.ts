@@ -21,6 +21,13 @@ beforeEach(() => {
   });
 });
 
+const ask = {
+  valve: "W-1",
+  reason: { kind: "due", says: "Due" },
+  reach: ["stack"],
+  policy: "on-condition",
+} as const;
+const jory = { id: "jory", name: "Jory Pask" };
 const known = { id: brook.id, revision: brook.revision };
 const changed = { ...brook, title: "Softener head, with a longer title" };
 const firstMessage = (saved: ReturnType<typeof saveSheet> | ReturnType<typeof openJob>) =>
@@ -35,13 +42,6 @@ describe("saving a sheet", () => {
   });
 
   it("a job stays on the revision it began with; the next one takes the newest", () => {
-    const ask = {
-      valve: "W-1",
-      reason: { kind: "due", says: "Due" },
-      reach: ["stack"],
-      policy: "on-condition",
-    } as const;
-    const jory = { id: "jory", name: "Jory Pask" };
     const job = openJob(services, ask, jory);
     saveSheet(services, changed, known);
     expect(job.ok && services.jobs.find(job.value.id)?.inputs.sheet.revision).toBe(1);
@@ -51,13 +51,6 @@ describe("saving a sheet", () => {
   });
 
   it("one that would hurt somebody is kept as a draft: no job is opened by it, and why is said", () => {
-    const jory = { id: "jory", name: "Jory Pask" };
-    const ask = {
-      valve: "W-1",
-      reason: { kind: "due", says: "Due" },
-      reach: ["stack"],
-      policy: "on-condition",
-    } as const;
     // No wrench of this sheet shows what it asks for.
     const harmful = {
       ...brook,

@@ -1,7 +1,8 @@
 import { type FitRule, nextBolt, type Run, type StepOf } from "@/core/job";
 import { unreachable } from "@/core/result";
 import { quantity, type Speaker } from "./speaker";
-import { notedAsk, stepTitle } from "./step-words";
+import { stepTitle } from "./step-words";
+import { notedAsk } from "./steps/said";
 
 /** What goes on a part or which way round it goes, and why. */
 export function fitRuleWords(speaker: Speaker, rule: FitRule): { says: string; why?: string } {

@@ -122,6 +122,13 @@ export function harmWords(speaker: Speaker, harm: Harm, names: Names): { happens
       return { happens: words.hammer(place(harm.node)), cure: words.hammerCure };
     case "runs-against":
       return { happens: words.runsAgainst(place(harm.link)), cure: words.runsAgainstCure };
+    case "header-open":
+      return {
+        happens: words.headerOpen(harm.header, part(harm.part)),
+        cure: words.headerOpenCure,
+      };
+    case "vent-blanked":
+      return { happens: words.ventBlanked(harm.header, part(harm.part)), cure: words.ventBlankedCure };
     case "not-brought":
       return { happens: words.notBrought(part(harm.part)), cure: words.notBroughtCure };
     case "moved-after-test":
@@ -187,6 +194,8 @@ export function differenceWords({ say }: Speaker, difference: EndDifference, nam
       return words.capOff(placeName(names, difference.node));
     case "point-open":
       return words.pointOpen(placeName(names, difference.node));
+    case "blank-in":
+      return words.blankIn(difference.header);
     case "pump-stopped":
       return words.pumpStopped(placeName(names, difference.link));
     case "part-off":

@@ -1,7 +1,7 @@
 import type { Finding } from "@/core/findings";
 import type { AsFound } from "@/core/job";
 import type { Speaker } from "./speaker";
-import { notedAsk } from "./step-words";
+import { notedAsk } from "./steps/said";
 
 /** What a look gave, and what it means. */
 export const findingWords = ({ say }: Speaker, { answer, says }: Finding): string =>
@@ -13,10 +13,18 @@ export function asFoundWords(speaker: Speaker, found: AsFound): string {
     case "reason":
       return found.says;
     case "noted":
-      return found.putRight === undefined
-        ? speaker.say.entries.asFound(notedAsk(speaker, found.about), found.noted)
-        : speaker.say.entries.foundWrong(notedAsk(speaker, found.about), found.noted, found.putRight);
+      return notedWords(speaker, found);
     case "finding":
       return findingWords(speaker, found.finding);
   }
+}
+
+function notedWords(speaker: Speaker, found: Extract<AsFound, { kind: "noted" }>): string {
+  const { entries } = speaker.say;
+  const ask = notedAsk(speaker, found.about);
+  const says =
+    found.putRight === undefined
+      ? entries.asFound(ask, found.noted)
+      : entries.foundWrong(ask, found.noted, found.putRight);
+  return found.registered === undefined ? says : entries.otherBuild(says, found.registered);
 }

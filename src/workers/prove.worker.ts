@@ -1,4 +1,5 @@
 import type { JobInputs } from "@/core/formats";
+import type { IsolationFailure } from "@/core/isolation";
 import { type Proof, prove, run, truthsOf } from "@/core/job";
 import type { Truth } from "@/core/world";
 
@@ -13,6 +14,8 @@ export interface ProveAnswer {
   /** Nothing where nothing can be compiled. */
   readonly proof?: Proof;
   readonly tried: readonly Truth[];
+  /** Why nothing can be shut for it: the job says so at its first card, and goes no further. */
+  readonly blocked?: IsolationFailure;
 }
 
 addEventListener("message", ({ data }: MessageEvent<ProveAsk>) => {
@@ -24,8 +27,10 @@ function answerTo({ id, inputs }: ProveAsk): ProveAnswer {
   try {
     const job = run(inputs, []);
     if (!job.ok) return { id, tried: [] };
-    const tried = truthsOf(job.value.plan, inputs);
-    return { id, tried, proof: prove(job.value.plan, inputs, { truths: tried }) };
+    const { plan } = job.value;
+    const tried = truthsOf(plan, inputs);
+    const blocked = plan.isolation?.ok === false ? { blocked: plan.isolation.error } : {};
+    return { id, tried, proof: prove(plan, inputs, { truths: tried }), ...blocked };
   } catch {
     return { id, tried: [] };
   }

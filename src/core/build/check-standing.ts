@@ -48,6 +48,24 @@ export function checkStanding(sheet: Sheet): Problem[] {
     ...fixed(sheet.position?.under, "/position/under"),
     ...unknown(sheet.rebuild, "/rebuild"),
     ...fixed(sheet.rebuild, "/rebuild"),
+    ...sheet.capture.flatMap(({ byBuild = {}, choices }, index) =>
+      Object.entries(byBuild).flatMap(([build, choice]): Problem[] => {
+        const path = `/capture/${index}/byBuild/${build}`;
+        return [
+          ...(sheet.builds.some(({ id }) => id === build)
+            ? []
+            : [
+                {
+                  path,
+                  message: `This sheet has no build "${build}". Name one of ${sheet.builds.map(({ id }) => id).join(", ") || "its builds (it has none yet)"}.`,
+                },
+              ]),
+          ...(choices.includes(choice)
+            ? []
+            : [{ path, message: `"${choice}" is none of the choices: ${choices.join(", ")}.` }]),
+        ];
+      }),
+    ),
     ...sheet.capture.flatMap(({ needsOff, right, choices }, index) => [
       ...unknown(needsOff, `/capture/${index}/needsOff`),
       ...fixed(needsOff, `/capture/${index}/needsOff`),

@@ -313,6 +313,13 @@ export const PartSchema = Type.Object(
           "Nothing that holds pressure is opened by it. Where only such parts come off, no medium is shut.",
       }),
     ),
+    opensVent: Type.Optional(
+      Type.Boolean({
+        title: "Opens its vent",
+        description:
+          "Once it is off the vent of this relief valve stands open. Where others blow into the same header, it is blanked meanwhile.",
+      }),
+    ),
     oneUse: Type.Optional(Type.String({ description: "Why it cannot go back once it was off." })),
     soft: Type.Optional(Type.Boolean({ description: "A seal or ring that policies renew when disturbed." })),
     keep: Type.Optional(Type.String({ description: "Why it must not be lost: it is in no kit." })),

@@ -1,128 +1,22 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { standing, sums } from "./card";
+import { sums } from "./card";
 import { Medium } from "./line";
 import { closed, Id, Minutes, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
+import { CaptureSchema, RestoreSchema, RungSchema, TaskSchema } from "./sheet-cards";
 import { CheckSchema, type Disposition } from "./sheet-check";
+import { KitSchema, ToolSchema } from "./sheet-kit";
 import {
-  CautionSchema,
+  type CautionSchema,
   type EndCondition,
   type Feature,
-  ForbiddenTool,
   PartSchema,
   type StayAt,
-  ToolClass,
+  type ToolClass,
 } from "./sheet-part";
 
+export type { ReleaseRung, RestoreCard, Task } from "./sheet-cards";
 export { CHECK_DIMENSIONS } from "./sheet-check";
 export type { Disposition, EndCondition, Feature, StayAt, ToolClass };
-
-const Kit = Type.Object(
-  {
-    id: Id,
-    name: Words,
-    generations: Type.Optional(
-      Type.Array(Words, { description: "Fits these generations of the valve; all when absent." }),
-    ),
-    contents: Type.Array(Type.Object({ part: Id, quantity: Type.Integer({ minimum: 1 }) }, closed), {
-      minItems: 1,
-    }),
-    lookAlike: Type.Optional(
-      Type.String({
-        minLength: 1,
-        maxLength: 400,
-        description: "It looks like a kit for this valve and is none: how it is told, and what it would do.",
-      }),
-    ),
-    leftovers: Type.Array(
-      Type.Object({ name: Words, quantity: Type.Integer({ minimum: 1 }), why: Words }, closed),
-      {
-        description: "What is right to be left over.",
-      },
-    ),
-  },
-  closed,
-);
-
-const Tool = Type.Object(
-  {
-    id: Id,
-    name: Words,
-    class: Type.Optional(
-      titled("Kind of tool", {
-        ...ToolClass,
-        description: "Where it can harm a part, or is asked for: a hammer, a torque wrench.",
-      }),
-    ),
-    size: Type.Optional(
-      titled("Size it goes by", { ...Words, description: "As it is called: 17 mm, no. 2, size 25." }),
-    ),
-    least_Nm: Type.Optional(titled("Pulls from", Type.Number({ exclusiveMinimum: 0 }))),
-    most_Nm: Type.Optional(titled("Pulls up to", Type.Number({ exclusiveMinimum: 0 }))),
-    most_bar: Type.Optional(titled("Reads up to", Type.Number({ exclusiveMinimum: 0 }))),
-    bears_kg: Type.Optional(titled("Bears", Type.Number({ exclusiveMinimum: 0 }))),
-    reach_m: Type.Optional(titled("Reaches", Type.Number({ exclusiveMinimum: 0 }))),
-    substitutes: Type.Optional(Type.Array(Type.Object({ name: Words, allowedWhen: Words }, closed))),
-  },
-  closed,
-);
-
-/** Work on the valve that takes nothing off and puts nothing on: greasing, descaling, a cycle run to let pressure out. */
-const Task = Type.Object(
-  {
-    id: Id,
-    when: oneOf("before-strip", "when-open", "before-restore"),
-    needsOff: Type.Optional(Type.Array(Id, { description: "Asked only when these parts are off." })),
-    do: Words,
-    why: Words,
-    minutes: Minutes,
-    wait_min: Type.Optional(Minutes),
-    most_min: Type.Optional({
-      ...Minutes,
-      title: "And no longer than",
-      description: "What soaks longer than this is harmed: the bell rings to take it out.",
-    }),
-    count: Type.Optional(
-      Type.Object(
-        {
-          what: titled("What is counted", Words),
-          most: titled("Never more than", Type.Integer({ minimum: 1, maximum: 10_000 })),
-          asMany: Type.Optional({
-            ...titled("As many as at", Id),
-            description: "Another task: what was counted there stands on this card.",
-          }),
-        },
-        {
-          ...closed,
-          title: "Counted",
-          description: "Strokes of a gun, turns, drops: the number stands in the record.",
-        },
-      ),
-    ),
-    tools: Type.Array(Id),
-    part: Type.Optional(Id),
-    cautions: Type.Optional(Type.Array(CautionSchema)),
-    forbidden: Type.Optional(Type.Array(ForbiddenTool)),
-    position: Type.Optional(Type.Object({ before: Id, after: Id }, closed)),
-    underPressure: Type.Optional(Words),
-    ...standing,
-  },
-  closed,
-);
-
-/** A rung of the ladder of letting pressure out, gentlest first. */
-const ReleaseRung = Type.Object(
-  {
-    rung: oneOf("port", "gauge-valve", "fitting", "cover"),
-    do: Words,
-    withPower: Type.Optional(
-      Type.Boolean({
-        title: "Needs its power",
-        description: "A cycle that a motor runs: the pressure leaves before the power is locked off.",
-      }),
-    ),
-  },
-  closed,
-);
 
 const Trait = oneOf(
   "hydrant",
@@ -248,7 +142,7 @@ export const SheetSchema = Type.Object(
       closed,
     ),
     release: Type.Optional(
-      Type.Array(ReleaseRung, {
+      Type.Array(RungSchema, {
         description: "How pressure that is left is let out, gentlest first. The cover is the last rung.",
       }),
     ),
@@ -270,34 +164,9 @@ export const SheetSchema = Type.Object(
         closed,
       ),
     ),
-    capture: Type.Array(
-      Type.Object(
-        {
-          id: Id,
-          ask: Words,
-          why: Words,
-          choices: Type.Array(Words, { minItems: 2 }),
-          right: Type.Optional(
-            Type.String({
-              minLength: 1,
-              maxLength: 400,
-              title: "Has to be",
-              description: "One of the choices: how it has to be. What was found otherwise is put right.",
-            }),
-          ),
-          needsOff: Type.Optional(
-            Type.Array(Id, { title: "Shows once off", description: "It shows once these parts are off." }),
-          ),
-          confirmAfter: Type.Optional(
-            Type.String({ description: "The part whose fitting shows it again, to be confirmed." }),
-          ),
-        },
-        closed,
-      ),
-      {
-        description: "What is noted before anything moves.",
-      },
-    ),
+    capture: Type.Array(CaptureSchema, {
+      description: "What is noted before anything moves.",
+    }),
     position: Type.Optional(
       Type.Object(
         {
@@ -336,7 +205,7 @@ export const SheetSchema = Type.Object(
         closed,
       ),
     ),
-    tools: Type.Array(Tool),
+    tools: Type.Array(ToolSchema),
     supplies: Type.Array(
       Type.Object(
         {
@@ -349,8 +218,8 @@ export const SheetSchema = Type.Object(
     ),
     parts: Type.Array(PartSchema, { minItems: 2 }),
     checks: Type.Array(CheckSchema),
-    kits: Type.Array(Kit),
-    tasks: Type.Optional(Type.Array(Task)),
+    kits: Type.Array(KitSchema),
+    tasks: Type.Optional(Type.Array(TaskSchema)),
     singles: Type.Array(Id, { description: "Parts sold singly." }),
     rebuild: Type.Optional(
       Type.Array(Id, {
@@ -360,20 +229,7 @@ export const SheetSchema = Type.Object(
           "Parts in the order in which they go in, where that is not the strip backwards: a stack that is built upside down, a sub-assembly on the bench.",
       }),
     ),
-    restore: Type.Array(
-      Type.Object(
-        {
-          id: Id,
-          when: oneOf("before-opening", "after-opening"),
-          do: Words,
-          why: Words,
-          minutes: Minutes,
-          cautions: Type.Optional(Type.Array(CautionSchema)),
-          ...standing,
-        },
-        closed,
-      ),
-    ),
+    restore: Type.Array(RestoreSchema),
     symptoms: Type.Array(
       Type.Object(
         {
@@ -420,7 +276,4 @@ export type CheckVerdict = {
 };
 export type Kit = Sheet["kits"][number];
 export type Tool = Sheet["tools"][number];
-export type Task = Static<typeof Task>;
-export type ReleaseRung = Static<typeof ReleaseRung>;
-export type RestoreCard = Sheet["restore"][number];
 export type Caution = Static<typeof CautionSchema>;

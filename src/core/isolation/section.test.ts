@@ -54,6 +54,17 @@ describe("the section that is shut in", () => {
     expect([without.drain, without.vent]).toEqual([undefined, undefined]);
   });
 
+  it("without a drain, what lies higher than the opened place runs out there", () => {
+    const dead = { ...SLOPE, nodes: SLOPE.nodes.filter(({ id }) => id !== "foot") };
+    const line = { ...dead, links: SLOPE.links.filter(({ id }) => id !== "fall" && id !== "v2") };
+    const section = sectionOf(line, "work", ["v1"]);
+    expect(section.drain).toBeUndefined();
+    // The stub to the gauge lies as high as the work itself and empties with it.
+    expect(section.atOpening_L).toBeCloseTo(section.volume_L, 6);
+    expect(sectionOf(line, "top", ["v1"]).atOpening_L).toBeCloseTo(0, 6);
+    expect(sectionOf(SLOPE, "work", ["v1", "v2"]).atOpening_L).toBeUndefined();
+  });
+
   it("runs out by Torricelli from its highest point through the drain's own opening", () => {
     const { drain, volume_L } = sectionOf(SLOPE, "work", ["v1", "v2"]);
     const opening = (Math.PI / 4) * 0.02 ** 2;

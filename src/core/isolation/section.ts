@@ -21,6 +21,8 @@ export interface Section {
     readonly runs_L: number;
     readonly staysBelow_L: number;
   };
+  /** Where it has no drain: L that lie higher than what is opened, and run out there. */
+  readonly atOpening_L?: number;
   readonly vent?: { readonly node: string };
   readonly gauge?: { readonly node: string };
 }
@@ -69,11 +71,17 @@ export function shutInSection(net: Network, zone: readonly number[], closed: Rea
     members.filter((index) => net.nodes[index]!.kind === "gauge"),
     (index) => -height(index),
   );
+  const [opened] = zone;
+  const atOpening =
+    lowest !== undefined || opened === undefined
+      ? undefined
+      : higherThan(net, opened, runs, flowing(net, [opened], closed, "to"));
   return {
     nodes: members.map((index) => net.nodes[index]!.id),
     links: links.map((index) => net.links[index]!.id),
     volume_L: volume * 1000,
     ...(lowest !== undefined && drained !== undefined && { drain: drainAt(net, lowest, runs, drained) }),
+    ...(atOpening !== undefined && { atOpening_L: atOpening }),
     ...(highest !== undefined && { vent: { node: net.nodes[highest]!.id } }),
     ...(gauge !== undefined && { gauge: { node: net.nodes[gauge]!.id } }),
   };
@@ -91,16 +99,37 @@ const flowing = (
     return !closed.has(link) && (net.lets[link]! & (net.from[link] === upstream ? 1 : 2)) !== 0;
   }).has;
 
+/** A stretch of pipe with what it holds, m³, its two ends and their heights, m. */
+interface PipeRun {
+  readonly volume: number;
+  readonly ends: readonly [number, number];
+  readonly top: number;
+  readonly foot: number;
+}
+
+/** What lies higher than an opening and can get to it, L; of a pipe that falls past it, the part above. */
+function higherThan(net: Network, opened: number, runs: readonly PipeRun[], flows: Uint8Array): number {
+  const at = net.nodes[opened]!.elevation_m;
+  const above = runs
+    .filter(({ ends }) => ends.every((end) => flows[end]))
+    .map(({ volume, top, foot }) =>
+      top <= foot
+        ? top >= at
+          ? volume
+          : 0
+        : (volume * Math.max(0, top - Math.max(foot, at))) / (top - foot),
+    );
+  const vessels = net.nodes.map((node, index) =>
+    flows[index] && node.elevation_m >= at ? (node.volume_L ?? 0) / 1000 : 0,
+  );
+  return 1000 * [...above, ...vessels].reduce((sum, each) => sum + each, 0);
+}
+
 /** What runs out of a drain: all that can get to it, and how long that takes. */
 function drainAt(
   net: Network,
   drain: number,
-  runs: readonly {
-    readonly volume: number;
-    readonly ends: readonly [number, number];
-    readonly top: number;
-    readonly foot: number;
-  }[],
+  runs: readonly PipeRun[],
   drained: Uint8Array,
 ): NonNullable<Section["drain"]> {
   const node = net.nodes[drain]!;

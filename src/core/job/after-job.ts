@@ -1,5 +1,6 @@
 import type { Sheet, Valve } from "../formats";
 import { actOf } from "../rounds";
+import { foundBuild } from "./found-build";
 import type { Run } from "./run";
 import { stepAbout } from "./step-id";
 
@@ -42,7 +43,7 @@ function madeDue({ inputs, plan }: Run): ReadonlySet<string> {
 /**
  * The valve as it stands once a job on it is signed off: serviced that day, its symptom gone, and each act that has an
  * interval of its own counted anew where it was done. A job that was closed early (nothing shut, nothing off) serviced
- * nothing, but what it found is due at once all the same.
+ * nothing, but what it found is due at once all the same. The build is the one that was found.
  */
 export function afterJob(valve: Valve, job: Run, at: number): Valve {
   const day = new Date(at).toISOString();
@@ -62,8 +63,10 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
     }
   }
   const { symptom, last: _, dueSince: __, ...rest } = valve;
+  const build = foundBuild(job.inputs.sheet, job.progress)?.id;
   return {
     ...rest,
+    ...(build !== undefined && { build }),
     ...(!whole && symptom !== undefined && { symptom }),
     ...(whole && { serviced: day }),
     ...(Object.keys(last).length > 0 && { last }),

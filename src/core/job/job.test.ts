@@ -178,10 +178,10 @@ describe("the dry-barrel job", () => {
     expect(record.renewed.map((each) => each.name)).toContain("Main seat");
   });
 
-  it("leaves the bonnet bolts loose until the operating nut is in", () => {
+  it("leaves the bonnet bolts loose until the weather cap is on", () => {
     const rebuild = titles(new Walk(dryJob()), "rebuild");
     expect(rebuild.indexOf("fit:bonnet-bolts")).toBeLessThan(rebuild.indexOf("fit:operating-nut"));
-    expect(rebuild.indexOf("tighten:bonnet-bolts")).toBe(rebuild.indexOf("fit:operating-nut") + 1);
+    expect(rebuild.indexOf("tighten:bonnet-bolts")).toBe(rebuild.indexOf("fit:weather-cap") + 1);
   });
 
   it("fails a barrel that does not drain", () => {

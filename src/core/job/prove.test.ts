@@ -342,6 +342,15 @@ const MUTANTS: readonly Mutant[] = [
     alter<StepOf<"open">>(kind("open"), ({ capped: _, ...step }) => step),
     "cap-off",
   ],
+  ["a header that others blow into is not blanked", "stem", leaveOut(kind("blank")), "header-open"],
+  ["a blank is left in what it blows into", "stem", leaveOut(id("blank-out:outlet-gasket")), "vent-blanked"],
+  [
+    "a blank comes out with the work not done",
+    "stem",
+    move(id("blank-out:outlet-gasket"), "before", id("strip:valve")),
+    "header-open",
+  ],
+  ["a blank is forgotten for good", "stem", leaveOut(id("blank-out:outlet-gasket")), "blank-in"],
   [
     "it is set under its cap",
     "regulator",

@@ -5,9 +5,11 @@ import {
   type EndDifference,
   type Harm,
   type HeldByOthers,
+  pass,
   perform,
   SEVERITY,
   siteOf,
+  standOver,
   type Truth,
   World,
 } from "../world";
@@ -55,9 +57,10 @@ export function prove(
   }: { held?: HeldByOthers; truths?: readonly Truth[] } = {},
 ): Proof {
   const { sheet, valve, line } = inputs;
+  const build = plan.build ?? valve.build;
   const site = siteOf({
     sheet: sheetOnLine(inputs),
-    ...(valve.build !== undefined && { build: valve.build }),
+    ...(build !== undefined && { build }),
     ...(line !== undefined && sheet.isolation.workUnderPressure === undefined && { line }),
     at: valve.node ?? valve.tag,
     held: line === undefined ? new Map() : heldOn(line, held),
@@ -71,7 +74,7 @@ export function prove(
       acts++;
       for (const harm of perform(world, act)) found.push({ harm, step, act, truth });
     }
-    world.pass(step.minutes);
+    pass(world, step.minutes);
     if (!world.halted) return true;
     const act = actsOf(step).at(-1);
     if (truth.kind === "none" && act !== undefined)
@@ -85,7 +88,7 @@ export function prove(
   /** Work that is taken up again from here, after a night. Where the night changed nothing, it goes on as without it. */
   const takenUp = (before: World, truth: Truth, index: number): void => {
     const world = before.copy();
-    const changed = world.standOver();
+    const changed = standOver(world);
     if (!again(index).every((step) => goesOn(world, truth, step)) || !changed) return;
     plan.steps.slice(index).every((step) => goesOn(world, truth, step));
   };

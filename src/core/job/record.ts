@@ -37,6 +37,8 @@ export type AsFound =
       readonly noted: string;
       /** What was found otherwise than it has to be, and what it was put to. */
       readonly putRight?: string;
+      /** The build that the register named until then. */
+      readonly registered?: string;
     }
   | { readonly kind: "finding"; readonly finding: Finding };
 
@@ -53,6 +55,12 @@ function putRight(
   return right !== undefined && right !== noted && confirmed && progress.done.has(confirmed.id)
     ? { putRight: right }
     : {};
+}
+
+/** The register named another build than stood there. */
+function registeredAs(steps: ReadonlyMap<string, Step>, { mark }: StepOf<"mark">): { registered?: string } {
+  const other = steps.get(stepAbout("other-build", mark));
+  return other?.kind === "other-build" ? { registered: other.registered } : {};
 }
 
 /** The proof of a job, as facts. */
@@ -135,7 +143,15 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
         const noted = step.kind === "mark" ? progress.done.get(step.id)?.entry : undefined;
         return step.kind !== "mark" || noted === undefined
           ? []
-          : [{ kind: "noted", about: step.about, noted, ...putRight(steps.values(), progress, step, noted) }];
+          : [
+              {
+                kind: "noted",
+                about: step.about,
+                noted,
+                ...putRight(steps.values(), progress, step, noted),
+                ...registeredAs(steps, step),
+              },
+            ];
       }),
       ...inPhase("triage", "inspect").map((finding): AsFound => ({ kind: "finding", finding })),
     ],

@@ -138,16 +138,57 @@ describe("what lies behind", () => {
 
   it("relief valves on one header: the others are named where the outlet is opened", () => {
     const steps = stepsOf(jobAt("GN-RV4A", "pell-guardian-t2", "gannet-low-side"));
-    expect(dangers(steps, "shared-header")).toEqual([
-      {
-        at: expect.stringMatching(/^strip:/),
-        danger: {
-          kind: "shared-header",
-          header: "Low side vent header",
-          others: ["Relief GN-RV4B", "Relief GN-RV6"],
-        },
-      },
+    const header = { header: "Low side vent header", others: ["Relief GN-RV4B", "Relief GN-RV6"] };
+    const told = dangers(steps, "shared-header");
+    expect(told.map(({ danger }) => danger)).toEqual(Array(3).fill({ kind: "shared-header", ...header }));
+    expect(told.map(({ at }) => at)).toEqual([
+      "strip:outlet-bolts",
+      "blank:outlet-gasket",
+      "blank-out:outlet-gasket",
     ]);
+  });
+
+  it("relief valves on one header: it is blanked while it stands open, and free again before it is closed", () => {
+    const ids = stepsOf(jobAt("GN-RV4A", "pell-guardian-t2", "gannet-low-side")).map(({ id }) => id);
+    const at = (id: string) => ids.indexOf(id);
+    expect(at("blank:outlet-gasket")).toBe(at("strip:outlet-gasket") + 1);
+    expect(at("blank-out:outlet-gasket")).toBe(at("fit:outlet-gasket") - 1);
+    // Alone on its vent, on the bench, or without a line there is nothing to blank.
+    for (const more of [{ where: "bench" as const }, {}])
+      expect(
+        stepsOf(
+          jobAt(
+            "GN-RV4A",
+            "pell-guardian-t2",
+            more.where === undefined ? undefined : "gannet-low-side",
+            more,
+          ),
+        ).filter(({ kind }) => kind === "blank"),
+      ).toEqual([]);
+  });
+
+  it("what only follows a release is left out where nothing was let out", () => {
+    const coil = jobAt("LY-S1h", "harrow-pickle-15", "laundry-supply");
+    const hose = (steps: readonly Step[]) =>
+      steps.filter(({ kind, id }) => kind === "ready" && id.endsWith("hose"));
+    expect(hose(stepsOf(coil))).toEqual([]);
+    expect(hose(stepsOf({ ...coil, reach: ["diaphragm"] }))).toHaveLength(1);
+  });
+
+  it("what lies higher than a valve without a drain is said where it comes out", () => {
+    const released = (tag: string) =>
+      stepsOf(jobAt(tag, "sedgeway-furrow-25", "marram-beds")).flatMap((step) =>
+        step.kind === "release" ? [step.runs_L] : [],
+      );
+    // 46 m of 32 mm pipe rise to the nursery beds; 28 m fall to the pond edge and stay full.
+    const nursery = (Math.PI / 4) * 0.32 ** 2 * 460;
+    for (const tag of ["MG-D2", "MG-D3"]) {
+      expect(released(tag)[0]).toBeGreaterThan(nursery);
+      expect(released(tag)[0]).toBeLessThan(nursery + 1);
+    }
+    // 34 m rise by 0.4 m.
+    expect(released("MG-D1")[0]).toBeCloseTo((Math.PI / 4) * 0.25 ** 2 * 344, 0);
+    expect(released("MG-D4")).toEqual([undefined]);
   });
 
   it("steam warms what lies behind the valve that lets it in", () => {

@@ -4,6 +4,7 @@ import type { Step, StepFacts, StepKind } from "./step";
 import type { AtEntry, Standing, StepEntry, StepRule, StepState } from "./step-rule";
 import { askTwice } from "./steps/ask-twice";
 import { away } from "./steps/away";
+import { blank } from "./steps/blank";
 import { blocked } from "./steps/blocked";
 import { bypass } from "./steps/bypass";
 import { charge } from "./steps/charge";
@@ -28,6 +29,7 @@ import { notify } from "./steps/notify";
 import { open } from "./steps/open";
 import { openBleed } from "./steps/open-bleed";
 import { openByHand } from "./steps/open-by-hand";
+import { otherBuild } from "./steps/other-build";
 import { others } from "./steps/others";
 import { permits } from "./steps/permits";
 import { position } from "./steps/position";
@@ -79,10 +81,12 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   gauge,
   hold,
   mark,
+  "other-build": otherBuild,
   position,
   "ask-twice": askTwice,
   crack,
   strip,
+  blank,
   task,
   soak,
   fit,

@@ -1,6 +1,7 @@
 import type { StepHead } from "./step-head";
 import type { AskTwiceFacts } from "./steps/ask-twice";
 import type { AwayFacts } from "./steps/away";
+import type { BlankFacts } from "./steps/blank";
 import type { BlockedFacts } from "./steps/blocked";
 import type { BypassFacts } from "./steps/bypass";
 import type { ChargeFacts } from "./steps/charge";
@@ -25,6 +26,7 @@ import type { NotifyFacts } from "./steps/notify";
 import type { OpenFacts } from "./steps/open";
 import type { OpenBleedFacts } from "./steps/open-bleed";
 import type { OpenByHandFacts } from "./steps/open-by-hand";
+import type { OtherBuildFacts } from "./steps/other-build";
 import type { OthersFacts } from "./steps/others";
 import type { PermitsFacts } from "./steps/permits";
 import type { PositionFacts } from "./steps/position";
@@ -77,10 +79,12 @@ export type StepFacts =
   | GaugeFacts
   | HoldFacts
   | MarkFacts
+  | OtherBuildFacts
   | PositionFacts
   | AskTwiceFacts
   | CrackFacts
   | StripFacts
+  | BlankFacts
   | TaskFacts
   | SoakFacts
   | FitFacts

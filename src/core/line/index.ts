@@ -24,6 +24,7 @@ export {
 } from "./network";
 export { pointNames } from "./point-names";
 export { forEachLink, otherEnd, search } from "./search";
+export { sharedHeader } from "./shared-header";
 export {
   isThreeWay,
   originOf,

@@ -92,6 +92,9 @@ export type Act =
       readonly tools: readonly { readonly id: string; readonly class?: ToolClass }[];
       readonly warned: boolean;
     }
+  /** A blank in a vent header that others blow into. */
+  | { readonly do: "blank" }
+  | { readonly do: "unblank" }
   | { readonly do: "put-on"; readonly part: string; readonly fresh: boolean }
   | {
       readonly do: "tighten";

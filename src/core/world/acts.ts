@@ -1,6 +1,7 @@
 import type { Act } from "./act";
 import type { ActRule } from "./act-rule";
 import { agree } from "./acts/agree";
+import { blank } from "./acts/blank";
 import { bring } from "./acts/bring";
 import { cap } from "./acts/cap";
 import { charge } from "./acts/charge";
@@ -43,6 +44,7 @@ import { tellBack } from "./acts/tell-back";
 import { test } from "./acts/test";
 import { tighten } from "./acts/tighten";
 import { turn } from "./acts/turn";
+import { unblank } from "./acts/unblank";
 import { uncap } from "./acts/uncap";
 import { unlock } from "./acts/unlock";
 import { wait } from "./acts/wait";
@@ -92,6 +94,8 @@ const RULES: { readonly [K in Act["do"]]: ActRule<K> } = {
   move,
   crack,
   "take-off": takeOff,
+  blank,
+  unblank,
   "put-on": putOn,
   tighten,
   "work-on": workOn,

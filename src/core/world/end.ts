@@ -1,5 +1,6 @@
 import { threeWays } from "../line";
 import type { EndDifference } from "./harm";
+import { stillOut } from "./service";
 import type { World } from "./world";
 
 /** What stands otherwise than service wants, once a plan has come to its end. What another job holds is that job's. */
@@ -24,12 +25,14 @@ export function differences(world: World): EndDifference[] {
     ...[...world.locks].map((at): EndDifference => ({ kind: "locked", at })),
     ...[...world.uncapped].map((node): EndDifference => ({ kind: "cap-off", node })),
     ...[...world.points].map((node): EndDifference => ({ kind: "point-open", node })),
+    ...(site.header !== undefined && valve.vent === "blanked"
+      ? [{ kind: "blank-in" as const, header: site.header }]
+      : []),
     ...[...world.stopped].map((link): EndDifference => ({ kind: "pump-stopped", link })),
     ...[...valve.off].map((part): EndDifference => ({ kind: "part-off", part })),
     ...[...valve.loose].map((part): EndDifference => ({ kind: "part-loose", part })),
     ...[...valve.uncovered].map((part): EndDifference => ({ kind: "spoiled-seal", part })),
-    ...world
-      .stillOut()
+    ...stillOut(world)
       .filter((node) => !world.leftToOthers.has(node))
       .map((node): EndDifference => ({ kind: "without-service", node })),
     ...(sheet.position !== undefined &&

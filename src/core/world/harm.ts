@@ -25,6 +25,8 @@ export type Harm =
   | { readonly kind: "hits-empty"; readonly node: string; readonly medium: Medium }
   /** A pump runs on without a way for what it moves. */
   | { readonly kind: "runs-against"; readonly link: string }
+  /** Others may lift into the open header that somebody works at; or a blank is left in what the valve blows into. */
+  | { readonly kind: "header-open" | "vent-blanked"; readonly part: string; readonly header: string }
   | { readonly kind: "zero-not-proven"; readonly part: string; readonly node: string }
   | { readonly kind: "nothing-to-read"; readonly node: string }
   /** The place that is read does not tell of what is opened. */
@@ -85,6 +87,7 @@ export type EndDifference =
   | { readonly kind: "locked"; readonly at: string }
   | { readonly kind: "cap-off"; readonly node: string }
   | { readonly kind: "point-open"; readonly node: string }
+  | { readonly kind: "blank-in"; readonly header: string }
   | { readonly kind: "pump-stopped"; readonly link: string }
   | { readonly kind: "part-off"; readonly part: string }
   | { readonly kind: "part-loose"; readonly part: string }
@@ -101,6 +104,8 @@ export const SEVERITY: readonly Harm["kind"][] = [
   "scald",
   "trips",
   "hammer",
+  "vent-blanked",
+  "header-open",
   "zero-not-proven",
   "not-locked",
   "not-agreed",

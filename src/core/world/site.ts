@@ -1,6 +1,6 @@
 import { type Assembly, assembly, holdsBack, withSafeWork } from "../build";
 import type { Line, Sheet } from "../formats";
-import { equipmentAt, mediumOf, network, standing, usuallyFed } from "../line";
+import { equipmentAt, mediumOf, network, sharedHeader, standing, usuallyFed } from "../line";
 
 /** What does not change while the work is done: the line as it is built, the valve, where it stands. */
 export interface Site {
@@ -13,6 +13,8 @@ export interface Site {
   readonly holding: ReadonlySet<string>;
   /** Consumers that are fed on an ordinary day. */
   readonly served: readonly string[];
+  /** The header that others blow into, too. */
+  readonly header?: string;
   /** Valves and stems that another job holds, with whose they are and where it turned them. */
   readonly others: HeldByOthers;
 }
@@ -36,6 +38,7 @@ export interface Place {
 export function siteOf({ sheet, build, line, at, held = new Map() }: Place): Site {
   const worked = withSafeWork(sheet);
   const built = assembly(worked, build);
+  const header = line === undefined ? undefined : sharedHeader(line, at)?.header;
   return {
     sheet: worked,
     assembly: built,
@@ -43,6 +46,7 @@ export function siteOf({ sheet, build, line, at, held = new Map() }: Place): Sit
     zone: line === undefined ? [] : equipmentAt(line, at),
     holding: new Set([...built.parts.keys()].filter((id) => holdsBack(built.parts, id))),
     served: line === undefined ? [] : servedOn(line),
+    ...(header !== undefined && { header }),
     others: held,
   };
 }

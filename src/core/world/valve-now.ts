@@ -8,6 +8,8 @@ export interface ValveNow {
   readonly uncovered: Set<string>;
   /** Parts that were replaced by new ones. */
   readonly fresh: Set<string>;
+  /** Its vent into a header that others blow into: open to a person, blanked, clear again and about to be closed. */
+  vent: "closed" | "open" | "blanked" | "clear";
   position: string | undefined;
   /** Whether it was moved since it was found. */
   moved: boolean;
@@ -20,6 +22,7 @@ export const untouched = (position: string | undefined): ValveNow => ({
   loose: new Set(),
   uncovered: new Set(),
   fresh: new Set(),
+  vent: "closed",
   position,
   moved: false,
 });

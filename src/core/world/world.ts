@@ -1,6 +1,5 @@
 import type { Flow, LineLink, Medium } from "../formats";
 import {
-  fed,
   flowOf,
   MEDIA_RULES,
   mediumOf,
@@ -41,9 +40,6 @@ const SETS = [
   "reliedOn",
   "idle",
 ] as const satisfies readonly (keyof World)[];
-
-/** A night, min. */
-const NIGHT_MIN = 14 * 60;
 
 /** How pressures stood before an act. */
 export interface Snapshot {
@@ -98,11 +94,11 @@ export class World {
   /** Pumps that have no way for what they move, as far as it was looked at. */
   readonly idle = new Set<string>();
   /** Locks of other jobs, with whose they are. */
-  readonly #theirs = new Map<string, string>();
+  readonly theirs = new Map<string, string>();
   /** Pumps that had no way before this one began. */
-  readonly #idleBefore: ReadonlySet<string>;
+  readonly idleBefore: ReadonlySet<string>;
   /** Consumers that other jobs had taken service from before this one began. */
-  readonly #dryBefore: ReadonlySet<string>;
+  readonly dryBefore: ReadonlySet<string>;
   #standing: Standing | undefined;
   #pressures: Pressures | undefined;
   #kept = new Map<string, number>();
@@ -114,8 +110,8 @@ export class World {
   ) {
     if (as !== undefined) {
       this.valve = copied(as.valve);
-      this.#dryBefore = as.#dryBefore;
-      this.#idleBefore = as.#idleBefore;
+      this.dryBefore = as.dryBefore;
+      this.idleBefore = as.idleBefore;
       this.#standAs(as);
       return;
     }
@@ -123,12 +119,12 @@ export class World {
     for (const [at, { job, position, open }] of site.others) {
       if (position === undefined) this.shut.set(at, open !== true);
       else this.stems.set(at, position);
-      this.#theirs.set(at, job);
+      this.theirs.set(at, job);
     }
     this.settle();
-    this.#dryBefore = new Set(site.others.size === 0 ? [] : this.without());
-    this.newlyIdle();
-    this.#idleBefore = new Set(this.idle);
+    this.dryBefore = new Set(site.others.size === 0 ? [] : this.without());
+    for (const { id } of this.pumpsWithoutWay()) this.idle.add(id);
+    this.idleBefore = new Set(this.idle);
   }
 
   /** Another world that stands as this one does now, and goes its own way from here. */
@@ -146,7 +142,7 @@ export class World {
     for (const name of SETS) for (const each of as[name]) this[name].add(each);
     for (const [at, shut] of as.shut) this.shut.set(at, shut);
     for (const [at, to] of as.stems) this.stems.set(at, to);
-    for (const [at, job] of as.#theirs) this.#theirs.set(at, job);
+    for (const [at, job] of as.theirs) this.theirs.set(at, job);
     this.wasOpen = as.wasOpen;
     this.temperatureProven = as.temperatureProven;
     this.tested = as.tested;
@@ -180,6 +176,11 @@ export class World {
     if (this.#pressures.live.some(Boolean)) this.#forgetZeros();
     if (this.isOpen) this.wasOpen = true;
     this.#letAirIn();
+  }
+
+  /** The line as it is walked now; nothing where none is drawn. */
+  get net(): Network | undefined {
+    return this.#standing?.net;
   }
 
   #standingOn(net: Network): Standing {
@@ -234,6 +235,15 @@ export class World {
     for (const each of this.reachedFrom(node))
       if (!this.isLive(each) && !this.points.has(each)) this.#pressures!.bar[this.#index(each)!] = to_bar;
     this.settle();
+  }
+
+  /** Something creeps in to what hangs together with this place, and goes on to wherever it can flow. */
+  creepsIn(node: string, to_bar: number): void {
+    const index = this.#index(node);
+    if (index === undefined || this.#standing === undefined) return;
+    for (const each of sharing(this.#standing, index)) this.#pressures!.bar[each] = to_bar;
+    this.settle();
+    for (const read of this.zeros) if (this.underPressure(read)) this.zeros.delete(read);
   }
 
   /** Air is drawn out at a place, of all that can flow to it and has no way open. */
@@ -357,140 +367,24 @@ export class World {
       .filter((each) => this.points.has(each));
   }
 
-  /** Time goes by: what passes a closure shows behind it, where nothing lets it out. */
-  pass(minutes: number): void {
-    this.minutes += minutes;
-    const { line } = this.site;
-    const { truth } = this;
-    if (line === undefined || truth.kind !== "passes" || this.#standing === undefined) return;
-    const link = line.links.find((each) => each.id === truth.link);
-    if (link !== undefined) this.#seep(link);
-  }
-
-  /**
-   * Work stands still for a night: every closure lets a little through, and nobody watched what was proven dead.
-   *
-   * @returns whether anything stands otherwise than before
-   */
-  standOver(): boolean {
-    this.minutes += NIGHT_MIN;
-    let changed = this.dead.size > 0;
-    this.dead.clear();
-    for (const link of this.site.line?.links ?? []) if (this.#seep(link)) changed = true;
-    return changed;
-  }
-
-  /** What passes a closure shows behind it, where nothing lets it out. */
-  #seep(link: LineLink): boolean {
-    if (link.kind !== "valve" || this.#standing === undefined || this.lets(link)) return false;
-    if (this.medium(link.from) === "electricity") return false;
-    const [a, b] = [link.from, link.to];
-    const [high, low] = this.bar(a) > this.bar(b) ? [a, b] : [b, a];
-    const index = this.#index(low);
-    if (index === undefined || this.openPointsAt(low).length > 0) return false;
-    const behind = this.bar(high);
-    if (behind <= this.bar(low)) return false;
-    for (const node of sharing(this.#standing, index)) this.#pressures!.bar[node] = behind;
-    // What came in goes on to wherever it can flow.
-    this.settle();
-    for (const read of this.zeros) if (this.bar(read) > NOTHING_BAR) this.zeros.delete(read);
-    return true;
-  }
-
-  /** Ways in that were shut for this work and could be locked, and are not. */
-  unlocked(): string[] {
-    const { line } = this.site;
-    const lockable = (at: string) =>
-      line?.links.some((link) => link.id === at && link.kind === "valve" && link.lockable) === true ||
-      line?.nodes.some((node) => node.id === at && node.threeWay?.lockable === true) === true;
-    const ours = (at: string) => !this.#theirs.has(at) || this.reliedOn.has(at);
-    const shut = [...this.shut].flatMap(([at, stands]) => (stands ? [at] : []));
-    return [
-      ...[...shut, ...this.stems.keys()].filter((at) => ours(at) && !this.locks.has(at) && lockable(at)),
-      ...this.#onlyTheirs(),
-    ];
-  }
-
-  /** What only another job's lock keeps from what is open here. */
-  #onlyTheirs(): string[] {
-    if (this.#theirs.size === 0 || this.#standing === undefined) return [];
-    const { net } = this.#standing;
-    const reaches = (shut: ReadonlySet<string>) => {
-      const reached = fed(net, shut);
-      return this.site.zone.some((node) => reached[net.nodeIndex.get(node) ?? -1]);
-    };
-    // A vessel that was drawn down stands in its own zone: it would count as fed whatever is shut.
-    const all = new Set([...this.shut].flatMap(([at, stands]) => (stands ? [at] : [])));
-    const only = !reaches(all) && reaches(this.#shutHere((at) => this.locks.has(at)));
-    return only ? [...this.#theirs.keys()].filter((at) => !this.locks.has(at)) : [];
-  }
-
-  /** What stands shut by this work, and not by another job alone. */
-  #shutHere(counts: (at: string) => boolean = () => true): Set<string> {
-    return new Set(
-      [...this.shut].flatMap(([at, stands]) =>
-        stands && counts(at) && (!this.#theirs.has(at) || this.locks.has(at)) ? [at] : [],
-      ),
-    );
-  }
-
-  /** Who goes without by this work, from now on: also who was without before by another job. */
-  takesOut(): string[] {
-    const since = this.without().filter((node) => !this.#dryBefore.has(node));
-    if (this.#theirs.size === 0 || this.#standing === undefined) return since;
-    const { net } = this.#standing;
-    const alone = fed(net, this.#shutHere());
-    const behind = this.site.served.filter((node) => !alone[net.nodeIndex.get(node) ?? -1]);
-    return [...new Set([...since, ...behind])];
-  }
-
-  /** Who goes without now of those that this work is about: what it took out, and the valve's own place. */
-  stillOut(): string[] {
-    const relies = (node: string) =>
-      this.tookOut.has(node) || this.site.zone.includes(node) || !this.#dryBefore.has(node);
-    return this.without().filter(relies);
-  }
-
   /** The other job that holds this. */
   heldBy(at: string): string | undefined {
-    return this.#theirs.get(at);
+    return this.theirs.get(at);
   }
 
   /** Another job takes its lock off; what nobody holds any more stands as on an ordinary day. */
   letGo(at: string): void {
-    this.#theirs.delete(at);
+    this.theirs.delete(at);
     if (this.locks.has(at)) return;
     this.shut.delete(at);
     this.stems.delete(at);
   }
 
-  /** Pumps that lost their way since this was asked last, and run on. */
-  newlyIdle(): string[] {
-    const net = this.#standing?.net;
+  /** Pumps that have no way for what they move, as the line stands. */
+  pumpsWithoutWay(): LineLink[] {
+    const { net } = this;
     if (net === undefined || net.pumps.length === 0) return [];
-    const now = pumpsWithoutWay(net, (link) => this.lets(link)).map((index) => net.links[index]!);
-    const since = now.filter(({ id }) => !this.idle.has(id));
-    this.idle.clear();
-    for (const { id } of now) this.idle.add(id);
-    return since.flatMap((pump) => (this.runs(pump) ? [pump.id] : []));
-  }
-
-  /** Whether a pump would run without a way, and would not have before. */
-  wouldRunAgainst(pump: string): boolean {
-    this.newlyIdle();
-    return this.idle.has(pump) && !this.#idleBefore.has(pump);
-  }
-
-  /** Whether a pump runs: nobody stopped it, and its motor has power. */
-  runs(pump: LineLink): boolean {
-    if (pump.kind !== "pump" || this.stopped.has(pump.id)) return false;
-    return pump.motor === undefined || this.isLive(pump.motor);
-  }
-
-  /** A cap sits over this stem, and is on. */
-  cappedStem(node: string): boolean {
-    const found = this.site.line && threeWays(this.site.line).find((each) => each.id === node);
-    return found?.threeWay.capped === true && !this.uncapped.has(node);
+    return pumpsWithoutWay(net, (link) => this.lets(link)).map((index) => net.links[index]!);
   }
 
   /** Consumers that are fed on an ordinary day and are not now, whoever shut what. */
@@ -498,10 +392,10 @@ export class World {
     return this.site.served.filter((node) => !this.isLive(node));
   }
 
-  /** Whether a consumer is fire protection. */
-  protects(node: string): boolean {
-    const found = this.site.line?.nodes.find((each) => each.id === node);
-    return found?.hydrant === true || found?.protects === true;
+  /** A cap sits over this stem, and is on. */
+  cappedStem(node: string): boolean {
+    const found = this.site.line && threeWays(this.site.line).find((each) => each.id === node);
+    return found?.threeWay.capped === true && !this.uncapped.has(node);
   }
 
   /** The position a stem stands in. */

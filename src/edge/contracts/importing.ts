@@ -54,7 +54,7 @@ export const IMPORT = contract({
             caution: Type.Optional(Type.String()),
             valves: Type.Optional(
               Type.Array(ValveSchema, {
-                description: "Of a line: valves of the register that stand on it, the first twenty.",
+                description: "Of a line: valves of the register that stand on it, the first sixty.",
               }),
             ),
           },

@@ -27,7 +27,7 @@ export interface ImportLine {
   readonly total: number;
   /** What a person has to know of it before bringing it in. */
   readonly caution?: string;
-  /** Of a line: valves of the register that stand on it, the first twenty. */
+  /** Of a line: valves of the register that stand on it, the first sixty. */
   readonly valves?: readonly Valve[];
 }
 
@@ -41,7 +41,7 @@ export interface ImportPreview {
 const MOST_LISTED = 200;
 
 /** Valves of a line that a device tries while it comes in; each is tried again when a job on it begins. */
-const MOST_TRIED = 20;
+const MOST_TRIED = 60;
 
 /**
  * Reads a set of files and says what bringing them in would change; nothing is stored. Files may lean on each other

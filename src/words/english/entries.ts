@@ -21,6 +21,8 @@ export const entries = {
   asFound: (ask: string, noted: string) => `${ask} ${noted}`,
   foundWrong: (ask: string, noted: string, right: string) =>
     `${ask} ${noted}: found wrong, put right: ${right}`,
+  otherBuild: (noted: string, registered: string) =>
+    `${noted} The register said: ${registered}; it is put right.`,
   finding: (answer: string, says: string) => `${answer}: ${says}`,
   handOver: {
     ask: "What is handed over?",

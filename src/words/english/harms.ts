@@ -86,6 +86,12 @@ export const harms = {
   runsAgainst: (pump: string) =>
     `${pump} would run on while what it moves has no way: it heats what stands in it until its seal goes.`,
   runsAgainstCure: "Stop it before, and start it when all stands open again.",
+  headerOpen: (header: string, part: string) =>
+    `${part} would be worked on while ${header} stands open at it: when another valve lifts, it comes out here.`,
+  headerOpenCure: "Blank the header as soon as it stands open.",
+  ventBlanked: (header: string, part: string) =>
+    `${part} would go on with a blank still in ${header}: the valve could not blow off.`,
+  ventBlankedCure: "Take the blank out right before it goes on.",
   notBrought: (part: string) => `${part} has to go in new, and nobody was told to bring it.`,
   notBroughtCure: "Name it in the kit, before anything is shut.",
   movedAfterTest: (check: string) => `The valve is moved again after it was tested: ${check}`,
@@ -103,6 +109,7 @@ export const harms = {
     locked: (name: string) => `A lock is left on ${name}.`,
     capOff: (name: string) => `The cap of ${name} is left off.`,
     pointOpen: (name: string) => `${name} is left open.`,
+    blankIn: (header: string) => `A blank is left in ${header}: nothing can blow off through it.`,
     pumpStopped: (name: string) => `${name} is left stopped.`,
     partOff: (name: string) => `${name} is left on the tray.`,
     partLoose: (name: string) => `${name} is left loose.`,

@@ -19,6 +19,6 @@ export const safety = {
   sharedHeader: {
     can: (others: string, header: string) =>
       `${others} blows into ${header}, too: when it lifts, it comes out here.`,
-    do: "Stand out of its way. Blank the header as soon as the outlet is off, and take the blank out again before the outlet goes on.",
+    do: "Stand out of its way until the header is blanked, and again while the blank is out.",
   },
 };

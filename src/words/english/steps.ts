@@ -102,6 +102,7 @@ export const steps = {
   },
   release: {
     why: "The gentlest way out this valve has; the cover itself is the last.",
+    runsOut: (litres: string) => `${litres} stand higher and run out here`,
     withPower: " Its motor runs it, so its power is locked off only afterwards.",
   },
   liquidOut: {
@@ -208,6 +209,12 @@ export const steps = {
     port: "On the wrong port it works backwards or not at all.",
     terminal: "On the wrong terminal it works backwards or not at all.",
   },
+  otherBuild: {
+    title: (registered: string) => `Look again: the register says "${registered}".`,
+    why: (found: string) =>
+      `You noted what shows another build: ${found}. If you tapped wrongly, undo it and note it again. If it stands so, all that follows goes by what stands here, and the register is put right when the job is signed.`,
+    cue: "the work goes by what stands here",
+  },
   confirm: {
     title: (ask: string) => `${ask} Look now.`,
     putRight: (noted: string, right: string) =>
@@ -233,6 +240,18 @@ export const steps = {
     joint: "joint",
     why: "If a closure passes after all, it shows here, and the joint still holds.",
     cue: (stay: number) => `${stay} stay in until it is cracked`,
+  },
+  blank: {
+    "goes-in": {
+      title: (header: string) => `Blank ${header} where it stands open.`,
+      why: "Others blow into it. The blank keeps what they let out from you; your own lock and tag go on it.",
+      cue: "it comes out before the valve goes on",
+    },
+    "comes-out": {
+      title: (header: string) => `Take the blank out of ${header}, and look into it.`,
+      why: "With the blank left in, the valve cannot blow off and its vessel has no relief.",
+      cue: "look: free all the way",
+    },
   },
   strip: {
     lastOut: (stay: number, name: string) => `Take the last ${stay} ${name.toLowerCase()} out.`,

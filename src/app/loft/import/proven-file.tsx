@@ -5,8 +5,11 @@ import { type JobInputs, type Line, PLAN_RULES, type Sheet, sheetNow, type Valve
 import { enoughOfLine } from "@/core/isolation";
 import { call } from "@/edge/client";
 import { GET_SHEET } from "@/edge/contracts/documents";
+import { Notice } from "@/ui/notice";
 import { ProofPanel } from "@/ui/proof/proof-panel";
 import { useTrials } from "@/ui/proof/use-trials";
+import { useSpeaker } from "@/ui/use-speaker";
+import { isolationMessage } from "@/words";
 
 /** What a sheet or a line that comes in would ask of people, tried before anybody works by it. */
 export function ProvenFile({ text, valves }: { text: string; valves: readonly Valve[] }) {
@@ -49,10 +52,9 @@ function ProvenLine({ line, valves }: { line: Line; valves: readonly Valve[] }) 
     () =>
       valves.flatMap((valve): JobInputs[] => {
         const sheet = sheets?.get(valve.sheet);
-        const [symptom] = sheet?.symptoms ?? [];
-        if (sheet === undefined || symptom === undefined) return [];
-        const at = valve.node ?? valve.tag;
-        return [{ ...trialOf(valve, sheet, symptom), line: enoughOfLine(line, { open: [at] }) }];
+        if (sheet === undefined) return [];
+        const around = enoughOfLine(line, { open: [valve.node ?? valve.tag] });
+        return sheet.symptoms.map((symptom) => ({ ...trialOf(valve, sheet, symptom), line: around }));
       }),
     [line, valves, sheets],
   );
@@ -93,13 +95,46 @@ function Tried({ asked, how }: { asked: readonly JobInputs[]; how: string }) {
       </div>
     );
   }
-  const acts = answers.reduce((sum, { proof }) => sum + (proof?.acts ?? 0), 0);
+  const went = answers.filter(({ proof, blocked }) => proof !== undefined && blocked === undefined);
+  const acts = went.reduce((sum, { proof }) => sum + (proof?.acts ?? 0), 0);
   return (
-    <p role="status" className="mt-1 text-note text-soft">
-      {answers.length < asked.length
-        ? "Trying its plans …"
-        : `Proven ${how}: ${asked.length} plans, ${acts} acts, no harm.`}
-    </p>
+    <>
+      <p role="status" className="mt-1 text-note text-soft">
+        {answers.length < asked.length
+          ? `Trying its plans: ${answers.length} of ${asked.length} …`
+          : `Proven ${how}: ${went.length} ${went.length === 1 ? "plan" : "plans"}, ${acts} acts, no harm.`}
+      </p>
+      <NotGone answers={answers} />
+    </>
+  );
+}
+
+/** Plans that go nowhere are no proof of anything: each valve with why. */
+function NotGone({ answers }: { answers: ReturnType<typeof useTrials> }) {
+  const words = useSpeaker();
+  const why = new Map(
+    answers.flatMap(({ inputs, proof, blocked }) => {
+      const says =
+        blocked !== undefined
+          ? isolationMessage(words, blocked)
+          : proof === undefined
+            ? "Its parts cannot be reached as the sheet stands."
+            : undefined;
+      return says === undefined ? [] : [[inputs.valve.tag, says] as const];
+    }),
+  );
+  if (why.size === 0) return null;
+  return (
+    <div className="mt-2">
+      <Notice tone="wait">
+        <b className="block">No job goes on by this:</b>
+        {[...why].map(([tag, says]) => (
+          <span key={tag} className="block">
+            {tag}: {says}
+          </span>
+        ))}
+      </Notice>
+    </div>
   );
 }
 

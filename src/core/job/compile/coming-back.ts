@@ -5,6 +5,7 @@ import { isReached } from "./checks";
 import type { Context } from "./context";
 import { waitForOthers } from "./others";
 import { inOrder } from "./placing";
+import { isLetOut } from "./prove";
 import { type Item, refrigerantReturn } from "./refrigerant";
 import { checkAt, readyStep } from "./sheet-card";
 import { betweenBarriers, flowAt, stopsOf } from "./stand";
@@ -36,7 +37,7 @@ function sheetCards(context: Context): SheetCards {
   const { sheet } = context;
   const of = (when: RestoreCard["when"]) =>
     sheet.restore
-      .filter((card) => card.when === when)
+      .filter((card) => card.when === when && (card.afterRelease !== true || isLetOut(context)))
       .map((card): SheetCard => ({ key: `card ${card.id}`, card, steps: readyStep(context, card) }));
   const tests = sheet.checks
     .filter((check) => check.phase === "test" && amongOpenings(check) && isReached(context, check))

@@ -25,6 +25,7 @@ import { toSI, unitNamed } from "../../quantity";
 import { ok, type Result } from "../../result";
 import { chooseKits, type KitChoice } from "../../store";
 import { heldAs, heldLinks, lineAsItStands } from "../as-it-stands";
+import { buildAtWork } from "../found-build";
 import type { Progress } from "../progress";
 import { sheetOnLine } from "../sheet-on-line";
 import type { Danger } from "../step-head";
@@ -34,6 +35,8 @@ import { remembered } from "./remember";
 /** All that the phases are compiled from, worked out once. */
 export interface Context {
   readonly inputs: JobInputs;
+  /** The build it goes by: what stands there, else what the register says. */
+  readonly build?: string;
   /** Planned by the rules of before: tested and told in the old order, zero proven at one place. */
   readonly asBefore: boolean;
   /** By which rules it is planned: 3 places every card where what it needs holds. */
@@ -57,8 +60,8 @@ const MOST_ROUNDS = 8;
 
 /** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
 export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
-  const { valve } = inputs;
   const sheet = workSheet(inputs, "");
+  const build = buildAtWork(inputs, progress);
   const rules = inputs.rules ?? 1;
   const asBefore = rules < 2;
   const findings = findingsOf(sheet, progress);
@@ -74,16 +77,13 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
     ...new Set([...inputs.reach, ...due.keys(), ...begun, ...findings.flatMap((finding) => finding.reach)]),
   ];
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const strip = stripOf(
-      sheet,
-      JSON.stringify({ reach, ...(valve.build !== undefined && { build: valve.build }) }),
-    );
+    const strip = stripOf(sheet, JSON.stringify({ reach, ...(build !== undefined && { build }) }));
     if (!strip.ok) return strip;
     const removed = strip.value.moves.flatMap((move) => (move.kind === "remove" ? [move.part] : []));
     const renewed = renewals(
       sheet,
       removed,
-      asBefore ? takenOff(sheet, strip.value.moves) : spoiledBy(sheet, strip.value.moves, valve.build),
+      asBefore ? takenOff(sheet, strip.value.moves) : spoiledBy(sheet, strip.value.moves, build),
       findings,
       inputs.policy,
       chosen,
@@ -99,6 +99,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       const { isolation, waitsFor } = isolate(inputs, progress, openedFor(inputs, sheet, removed, rules));
       return ok({
         inputs,
+        ...(build !== undefined && { build }),
         asBefore,
         rules,
         others: othersOf(inputs, progress, isolation, waitsFor),

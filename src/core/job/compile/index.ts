@@ -30,6 +30,8 @@ export interface Plan {
   readonly kits: KitChoice;
   /** Parts that come off, in order. */
   readonly removed: readonly string[];
+  /** The build it goes by. */
+  readonly build?: string;
   readonly exact: boolean;
   readonly offBy: number;
 }
@@ -94,6 +96,7 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
     findings: context.findings,
     kits: context.kits,
     removed: context.removed,
+    ...(context.build !== undefined && { build: context.build }),
     exact: context.strip.exact,
     offBy: context.strip.offBy,
   });

@@ -1,3 +1,4 @@
+import { buildThatShows } from "../found-build";
 import type { Phase } from "../phases";
 import { type Step, step } from "../step";
 import { stepAbout } from "../step-id";
@@ -55,7 +56,24 @@ export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">)
 export const mark = (context: Context, phase: Phase): Step[] =>
   captures(context)
     .filter((each) => context.rules < 3 || (each.needsOff.length === 0 && each.part === undefined))
-    .map((each) => markStep(context, each, phase));
+    .flatMap((each) => [markStep(context, each, phase), ...otherBuild(context, each, phase)]);
+
+/** What was noted shows another build than the register says. */
+function otherBuild({ sheet, inputs, progress }: Context, { id }: Capture, phase: Phase): Step[] {
+  const capture = sheet.capture.find((each) => each.id === id);
+  const noted = progress.done.get(stepAbout("mark", id))?.entry;
+  const registered = sheet.builds.find((each) => each.id === inputs.valve.build);
+  const found =
+    capture === undefined || noted === undefined ? undefined : buildThatShows(sheet, capture, noted);
+  return found === undefined || registered === undefined || found.id === registered.id
+    ? []
+    : [
+        step(
+          { id: stepAbout("other-build", id), phase, minutes: 0.5 },
+          { kind: "other-build", registered: registered.name, found: found.name },
+        ),
+      ];
+}
 
 /** What a part takes with it, noted while it still sits. */
 export const marksBefore = (context: Context, part: string): Step[] =>

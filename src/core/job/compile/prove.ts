@@ -84,11 +84,13 @@ function proof({ sheet, inputs }: Context, { where, node, points }: Place, first
   ];
 }
 
+/** Where only the power is shut nothing is let out. */
+export const isLetOut = (context: Context): boolean => context.rules < 4 || !onlyPower(context);
+
 /** Pressure that is left is let out on the gentlest rung the valve has; where none may be used, nothing is opened. */
 function letOut(context: Context): Step[] {
   const { sheet } = context;
-  // Where only the power is shut nothing is let out.
-  if (context.rules >= 4 && onlyPower(context)) return [];
+  if (!isLetOut(context)) return [];
   const release = releaseOf(sheet);
   // On the last rung, the cover, nothing is done here: the strip cracks it with bolts left in.
   if (release === undefined || (release.kind === "rung" && release.rung.rung === "cover")) return [];
@@ -111,9 +113,21 @@ function letOut(context: Context): Step[] {
         kind: "release",
         do: release.rung.do,
         ...(release.rung.withPower === true && { withPower: true }),
+        ...runsOut(context),
       },
     ),
   ];
+}
+
+/** Less than this is caught with a rag, L. */
+const WORTH_A_PUMP_L = 2;
+
+/** What lies higher in a section without a drain runs out where it is opened. */
+function runsOut({ isolation, sheet }: Context): { runs_L?: number } {
+  const runs_L = isolation?.ok === true ? isolation.value.section.atOpening_L : undefined;
+  return runs_L === undefined || runs_L < WORTH_A_PUMP_L || sheet.isolation.medium !== "water"
+    ? {}
+    : { runs_L };
 }
 
 /** What closures do not take away: springs, heat, charge. Let out before zero is proven. */

@@ -10,6 +10,7 @@ import { captures, confirms } from "./mark";
 import { type RebuildCard, rebuildCards } from "./rebuild-cards";
 import { tasks } from "./tasks";
 import { conditionOf, limitOf, patterned, torqueOf } from "./torque";
+import { blanks } from "./vent";
 
 /** How it goes back: every part with what goes on it, how far it is tightened, and the looks between. */
 export function rebuild(context: Context): Step[] {
@@ -56,6 +57,7 @@ export function rebuild(context: Context): Step[] {
     at = fit.position?.after ?? before;
     return [
       ...cards(part.id, "before"),
+      ...blanks(context, part, "comes-out"),
       { ...fitStep(context, part, fit, move.loose), ...stands(sheet, before, at) },
       ...cards(part.id, "loose"),
       ...(move.loose ? [] : tighten(context, part, fit)),

@@ -2,13 +2,13 @@ import { dangersAt, forbiddenAt } from "../../build";
 import type { Part, Way } from "../../formats";
 import { awayFrom } from "../away-from";
 import { type Step, type StepOf, step } from "../step";
-import type { Danger } from "../step-head";
 import { stepAbout } from "../step-id";
 import type { StripFacts } from "../steps/strip";
 import { checksOf } from "./checks";
 import { type Context, stands, toolsOf } from "./context";
 import { marksBefore, marksOnce } from "./mark";
 import { askTwice, tasks } from "./tasks";
+import { blanks, ventDangers } from "./vent";
 
 /** Parts to bring off in order, each with what its material and its pressure demand; then the looks that have become possible. */
 export function strip(context: Context): Step[] {
@@ -59,6 +59,7 @@ export function strip(context: Context): Step[] {
           : [askTwice(off, off.does, move.way.underPressure)]),
         ...crack(context, part, move.way),
         off,
+        ...blanks(context, part, "goes-in"),
         ...marksOnce(context, move.part, gone),
       ];
     }),
@@ -106,18 +107,6 @@ function crack(context: Context, part: Part, way: Way): Step[] {
   ];
 }
 
-/** A relief valve's outlet is opened: what else blows into the same header comes out there when it lifts. */
-function sharedHeader({ inputs: { line, valve }, removed, parts }: Context, part: Part): Danger[] {
-  const own = line?.nodes.find(({ id, asset }) => id === (valve.node ?? valve.tag) || asset === valve.tag);
-  const { header } = own ?? {};
-  // Its first joint is the one at its outlet or the valve itself: said once, where it opens.
-  if (header === undefined || part.id !== removed.find((id) => parts.get(id)?.dry !== true)) return [];
-  const others = (line?.nodes ?? []).flatMap((each) =>
-    each.header === header && each.id !== own?.id ? [each.name ?? each.id] : [],
-  );
-  return others.length === 0 ? [] : [{ kind: "shared-header", header, others }];
-}
-
 /** Why a part has to come off: what the sheet says, what it holds, or that it is what the job came for. */
 function whyOff({ sheet, removed, parts, inputs }: Context, part: Part, way: Way): StripFacts["why"] {
   if (way.why !== undefined) return { kind: "said", says: way.why };
@@ -139,7 +128,7 @@ function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
       minutes: way.minutes,
       tools: toolsOf(context, way.tools),
       forbidden: forbiddenAt(sheet, part, way),
-      dangers: [...dangersAt(sheet, part, way), ...sharedHeader(context, part)],
+      dangers: [...dangersAt(sheet, part, way), ...ventDangers(context, part)],
       part: part.id,
     },
     {

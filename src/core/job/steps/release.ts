@@ -6,6 +6,8 @@ export interface ReleaseFacts {
   readonly do: string;
   /** A motor runs it: its power is locked off afterwards. */
   readonly withPower?: boolean;
+  /** L that run out here: what lies higher in the section, which has no drain. */
+  readonly runs_L?: number;
 }
 
 export const release: StepRule<ReleaseFacts> = {

@@ -1,4 +1,5 @@
 import type { Harm } from "../harm";
+import { unlocked } from "../locks";
 import type { World } from "../world";
 
 /** What opening a joint meets: pressure, what is live, or a zero that nobody proved. */
@@ -7,7 +8,7 @@ export function opened(world: World, part: string): Harm[] {
   // Work with the medium in the pipe is agreed to, twice, and nothing was shut for it.
   if (site.sheet.isolation.workUnderPressure !== undefined) return agreed ? [] : [{ kind: "not-agreed" }];
   return [
-    ...world.unlocked().map((at): Harm => ({ kind: "not-locked", at })),
+    ...unlocked(world).map((at): Harm => ({ kind: "not-locked", at })),
     ...world.wet.flatMap((node): Harm[] => {
       if (world.underPressure(node))
         return [

@@ -1,4 +1,5 @@
 import type { ActRule } from "../act-rule";
+import { atOpenVent, overBlank, ventCloses } from "./vent";
 
 /** A part goes in: it must be out, it must not be one that goes in once only, and nothing that lies under it is missing or spoiled. */
 export const putOn: ActRule<"put-on"> = {
@@ -19,6 +20,8 @@ export const putOn: ActRule<"put-on"> = {
       site.assembly.ways(seal).some((way) => way.heldBy.includes(part)),
     );
     return [
+      ...atOpenVent(world, part),
+      ...overBlank(world, part),
       ...(fresh && !world.brought.has(part) ? [{ kind: "not-brought" as const, part }] : []),
       ...(found.oneUse !== undefined && !fresh ? [{ kind: "used-seal" as const, part, joint: part }] : []),
       ...under.map((seal) => ({ kind: "used-seal" as const, part: seal, joint: part })),
@@ -27,6 +30,7 @@ export const putOn: ActRule<"put-on"> = {
   effect: (world, { part, fresh }) => {
     const { valve } = world;
     valve.off.delete(part);
+    ventCloses(world, part);
     valve.loose.add(part);
     if (fresh) valve.fresh.add(part);
     world.settle();

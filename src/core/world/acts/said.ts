@@ -1,19 +1,21 @@
 import type { Harm } from "../harm";
+import { newlyIdle } from "../pumps";
+import { protects, takesOut } from "../service";
 import type { World } from "../world";
 
 /** Whoever goes without and was not told; each is said once. */
 export function outUnsaid(world: World): Harm[] {
-  return world.takesOut().flatMap((node): Harm[] => {
+  return takesOut(world).flatMap((node): Harm[] => {
     world.tookOut.add(node);
     if (world.told.has(node)) return [];
     world.told.add(node);
-    return [{ kind: world.protects(node) ? "fire-protection-out-unsaid" : "service-out-unsaid", node }];
+    return [{ kind: protects(world, node) ? "fire-protection-out-unsaid" : "service-out-unsaid", node }];
   });
 }
 
 /** Pumps that run on without a way for what they move; each is said once. */
 export const runAgainst = (world: World): Harm[] =>
-  world.newlyIdle().map((link) => ({ kind: "runs-against", link }));
+  newlyIdle(world).map((link) => ({ kind: "runs-against", link }));
 
 /** Places that stand open to the air while an energy stands on them. @param airOut the vent that fills with it */
 export function letsOut(world: World, airOut?: string): Harm[] {

@@ -1,6 +1,7 @@
 import type { ActRule } from "../act-rule";
+import { wouldRunAgainst } from "../pumps";
 
 export const startPump: ActRule<"start-pump"> = {
-  harms: (world, { link }) => (world.wouldRunAgainst(link) ? [{ kind: "runs-against", link }] : []),
+  harms: (world, { link }) => (wouldRunAgainst(world, link) ? [{ kind: "runs-against", link }] : []),
   effect: (world, { link }) => void world.stopped.delete(link),
 };

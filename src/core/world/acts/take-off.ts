@@ -4,11 +4,13 @@ import type { ActRule } from "../act-rule";
 import type { Harm } from "../harm";
 import type { World } from "../world";
 import { opened, touched } from "./opened";
+import { atOpenVent, ventOpens } from "./vent";
 
 /** A part comes off: nothing may hold it any more, and nothing may stand behind it. */
 export const takeOff: ActRule<"take-off"> = {
   harms: (world, act) => [
     ...cannot(world, act.part),
+    ...atOpenVent(world, act.part),
     ...(world.holdsBack(act.part) ? opened(world, act.part) : live(world, act.part)),
     ...caught(world, act.part),
     ...handled(world, act),
@@ -16,6 +18,7 @@ export const takeOff: ActRule<"take-off"> = {
   effect: (world, { part }) => {
     const { valve, site } = world;
     valve.off.add(part);
+    ventOpens(world, part);
     valve.cracked.delete(part);
     valve.uncovered.delete(part);
     // A seal that is good for one time lies open once what is over it is off.

@@ -1,4 +1,5 @@
 import type { ActRule } from "../act-rule";
+import { pass } from "../over-time";
 
 /** Time goes by. A section that is to show what creeps in must not let it out again unseen. */
 export const wait: ActRule<"wait"> = {
@@ -8,5 +9,5 @@ export const wait: ActRule<"wait"> = {
     // A bleed between two barriers stays open and is watched; what stands open on the section itself hides it.
     return [...new Set(open)].map((node) => ({ kind: "wait-shows-nothing" as const, node }));
   },
-  effect: (world, { minutes }) => world.pass(minutes),
+  effect: (world, { minutes }) => pass(world, minutes),
 };

@@ -1,12 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { entryWords, refusalWords, speaker } from "@/words";
-import { benchTitle, calculate, calculatorNamed, readTyped, siOf, workAgain } from "../calculators";
-import { accept, benchLinks, jobRecord, seal } from ".";
-import { chainStart } from "./chain";
-import { dryJob, START, Walk, wetJob } from "./job.fixtures";
-import { jobAt, type planOf } from "./proof.fixtures";
-import { run } from "./run";
-import type { Step } from "./step";
+import { benchTitle, calculate, calculatorNamed, readTyped, siOf, workAgain } from "../../calculators";
+import { accept, jobRecord, seal } from "..";
+import { chainStart } from "../chain";
+import { dryJob, START, Walk, wetJob } from "../job.fixtures";
+import { jobAt, type planOf } from "../proof.fixtures";
+import { run } from "../run";
+import type { Step } from "../step";
+import { benchLinks } from ".";
 
 const linksAt = (walk: Walk, matches: (step: Step) => boolean) => {
   walk.until(matches);
@@ -141,6 +142,20 @@ describe("what the bench book has for a step", () => {
       calculator: "stand-test",
       start: { first: "0 bar g", last: "0 bar g" },
     });
+  });
+});
+
+describe("a zone that is flushed", () => {
+  it("opens with the widest bore and the longest way to a head, as the line draws them", () => {
+    const walk = new Walk(jobAt("MG-D3", "sedgeway-furrow-25", "marram-beds"));
+    const [link] = linksAt(walk, (step) => step.id === "check:zone-clear");
+    expect(link).toEqual({
+      calculator: "zone-flush",
+      start: { bore: "32 mm", length: "46 m" },
+      decides: true,
+    });
+    const without = new Walk(jobAt("MG-D3", "sedgeway-furrow-25", undefined));
+    expect(linksAt(without, (step) => step.id === "check:zone-clear")[0]?.start).toEqual({});
   });
 });
 

@@ -1,0 +1,118 @@
+import { type Static, Type } from "@sinclair/typebox";
+import { standing } from "./card";
+import { closed, Id, Minutes, oneOf, titled, Words } from "./shared";
+import { CautionSchema, ForbiddenTool } from "./sheet-part";
+
+/** Work on the valve that takes nothing off and puts nothing on: greasing, descaling, a cycle run to let pressure out. */
+export const TaskSchema = Type.Object(
+  {
+    id: Id,
+    when: oneOf("before-strip", "when-open", "before-restore"),
+    needsOff: Type.Optional(Type.Array(Id, { description: "Asked only when these parts are off." })),
+    do: Words,
+    why: Words,
+    minutes: Minutes,
+    wait_min: Type.Optional(Minutes),
+    most_min: Type.Optional({
+      ...Minutes,
+      title: "And no longer than",
+      description: "What soaks longer than this is harmed: the bell rings to take it out.",
+    }),
+    count: Type.Optional(
+      Type.Object(
+        {
+          what: titled("What is counted", Words),
+          most: titled("Never more than", Type.Integer({ minimum: 1, maximum: 10_000 })),
+          asMany: Type.Optional({
+            ...titled("As many as at", Id),
+            description: "Another task: what was counted there stands on this card.",
+          }),
+        },
+        {
+          ...closed,
+          title: "Counted",
+          description: "Strokes of a gun, turns, drops: the number stands in the record.",
+        },
+      ),
+    ),
+    tools: Type.Array(Id),
+    part: Type.Optional(Id),
+    cautions: Type.Optional(Type.Array(CautionSchema)),
+    forbidden: Type.Optional(Type.Array(ForbiddenTool)),
+    position: Type.Optional(Type.Object({ before: Id, after: Id }, closed)),
+    underPressure: Type.Optional(Words),
+    ...standing,
+  },
+  closed,
+);
+
+/** A rung of the ladder of letting pressure out, gentlest first. */
+export const RungSchema = Type.Object(
+  {
+    rung: oneOf("port", "gauge-valve", "fitting", "cover"),
+    do: Words,
+    withPower: Type.Optional(
+      Type.Boolean({
+        title: "Needs its power",
+        description: "A cycle that a motor runs: the pressure leaves before the power is locked off.",
+      }),
+    ),
+  },
+  closed,
+);
+
+/** Something to note before it moves. */
+export const CaptureSchema = Type.Object(
+  {
+    id: Id,
+    ask: Words,
+    why: Words,
+    choices: Type.Array(Words, { minItems: 2 }),
+    right: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 400,
+        title: "Has to be",
+        description: "One of the choices: how it has to be. What was found otherwise is put right.",
+      }),
+    ),
+    byBuild: Type.Optional(
+      Type.Record(Id, Words, {
+        title: "Tells the build",
+        description:
+          'Which of the choices each build shows: { "opens-left": "Left" }. Where the register says otherwise, the work goes by what stands there.',
+      }),
+    ),
+    needsOff: Type.Optional(
+      Type.Array(Id, { title: "Shows once off", description: "It shows once these parts are off." }),
+    ),
+    confirmAfter: Type.Optional(
+      Type.String({ description: "The part whose fitting shows it again, to be confirmed." }),
+    ),
+  },
+  closed,
+);
+
+/** What a sheet asks for once more when all comes back. */
+export const RestoreSchema = Type.Object(
+  {
+    id: Id,
+    when: oneOf("before-opening", "after-opening"),
+    afterRelease: Type.Optional(
+      Type.Boolean({
+        title: "Only after a release",
+        description: "Not where only parts come off that open nothing: no pressure was let out then.",
+      }),
+    ),
+    do: Words,
+    why: Words,
+    minutes: Minutes,
+    cautions: Type.Optional(Type.Array(CautionSchema)),
+    ...standing,
+  },
+  closed,
+);
+
+export type Task = Static<typeof TaskSchema>;
+export type ReleaseRung = Static<typeof RungSchema>;
+export type RestoreCard = Static<typeof RestoreSchema>;

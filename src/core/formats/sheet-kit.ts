@@ -1,0 +1,53 @@
+import { Type } from "@sinclair/typebox";
+import { closed, Id, titled, Words } from "./shared";
+import { ToolClass } from "./sheet-part";
+
+export const KitSchema = Type.Object(
+  {
+    id: Id,
+    name: Words,
+    generations: Type.Optional(
+      Type.Array(Words, { description: "Fits these generations of the valve; all when absent." }),
+    ),
+    contents: Type.Array(Type.Object({ part: Id, quantity: Type.Integer({ minimum: 1 }) }, closed), {
+      minItems: 1,
+    }),
+    lookAlike: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 400,
+        description: "It looks like a kit for this valve and is none: how it is told, and what it would do.",
+      }),
+    ),
+    leftovers: Type.Array(
+      Type.Object({ name: Words, quantity: Type.Integer({ minimum: 1 }), why: Words }, closed),
+      {
+        description: "What is right to be left over.",
+      },
+    ),
+  },
+  closed,
+);
+
+export const ToolSchema = Type.Object(
+  {
+    id: Id,
+    name: Words,
+    class: Type.Optional(
+      titled("Kind of tool", {
+        ...ToolClass,
+        description: "Where it can harm a part, or is asked for: a hammer, a torque wrench.",
+      }),
+    ),
+    size: Type.Optional(
+      titled("Size it goes by", { ...Words, description: "As it is called: 17 mm, no. 2, size 25." }),
+    ),
+    least_Nm: Type.Optional(titled("Pulls from", Type.Number({ exclusiveMinimum: 0 }))),
+    most_Nm: Type.Optional(titled("Pulls up to", Type.Number({ exclusiveMinimum: 0 }))),
+    most_bar: Type.Optional(titled("Reads up to", Type.Number({ exclusiveMinimum: 0 }))),
+    bears_kg: Type.Optional(titled("Bears", Type.Number({ exclusiveMinimum: 0 }))),
+    reach_m: Type.Optional(titled("Reaches", Type.Number({ exclusiveMinimum: 0 }))),
+    substitutes: Type.Optional(Type.Array(Type.Object({ name: Words, allowedWhen: Words }, closed))),
+  },
+  closed,
+);

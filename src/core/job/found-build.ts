@@ -1,0 +1,33 @@
+import type { JobInputs, Sheet } from "../formats";
+import type { Progress } from "./progress";
+import { stepAbout } from "./step-id";
+
+type Capture = Sheet["capture"][number];
+export type Build = Sheet["builds"][number];
+
+/** The build that shows what was noted here. */
+export function buildThatShows(
+  sheet: Sheet,
+  { byBuild = {} }: Pick<Capture, "byBuild">,
+  noted: string,
+): Build | undefined {
+  const of = Object.entries(byBuild).flatMap(([build, choice]) => (choice === noted ? [build] : []));
+  // One look that several builds share tells nothing.
+  return of.length === 1 ? sheet.builds.find(({ id }) => id === of[0]) : undefined;
+}
+
+/** The build that stands there, as it was noted on the valve itself. */
+export function foundBuild(sheet: Sheet, { done }: Pick<Progress, "done">): Build | undefined {
+  for (const capture of sheet.capture) {
+    const noted = done.get(stepAbout("mark", capture.id))?.entry;
+    const build = noted === undefined ? undefined : buildThatShows(sheet, capture, noted);
+    if (build !== undefined) return build;
+  }
+  return undefined;
+}
+
+/** The build the work goes by: what stands there, else what the register says. @returns its id */
+export const buildAtWork = (
+  { sheet, valve }: Pick<JobInputs, "sheet" | "valve">,
+  progress: Pick<Progress, "done">,
+): string | undefined => foundBuild(sheet, progress)?.id ?? valve.build;

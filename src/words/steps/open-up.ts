@@ -1,0 +1,121 @@
+import type { StepOf } from "@/core/job";
+import { renewalWhy } from "../kits";
+import { movesCues } from "../moved";
+import { figure, type Speaker } from "../speaker";
+import type { Phrases, StepWords } from "./phrases";
+import { doingWords, notedAsk, notedWhy } from "./said";
+
+/** At the valve: noted, taken off, looked at, put in again. */
+export const OPENING_UP = {
+  mark: (speaker, { about, right }) => ({
+    title: notedAsk(speaker, about),
+    why: [
+      notedWhy(speaker, about),
+      ...(right === undefined ? [] : [speaker.say.steps.mark.wrong(right)]),
+    ].join(" "),
+  }),
+  "other-build": ({ say }, { registered, found }) => {
+    const words = say.steps.otherBuild;
+    return { title: words.title(registered), why: words.why(found), cues: [words.cue] };
+  },
+  confirm: (speaker, { about, noted, right }) => ({
+    title: speaker.say.steps.confirm.title(notedAsk(speaker, about)),
+    why: right === undefined ? notedWhy(speaker, about) : speaker.say.steps.confirm.putRight(noted, right),
+  }),
+  position: ({ say }, step) => {
+    const words = say.steps.position;
+    const why = {
+      "taking-off": words.takingOff(step.name),
+      "putting-in": words.puttingIn,
+      "the-end": words.theEnd(step.name),
+    };
+    return { title: step.do, why: why[step.for] };
+  },
+  "ask-twice": (speaker, { next }) => ({
+    title: speaker.say.steps.askTwice.title,
+    why: speaker.say.steps.askTwice.why(doingWords(speaker, next)),
+  }),
+  crack: ({ say }, { bolts, of, stay, stayAt = "opposite", joint = say.steps.crack.joint }) => {
+    const words = say.steps.crack;
+    return {
+      title: words.title(bolts, of, of - stay, joint, words.stayAt[stayAt](stay)),
+      why: words.why,
+      cues: [words.cue(stay)],
+    };
+  },
+  strip: stripWords,
+  blank: ({ say }, { how, header }) => ({
+    title: say.steps.blank[how].title(header),
+    why: say.steps.blank[how].why,
+    cues: [say.steps.blank[how].cue],
+  }),
+  task: ({ say }, { do: title, why, moves, count }) => ({
+    title,
+    why,
+    cues: [
+      ...movesCues(say, moves),
+      ...(count === undefined ? [] : [say.steps.task.most(count.what, count.most)]),
+      ...(count?.before === undefined ? [] : [say.steps.task.before(count.what, count.before)]),
+    ],
+  }),
+  soak: (speaker, { minutes, why, most_min }) => ({
+    title: speaker.say.steps.soak.title(minutes),
+    why,
+    cues: most_min === undefined ? [] : [speaker.say.steps.soak.noLonger(figure(speaker, most_min, "min"))],
+    afterwards: speaker.say.steps.soak.afterwards,
+  }),
+  fit: (speaker, { do: title, why, renewal, count }) => {
+    const { fit, strip } = speaker.say.steps;
+    return {
+      title,
+      why: renewal === undefined ? (why ?? fit.goesBack) : fit.renewed(renewalWhy(speaker, renewal)),
+      cues: count > 1 ? [strip.count(count)] : [],
+    };
+  },
+  "tighten-one": ({ say }, { name, waitedFor }) => ({
+    title: say.steps.tightenOne.title(name),
+    why: say.steps.tightenOne.why(waitedFor),
+  }),
+  tighten: ({ say }, { name, passes, waitedFor, size }) => ({
+    title: say.steps.tighten.title(name, passes.length),
+    why: waitedFor === undefined ? say.steps.tighten.evenly : say.steps.tighten.waitedFor(waitedFor),
+    cues: [say.common.commas(size)],
+  }),
+  tray: ({ say }) => say.steps.tray,
+  cure: (speaker, { parts }) => {
+    const words = speaker.say.steps.cure;
+    return {
+      title: words.title,
+      why: words.why,
+      cues: parts.map(({ name, cure_min }) => words.each(name, figure(speaker, cure_min, "min"))),
+      afterwards: words.afterwards,
+    };
+  },
+} satisfies Partial<Phrases>;
+
+function stripWords(speaker: Speaker, step: StepOf<"strip">): StepWords {
+  const { say } = speaker;
+  const words = say.steps.strip;
+  const { why, keep, renewal, count, marks, fastener } = step;
+  const reason = {
+    said: why.kind === "said" ? why.says : "",
+    holds: why.kind === "holds" ? words.holds(say.common.and(why.parts.map(say.common.within))) : "",
+    "came-for-it": words.cameForIt,
+    "to-be-renewed-or-seen": words.toBeSeen,
+  };
+  return {
+    title: doingWords(speaker, step.does),
+    why: [
+      reason[why.kind],
+      keep !== undefined && words.keep(keep),
+      renewal !== undefined && words.renewed(renewalWhy(speaker, renewal)),
+    ]
+      .filter((each) => each !== false)
+      .join(" "),
+    cues: [
+      ...(count > 1 ? [words.count(count)] : []),
+      ...(marks === undefined ? [] : [words.marks(marks)]),
+      ...(fastener === undefined ? [] : [words.fastener(fastener.thread, fastener.drive)]),
+    ],
+  };
+}
