@@ -98,7 +98,7 @@ export class TestServer {
     }
     this.#process = spawn(process.execPath, ["--import", "tsx", "src/serve.ts"], {
       env,
-      stdio: ["ignore", "pipe", "inherit"],
+      stdio: ["ignore", "pipe", "inherit", "ipc"],
     });
     this.#said = "";
     this.#process.stdout?.on("data", (piece) => {
@@ -114,6 +114,18 @@ export class TestServer {
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
     throw new Error(`the server on ${this.url} does not answer`);
+  }
+
+  /** Its clock goes on, and it with it. */
+  async clockGoesOn(minutes: number): Promise<void> {
+    this.clockAhead += minutes;
+    this.#process?.send({ clockAheadMinutes: this.clockAhead });
+    for (let attempt = 0; attempt < 300; attempt++) {
+      const health = (await (await fetch(`${this.url}/api/health`)).json()) as { clockAheadMinutes: number };
+      if (health.clockAheadMinutes === this.clockAhead) return;
+      await new Promise((resolve) => setTimeout(resolve, 20));
+    }
+    throw new Error(`the clock of ${this.url} does not go on`);
   }
 
   /** The processes it has started itself. */

@@ -163,10 +163,8 @@ export class Technician {
     const left = this.card.getByRole("img", { name: /minutes \d+ seconds left$/ });
     const minutes = Number.parseInt((await left.getAttribute("aria-label")) ?? "", 10) + 1;
     await expect(this.page.getByText("saved", { exact: true })).toBeVisible();
-    await this.server.kill();
-    await this.server.start(this.server.clockAhead + minutes);
+    await this.server.clockGoesOn(minutes);
     await this.page.clock.fastForward(minutes * 60_000);
-    await this.page.reload();
     await expect(this.wide).toBeEnabled();
   }
 

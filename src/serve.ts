@@ -14,7 +14,7 @@ import { PERSON_HEADER } from "@/edge/who-is";
 import { tell } from "@/server/drawing/tell";
 import { warmUp } from "@/server/heavy/pool";
 import { openStore } from "@/server/open-store";
-import { dataFolder } from "@/server/services";
+import { dataFolder, setClockAhead } from "@/server/services";
 
 /** Serves Loft Bell: opens the store, lets in what may come in, and hands it to the pages and routes. */
 const host = process.env.HOST ?? "127.0.0.1";
@@ -26,6 +26,11 @@ const hosts = ownHosts(
   Object.values(networkInterfaces()).flatMap((each) => (each ?? []).map(({ address }) => address)),
   (process.env.LOFTBELL_HOSTS ?? "").split(","),
 );
+
+// Whoever started it for a drill sets its clock on without a new start.
+process.on("message", (told: { readonly clockAheadMinutes?: unknown }) => {
+  if (typeof told.clockAheadMinutes === "number") setClockAhead(told.clockAheadMinutes);
+});
 
 const opened = openStore();
 if (!opened.ok) console.error(`\n${opened.error}\n`);

@@ -98,6 +98,10 @@ export const databasePath = (): string => join(dataFolder(), "loftbell.db");
 /** Minutes the server's clock is set ahead: for drills and tests that cannot wait; the health route shows it. */
 export const clockAheadMinutes = (): number => Number(process.env.LOFTBELL_CLOCK_AHEAD_MIN ?? 0) || 0;
 
+export const setClockAhead = (minutes: number): void => {
+  process.env.LOFTBELL_CLOCK_AHEAD_MIN = String(minutes);
+};
+
 const onFolder = (open: (path: string) => Db): Services =>
   servicesOn(
     open(databasePath()),

@@ -184,7 +184,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     },
     [
       ["/tools/13/id", '"hydrant-key" is used twice. Give each its own id.'],
-      ["/supplies/3/id", '"silicone" is used twice. Give each its own id.'],
+      ["/supplies/3/id", '"food-grease" is used twice. Give each its own id.'],
       ["/checks/9/id", '"cap-or-valve" is used twice. Give each its own id.'],
       ["/kits/3/id", '"BF-K31" is used twice. Give each its own id.'],
       ["/restore/3/id", '"caps" is used twice. Give each its own id.'],
@@ -355,6 +355,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     "silicone grease on silicone rubber",
     (sheet) => {
       part(sheet, "stem-ring").material = "silicone";
+      sheet.supplies.find((s) => s.id === "food-grease")!.base = "silicone";
     },
     [["/parts/1/fit/surface/with", "Stem ring: silicone grease swells silicone rubber. Use another base."]],
   ],
@@ -362,7 +363,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     "locker on plastic",
     (sheet) => {
       part(sheet, "stem-ring").material = "plastic";
-      sheet.supplies.find((s) => s.id === "silicone")!.base = "anaerobic";
+      sheet.supplies.find((s) => s.id === "food-grease")!.base = "anaerobic";
     },
     [["/parts/1/fit/surface/with", "Stem ring: anaerobic locker cracks plastic. Leave it off."]],
   ],
@@ -385,12 +386,17 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
   [
     "locker that is grease",
     (sheet) => {
-      part(sheet, "stem-nut").fit!.thread = { kind: "locker", grade: "medium", with: "silicone", why: "x" };
+      part(sheet, "stem-nut").fit!.thread = {
+        kind: "locker",
+        grade: "medium",
+        with: "food-grease",
+        why: "x",
+      };
     },
     [
       [
         "/parts/0/fit/thread/with",
-        "Stem-end nut: Silicone grease does not lock: locker is anaerobic. Choose a threadlocker, or say anti-seize.",
+        "Stem-end nut: Food-grade grease does not lock: locker is anaerobic. Choose a threadlocker, or say anti-seize.",
       ],
     ],
   ],
@@ -514,7 +520,11 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
   [
     "grease on what is dry by design",
     (sheet) => {
-      part(sheet, "friction-ring").fit!.surface = { kind: "lubricate", with: "silicone", where: "all over" };
+      part(sheet, "friction-ring").fit!.surface = {
+        kind: "lubricate",
+        with: "food-grease",
+        where: "all over",
+      };
     },
     [
       [

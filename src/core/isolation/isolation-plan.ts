@@ -15,7 +15,7 @@ import {
   threeWays,
 } from "../line";
 import { err, ok, type Result } from "../result";
-import { unfitness } from "./barrier";
+import { closingMinutes, unfitness } from "./barrier";
 import { between } from "./bleed";
 import { bypassesFor } from "./bypasses";
 import { closuresOf } from "./closures";
@@ -62,7 +62,8 @@ export function planOn(
   for (const positions of ways.choices) {
     const stood = standing(pumped, positions, passing);
     const net = stood === line ? laidOut : network(stood);
-    const tried = planStanding(net, line, positions, demand);
+    const tried = planStanding(net, line, positions, demand, best?.cost);
+    if (tried === "too-dear") continue;
     if (!tried.ok) {
       // A vessel without its relief valve says more than a path that one position leaves open.
       if (failure === undefined || tried.error.kind === "unprotected") failure = tried.error;
@@ -72,12 +73,14 @@ export function planOn(
   return ok({ ...best.plan, exact: best.plan.exact && ways.whole });
 }
 
+/** @param below a cost that is reached already: what closing and turning alone make as dear is not worked out further */
 function planStanding(
   net: Network,
   line: Line,
   positions: Positions,
   demand: IsolationDemand,
-): Result<{ plan: IsolationPlan; cost: number }, IsolationFailure> {
+  below = Number.POSITIVE_INFINITY,
+): Result<{ plan: IsolationPlan; cost: number }, IsolationFailure> | "too-dear" {
   const passing = new Set(demand.passing);
   const avoid = new Set(demand.avoid);
   const double = net.line.rule === "double-block-and-bleed";
@@ -115,6 +118,14 @@ function planStanding(
     zone = wider;
   }
   const closed = new Set([...cut.inner, ...cut.outer]);
+  const atLeast = [
+    ...[...closed].flatMap((index) => {
+      const link = net.links[index]!;
+      return link.kind === "valve" ? [closingMinutes(link)] : [];
+    }),
+    ...turnedIn(line, positions).map((each) => each.minutes),
+  ].reduce((sum, each) => sum + each, 0);
+  if (atLeast >= below) return "too-dear";
   const holds = (link: number) => closed.has(link);
   const reached = reachable(net, zone, (link) => !holds(link)).find(
     (node) => net.towardsEnergy[node] === node,

@@ -1,12 +1,7 @@
 import type { JobInputs, Sheet } from "../formats";
 import {
-  type Act,
-  differences,
   type EndDifference,
-  type Harm,
   type HeldByOthers,
-  pass,
-  perform,
   SEVERITY,
   siteOf,
   standOver,
@@ -17,18 +12,10 @@ import { heldAs, heldOn } from "./as-it-stands";
 import type { Plan } from "./compile";
 import { sheetOnLine } from "./sheet-on-line";
 import type { Step } from "./step";
-import { actsOf } from "./step-rules";
+import { AS_BELIEVED, type Found, Trial } from "./trial";
 import { holdsWhileWatched, openedBy } from "./watched";
 
-/** Something that goes wrong when a plan is done on the line and the valve as they are. */
-export interface Found {
-  readonly harm: Harm;
-  /** The card it happens at, and the act of that card. */
-  readonly step: Step;
-  readonly act: Act;
-  /** What was otherwise than anybody believed. */
-  readonly truth: Truth;
-}
+export type { Found } from "./trial";
 
 export interface Proof {
   /** Acts that were tried in all, and truths. */
@@ -39,8 +26,6 @@ export interface Proof {
   /** How the line and the valve stand at the end otherwise than service wants. */
   readonly differences: readonly EndDifference[];
 }
-
-const AS_BELIEVED: Truth = { kind: "none" };
 
 /**
  * Proves a plan on the physical model: does every act of every card in turn, once as all believe things to be and once
@@ -65,56 +50,24 @@ export function prove(
     at: valve.node ?? valve.tag,
     held: line === undefined ? new Map() : heldOn(line, held),
   });
-  const found: Found[] = [];
-  let acts = 0;
-  const stands: EndDifference[] = [];
-  /** Does one card; false when the work ends at it. */
-  const goesOn = (world: World, truth: Truth, step: Step): boolean => {
-    for (const act of actsOf(step)) {
-      acts++;
-      for (const harm of perform(world, act)) found.push({ harm, step, act, truth });
-    }
-    pass(world, step.minutes);
-    if (!world.halted) return true;
-    const act = actsOf(step).at(-1);
-    if (truth.kind === "none" && act !== undefined)
-      found.push({ harm: { kind: "stops-for-nothing" }, step, act, truth });
-    return false;
-  };
-  const stops = new Map(
-    truths.flatMap((truth) => (truth.kind === "stopped-at" ? [[truth.step, truth]] : [])),
-  );
+  const trial = new Trial(plan, site);
+  const asBelieved = truths.some(({ kind }) => kind === "none");
+  const counts = ({ truth }: { readonly truth: Truth }) => asBelieved || truth !== AS_BELIEVED;
+  const stops = truths.filter((truth) => truth.kind === "stopped-at");
+  const hidden = truths.filter(({ kind }) => kind !== "none" && kind !== "stopped-at");
+  // Beside the course that all believe in a truth is tried from where it begins to matter to where it is spent.
+  const branches = asBelieved || stops.length > 0 ? trial.asBelieved(asBelieved ? hidden : [], stops) : [];
+  if (!asBelieved) for (const truth of hidden) trial.goOn(new World(site, truth), 0);
   const again = provenAgainBefore(plan, inputs);
-  /** Work that is taken up again from here, after a night. Where the night changed nothing, it goes on as without it. */
-  const takenUp = (before: World, truth: Truth, index: number): void => {
-    const world = before.copy();
-    const changed = standOver(world);
-    if (!again(index).every((step) => goesOn(world, truth, step)) || !changed) return;
-    plan.steps.slice(index).every((step) => goesOn(world, truth, step));
-  };
-  const others = truths.filter(({ kind }) => kind !== "stopped-at");
-  const asBelieved = others.some(({ kind }) => kind === "none");
-  // A stop comes in the course of the work as all believe it to go.
-  for (const truth of asBelieved || stops.size === 0 ? others : [AS_BELIEVED, ...others]) {
-    const world = new World(site, truth);
-    let tried = "";
-    const atTheEnd = plan.steps.every((step, index) => {
-      const stop = truth.kind === "none" ? stops.get(step.id) : undefined;
-      // A night is for the line: where it stands as it did at the card before, it goes as it went from there.
-      if (stop !== undefined && world.lineNow !== tried) {
-        tried = world.lineNow;
-        takenUp(world, stop, index);
-      }
-      return goesOn(world, truth, step);
-    });
-    if ((truth.kind === "none" && asBelieved) || (truth.kind === "found-at" && atTheEnd))
-      stands.push(...differences(world));
-  }
+  // Work that is taken up again after a night. Where the night changed nothing, it goes on as without it.
+  for (const { from, world } of branches)
+    if (world.truth.kind !== "stopped-at" || (standOver(world) && trial.doAgain(world, again(from))))
+      trial.goOn(world, from, asBelieved);
   return {
-    acts,
+    acts: trial.acts,
     truths: truths.length,
-    harms: worstFirst(found.filter(({ truth }) => asBelieved || truth !== AS_BELIEVED)),
-    differences: eachOnce(stands),
+    harms: worstFirst(trial.found.filter(counts)),
+    differences: eachOnce(trial.ends.filter(counts).map(({ difference }) => difference)),
   };
 }
 

@@ -46,11 +46,16 @@ export function standing(line: Line, positions: Positions, passing: ReadonlySet<
     return [node, ...ports];
   });
   if (rewired.size === 0) return line;
-  const end = (node: string, link: string) => rewired.get(`${node} ${link}`) ?? node;
+  const stems = new Set(threeWays(line).map(({ id }) => id));
+  const end = (node: string, link: string) =>
+    stems.has(node) ? (rewired.get(`${node} ${link}`) ?? node) : node;
   return {
     ...line,
     nodes,
-    links: line.links.map((link) => ({ ...link, from: end(link.from, link.id), to: end(link.to, link.id) })),
+    links: line.links.map((link) => {
+      const [from, to] = [end(link.from, link.id), end(link.to, link.id)];
+      return from === link.from && to === link.to ? link : { ...link, from, to };
+    }),
   };
 }
 

@@ -1,12 +1,8 @@
 import type { LineLink } from "../formats";
 import type { World } from "./world";
 
-/** A night, min. */
-const NIGHT_MIN = 14 * 60;
-
 /** Time goes by: what passes a closure shows behind it, where nothing lets it out. */
-export function pass(world: World, minutes: number): void {
-  world.minutes += minutes;
+export function pass(world: World): void {
   const { truth } = world;
   if (truth.kind !== "passes") return;
   const link = world.site.line?.links.find((each) => each.id === truth.link);
@@ -19,7 +15,6 @@ export function pass(world: World, minutes: number): void {
  * @returns whether anything stands otherwise than before
  */
 export function standOver(world: World): boolean {
-  world.minutes += NIGHT_MIN;
   let changed = world.dead.size > 0;
   world.dead.clear();
   for (const link of world.site.line?.links ?? []) if (seep(world, link)) changed = true;

@@ -1,3 +1,5 @@
+import { sameSet } from "./same";
+
 /** The valve in the hand: which parts are where, how it stands. */
 export interface ValveNow {
   readonly off: Set<string>;
@@ -26,6 +28,14 @@ export const untouched = (position: string | undefined): ValveNow => ({
   position,
   moved: false,
 });
+
+const SETS = ["off", "cracked", "loose", "uncovered", "fresh"] as const satisfies readonly (keyof ValveNow)[];
+
+export const sameValve = (a: ValveNow, b: ValveNow): boolean =>
+  a.position === b.position &&
+  a.moved === b.moved &&
+  a.vent === b.vent &&
+  SETS.every((name) => sameSet(a[name], b[name]));
 
 export const copied = (valve: ValveNow): ValveNow => ({
   ...valve,

@@ -31,30 +31,37 @@ const ONE_WAY = 1;
 const passes = ({ net, lets }: Standing, link: number, from: number): boolean =>
   lets(net.links[link]!) && leads(net, link, from);
 
+const pressureOf = (net: Network, source: number): number => net.nodes[source]!.pressure_bar ?? SOME_PRESSURE;
+
+const known = new WeakMap<Network, readonly number[]>();
+
+/** What feeds a line, worked out once for it. */
+function strongestFirst(net: Network): readonly number[] {
+  const made = known.get(net) ?? feeding(net).sort((a, b) => pressureOf(net, b) - pressureOf(net, a));
+  known.set(net, made);
+  return made;
+}
+
 /**
  * What stands where, from what stood there before: joined to an energy a place takes its pressure; open to the air and
  * not fed it falls to nothing, and so does what can flow to it, through a check valve one way; shut in it stays.
  *
- * @param before bar gauge by node id
+ * @param before bar gauge by node
  */
-export function settle(standing: Standing, before: ReadonlyMap<string, number>): Pressures {
+export function settle(standing: Standing, before: Float64Array): Pressures {
   const { net, lets, toAir, empty } = standing;
   const count = net.nodes.length;
   // Each link is asked once: it is looked at from both its ends, again and again.
   const open = Uint8Array.from(net.links, (link) => (lets(link) ? 1 : 0));
   const flows = (link: number, from: number) => open[link] === 1 && leads(net, link, from);
-  const bar = Float64Array.from(net.nodes, (node) => before.get(node.id) ?? 0);
+  const bar = before.slice();
   const live = new Uint8Array(count);
-  const pressure = (node: number) => net.nodes[node]!.pressure_bar ?? SOME_PRESSURE;
-  const sources = feeding(net)
-    .filter((node) => !empty.has(net.nodes[node]!.id))
-    .sort((a, b) => pressure(b) - pressure(a));
-  for (const source of sources) {
-    if (live[source]) continue;
+  for (const source of strongestFirst(net)) {
+    if (live[source] || empty.has(net.nodes[source]!.id)) continue;
     const { order } = search(net, [source], (link, next, node) => !live[next] && flows(link, node));
     for (const node of order) {
       live[node] = 1;
-      bar[node] = pressure(source);
+      bar[node] = pressureOf(net, source);
     }
   }
   // What can flow to an open end runs out; what is shut in and hangs together evens out.

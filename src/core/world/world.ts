@@ -11,9 +11,10 @@ import {
   threeWays,
 } from "../line";
 import type { Harm } from "./harm";
+import { sameMap, sameSet } from "./same";
 import type { Site } from "./site";
 import type { Truth } from "./truth";
-import { copied, untouched, type ValveNow } from "./valve-now";
+import { copied, sameValve, untouched, type ValveNow } from "./valve-now";
 import { flowsTo, type Pressures, reaching, type Standing, settle, sharing } from "./water";
 
 /** Above this a place is not at zero, bar gauge. */
@@ -40,6 +41,8 @@ const SETS = [
   "reliedOn",
   "idle",
 ] as const satisfies readonly (keyof World)[];
+
+const SCALARS = ["isOpen", "wasOpen", "temperatureProven", "tested", "halted", "agreed"] as const;
 
 /** How pressures stood before an act. */
 export interface Snapshot {
@@ -84,7 +87,6 @@ export class World {
   /** The gate that did not open: the plan goes no further, without harm. */
   halted = false;
   agreed = false;
-  minutes = 0;
   /** Consumers that this work takes service from, whoever else does, too. */
   readonly tookOut = new Set<string>();
   /** Consumers that the signature names as without by another job. */
@@ -128,8 +130,34 @@ export class World {
   }
 
   /** Another world that stands as this one does now, and goes its own way from here. */
-  copy(): World {
-    return new World(this.site, this.truth, this);
+  copy(truth = this.truth): World {
+    return new World(this.site, truth, this);
+  }
+
+  /** All that what comes can depend on is the same: both go the same way, as far as they hide the same. */
+  standsAs(other: World): boolean {
+    return (
+      SCALARS.every((name) => this[name] === other[name]) &&
+      SETS.every((name) => sameSet(this[name], other[name])) &&
+      sameValve(this.valve, other.valve) &&
+      sameMap(this.shut, other.shut) &&
+      sameMap(this.stems, other.stems) &&
+      sameMap(this.theirs, other.theirs) &&
+      this.#holdsAs(other)
+    );
+  }
+
+  #holdsAs(other: World): boolean {
+    const [ours, theirs] = [this.#pressures, other.#pressures];
+    if (ours === undefined || theirs === undefined) return ours === theirs;
+    const same = (name: keyof Pressures) => ours[name].every((each, index) => each === theirs[name][index]);
+    const gone = [...this.#kept].filter(([node]) => this.#index(node) === undefined);
+    return (
+      same("bar") &&
+      same("live") &&
+      same("drained") &&
+      gone.every(([node, bar]) => other.#kept.get(node) === bar)
+    );
   }
 
   /** How the line stands and what is known of it: two moments that say the same differ in the valve alone. */
@@ -148,7 +176,6 @@ export class World {
     this.tested = as.tested;
     this.halted = as.halted;
     this.agreed = as.agreed;
-    this.minutes = as.minutes;
     this.#kept = new Map(as.#kept);
     this.#laidOut = as.#laidOut;
     if (as.#standing === undefined || as.#pressures === undefined) return;
@@ -161,18 +188,18 @@ export class World {
     this.harms.push(harm);
   }
 
+  /** Works the pressures out anew where what was done at the valve has opened or closed it. */
+  settleWhereOpened(stoodOpen: boolean): void {
+    if (this.isOpen !== stoodOpen) this.settle();
+  }
+
   /** Works the pressures out anew, after anything on the line or at the valve was moved. */
   settle(): void {
     const { line } = this.site;
     if (line === undefined) return;
-    const stood = this.#standing;
-    const net = this.#network();
-    this.#standing = this.#standingOn(net);
-    if (stood !== undefined && this.#pressures !== undefined)
-      stood.net.nodes.forEach((node, index) => {
-        this.#kept.set(node.id, this.#pressures!.bar[index]!);
-      });
-    this.#pressures = settle(this.#standing, this.#kept);
+    const before = this.#bars(this.#network());
+    this.#standing = this.#standingOn(this.#network());
+    this.#pressures = settle(this.#standing, before);
     if (this.#pressures.live.some(Boolean)) this.#forgetZeros();
     if (this.isOpen) this.wasOpen = true;
     this.#letAirIn();
@@ -181,6 +208,17 @@ export class World {
   /** The line as it is walked now; nothing where none is drawn. */
   get net(): Network | undefined {
     return this.#standing?.net;
+  }
+
+  /** What stood at each node; a line that is walked otherwise than before has its nodes in another order. */
+  #bars(net: Network): Float64Array {
+    const stood = this.#standing?.net;
+    const bar = this.#pressures?.bar;
+    if (bar !== undefined && stood === net) return bar;
+    stood?.nodes.forEach(({ id }, index) => {
+      this.#kept.set(id, bar![index]!);
+    });
+    return Float64Array.from(net.nodes, ({ id }) => this.#kept.get(id) ?? 0);
   }
 
   #standingOn(net: Network): Standing {

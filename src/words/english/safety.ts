@@ -18,7 +18,7 @@ export const safety = {
   },
   sharedHeader: {
     can: (others: string, header: string) =>
-      `${others} blows into ${header}, too: when it lifts, it comes out here.`,
+      `Others blow into ${header}, too: ${others}. When one lifts, it comes out here.`,
     do: "Stand out of its way until the header is blanked, and again while the blank is out.",
   },
 };

@@ -10,7 +10,8 @@ export const crack: ActRule<"crack"> = {
       world.halted = true;
       return;
     }
+    const stoodOpen = world.isOpen;
     world.valve.cracked.add(part);
-    world.settle();
+    world.settleWhereOpened(stoodOpen);
   },
 };

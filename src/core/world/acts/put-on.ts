@@ -29,10 +29,11 @@ export const putOn: ActRule<"put-on"> = {
   },
   effect: (world, { part, fresh }) => {
     const { valve } = world;
+    const stoodOpen = world.isOpen;
     valve.off.delete(part);
     ventCloses(world, part);
     valve.loose.add(part);
     if (fresh) valve.fresh.add(part);
-    world.settle();
+    world.settleWhereOpened(stoodOpen);
   },
 };

@@ -17,6 +17,7 @@ export const takeOff: ActRule<"take-off"> = {
   ],
   effect: (world, { part }) => {
     const { valve, site } = world;
+    const stoodOpen = world.isOpen;
     valve.off.add(part);
     ventOpens(world, part);
     valve.cracked.delete(part);
@@ -32,7 +33,7 @@ export const takeOff: ActRule<"take-off"> = {
           .some((way) => way.heldBy.includes(part) && way.heldBy.every((holder) => valve.off.has(holder)))
       )
         valve.uncovered.add(each.id);
-    world.settle();
+    world.settleWhereOpened(stoodOpen);
   },
 };
 

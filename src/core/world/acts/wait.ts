@@ -9,5 +9,5 @@ export const wait: ActRule<"wait"> = {
     // A bleed between two barriers stays open and is watched; what stands open on the section itself hides it.
     return [...new Set(open)].map((node) => ({ kind: "wait-shows-nothing" as const, node }));
   },
-  effect: (world, { minutes }) => pass(world, minutes),
+  effect: (world) => pass(world),
 };
