@@ -158,17 +158,36 @@ const base = inputsOf(
   "everything-open",
 );
 const inTown = { ...base, line: enoughOfLine(town, { open: [hydrant.id] }) };
-const times = Array.from({ length: 9 }, () => {
+/** ms from nothing known of these documents to a plan that is proven. */
+function compiledAndProven(inputs: JobInputs): number {
+  const fresh = structuredClone(inputs);
   const since = performance.now();
-  const job = run({ ...inTown }, []);
+  const job = run(fresh, []);
   if (!job.ok) throw new Error(job.error.kind);
-  prove(job.value.plan, inTown);
+  prove(job.value.plan, fresh);
   return performance.now() - since;
-}).toSorted((a, b) => a - b);
+}
+const median = (times: readonly number[]): number => times.toSorted((a, b) => a - b)[times.length >> 1]!;
+
+const jobs = registered.flatMap((valve) => {
+  const sheet = sheets.get(valve.sheet)!;
+  return sheet.symptoms.map(({ reach }) => inputsOf(valve, sheet, reach, "on-condition"));
+});
+const each = jobs.map((inputs) => median([1, 2, 3, 4, 5].map(() => compiledAndProven(inputs))));
+const [half, most] = [median(each), Math.max(...each)];
+const over = each.filter((time) => time > 30).length;
+row({
+  bench: "prove",
+  what: `each of ${jobs.length} jobs of the demo, compiled and proven, median of 5: the median, the slowest; over 30 ms`,
+  measured: `${half.toFixed(0)} ms, ${most.toFixed(0)} ms; ${over}`,
+  reach: "30 ms",
+});
+console.log(`each job: median ${half.toFixed(0)} ms, slowest ${most.toFixed(0)} ms, over 30 ms: ${over}`);
+const times = Array.from({ length: 9 }, () => compiledAndProven(inTown));
 row({
   bench: "prove",
   what: `a job on the town main (${town.nodes.length} places, ${inTown.line.nodes.length} carried), median of 9`,
-  measured: `${times[4]!.toFixed(0)} ms`,
+  measured: `${median(times).toFixed(0)} ms`,
   reach: "150 ms",
 });
-console.log(`town main: median ${times[4]!.toFixed(0)} ms`);
+console.log(`town main: median ${median(times).toFixed(0)} ms`);

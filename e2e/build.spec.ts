@@ -103,6 +103,30 @@ test("a twin relief set: the stem is turned, the vessel stays protected, the wro
   await expect(page.getByText(/New: Relief valve/)).toBeVisible();
 });
 
+test("a hydrant that opens otherwise than registered: looked at again, taken back, then worked by", async ({
+  page,
+}) => {
+  const tech = await start(page, "NQ-H10");
+  await tech.until(/^Which way does it open/);
+  await tech.choose("Left (anticlockwise)");
+  await expect(tech.headline).toHaveText('Look again: the register says "Opens right (clockwise)".');
+  await soundForAll(page);
+  // A wrong tap is taken back, and nothing is asked any more.
+  await tech.card.getByRole("button", { name: "Undo the newest entry" }).click();
+  await expect(tech.headline).toHaveText(/^Which way does it open/);
+  await tech.choose("Right (clockwise)");
+  await expect(tech.headline).toHaveText("Which way does the large nozzle face?");
+  await tech.card.getByRole("button", { name: "Undo the newest entry" }).click();
+  await tech.choose("Left (anticlockwise)");
+  await tech.press();
+  await expect(tech.headline).toHaveText("Which way does the large nozzle face?");
+  await saved(page);
+  const { events } = await (
+    await page.request.get(`${server.url}/api/v1/jobs/${page.url().split("/").at(-1)}`)
+  ).json();
+  expect(events.at(-1).event).toMatchObject({ kind: "step-done", step: "build:opens", by: "Tam Arkle" });
+});
+
 test("a meter cock is only greased: nothing is shut, it is asked twice, and nobody is left without gas", async ({
   page,
 }) => {

@@ -236,6 +236,16 @@ test.describe("on the demo", () => {
       page.getByText(/^Proven on the valves that stand on it: \d\d? plans, \d+ acts, no harm\.$/),
     ).toBeVisible();
     await expect(page.getByRole("button", { name: "Bring it in" })).toBeVisible();
+
+    // Where nothing can be shut a plan proves nothing: it is not counted, and each valve is named with why.
+    const stuck = line.links.map((link: { kind: string }) =>
+      link.kind === "valve" ? { ...link, operable: false } : link,
+    );
+    await page.goto(`${server.url}/loft/import`);
+    await chooseFiles(page, { name: "lido-water.json", text: JSON.stringify({ ...line, links: stuck }) });
+    await expect(page.getByText("No job goes on by this:")).toBeVisible();
+    await expect(page.getByText(/^LD-M1: /)).toBeVisible();
+    await expect(page.getByText(/^None of its \d\d? plans goes on to its end/)).toBeVisible();
   });
 
   test("a forged log is told before it comes in, and closes nothing", async ({ page, request }) => {

@@ -7,6 +7,7 @@ import { demoDocument, librarySheet, START, says, Walk, wetJob } from "./job.fix
 import { effectiveEvents } from "./progress";
 import { haltedBy } from "./run";
 import type { Step } from "./step";
+import { staysAt } from "./steps/crack";
 
 /** A job on a sheet by itself, or with its line. */
 function jobOn(id: string, reach: string[], more: Partial<JobInputs> = {}): JobInputs {
@@ -200,6 +201,18 @@ describe("work with pressure behind it", () => {
     );
     expect(job.job.current?.id).toBe("release:barred");
     expect(says(job.job.current!).reason).toContain("no port");
+  });
+});
+
+describe("bolts that stay in while a joint is cracked", () => {
+  it("are opposite where they can be, where the sheet says, and the other ones of three", () => {
+    expect(staysAt({ of: 4, stay: 2 })).toBe("opposite");
+    expect(staysAt({ of: 3, stay: 2 })).toBe("apart");
+    expect(staysAt({ of: 8, stay: 2, stayAt: "bottom" })).toBe("bottom");
+    const three = new Walk(jobOn("ottermouth-spoolmix-25", ["seal-top"])).job.plan.steps.find(
+      (step) => step.kind === "crack" && step.of === 3,
+    );
+    expect(says(three!).title).toContain("while the other 2 stay in");
   });
 });
 

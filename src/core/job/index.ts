@@ -45,6 +45,7 @@ export type { Danger } from "./step-head";
 export { ASKED_TWICE } from "./step-rule";
 export { actsOf } from "./step-rules";
 export { lookWait } from "./steps/check";
+export { staysAt } from "./steps/crack";
 export type { FitRule } from "./steps/fit";
 export type { ProvePlace } from "./steps/gauge";
 export type { Noted } from "./steps/mark";

@@ -13,6 +13,7 @@ import {
   jobRecord,
   lineAsItStands,
   planChange,
+  prove,
   provenAgain,
   replay,
   run,
@@ -165,6 +166,8 @@ describe("proving zero", () => {
     expect(walk.job.states.get("isolate:blocked")).toEqual({ kind: "halted" });
     expect(says(walk.job.current!).reason).toContain("Nothing can be shut along");
     expect(() => walk.add({ kind: "step-done", step: "isolate:blocked" })).toThrow("not done by ticking");
+    // It stops at a gate of its own: nobody is hurt by what nobody comes to.
+    expect(prove(walk.job.plan, walk.inputs)).toMatchObject({ harms: [], differences: [] });
   });
 });
 

@@ -107,6 +107,8 @@ export class Trial {
 
   /** Does one card; false when the work ends at it. */
   #does(world: World, step: Step, acts: readonly Act[]): boolean {
+    // A plan that says itself why it cannot go on goes no further.
+    if (step.kind === "blocked") return false;
     const { truth } = world;
     for (const act of acts) {
       this.acts++;

@@ -28,7 +28,7 @@ function seep(world: World, link: LineLink): boolean {
   const [a, b] = [link.from, link.to];
   const [high, low] = world.bar(a) > world.bar(b) ? [a, b] : [b, a];
   const behind = world.bar(high);
-  if (behind <= world.bar(low) || world.openPointsAt(low).length > 0) return false;
+  if (behind <= world.bar(low) || world.runsOut(low)) return false;
   world.creepsIn(low, behind);
   return true;
 }

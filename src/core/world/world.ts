@@ -365,6 +365,12 @@ export class World {
     return index !== undefined && this.#pressures!.live[index] === 1;
   }
 
+  /** What comes to this place runs out into the open. */
+  runsOut(node: string): boolean {
+    const index = this.#index(node);
+    return index !== undefined && this.#pressures!.drained[index] === 1;
+  }
+
   medium(node: string): Medium {
     const found = this.site.line?.nodes.find((each) => each.id === node);
     return found === undefined || this.site.line === undefined

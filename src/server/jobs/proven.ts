@@ -3,12 +3,8 @@ import { type Plan, prove } from "@/core/job";
 import type { Problem } from "@/core/result";
 import { differenceWords, harmWords, speaker, stepTitle } from "@/words";
 
-/**
- * Why nobody may work by this plan: the worst that the physical model finds in it. A plan that says itself that it
- * cannot go on is not proven: it goes no further than there.
- */
+/** Why nobody may work by this plan: the worst that the physical model finds in it. */
 export function notProven(plan: Plan, inputs: JobInputs): Problem | undefined {
-  if (plan.steps.some(({ kind }) => kind === "blocked")) return undefined;
   const { harms, differences } = prove(plan, inputs);
   const words = speaker();
   const names = { sheet: inputs.sheet, ...(inputs.line !== undefined && { line: inputs.line }) };

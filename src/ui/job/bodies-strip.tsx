@@ -2,8 +2,7 @@
 
 import clsx from "clsx";
 import { useState } from "react";
-import type { StayAt } from "@/core/formats";
-import { ASKED_TWICE, piecesLeft } from "@/core/job";
+import { ASKED_TWICE, piecesLeft, staysAt } from "@/core/job";
 import { onCircle } from "../draw/round";
 import { StackCount } from "../draw/stack-count";
 import { Asked, needed, useAsked } from "../kit/asked";
@@ -68,9 +67,9 @@ export function CrackBody({ step, log }: BodyProps<"crack">) {
   return (
     <StepForm onDone={done}>
       <div className="card flex items-center gap-4 px-4 py-3">
-        <CrackedJoint of={step.of} stay={step.stay} at={step.stayAt} />
+        <CrackedJoint of={step.of} stay={step.stay} at={staysAt(step)} />
         <p className="text-body">
-          <b>{strip.hold[step.stayAt ?? "opposite"](step.stay)}</b> {strip.holds}
+          <b>{strip.hold[staysAt(step)](step.stay)}</b> {strip.holds}
         </p>
       </div>
       <Asked form={form} name="came" refuse={needed(strip.whatMissing)}>
@@ -85,18 +84,21 @@ export function CrackBody({ step, log }: BodyProps<"crack">) {
   );
 }
 
+type Stays = ReturnType<typeof staysAt>;
+
 /** Places on the ring, from the top on clockwise, half a pitch off it where top or bottom ones stay in. */
-function staying(of: number, stay: number, at: StayAt): ReadonlySet<number> {
+function staying(of: number, stay: number, at: Stays): ReadonlySet<number> {
   const all = Array.from({ length: of }, (_, place) => place);
-  if (at === "opposite") return new Set(all.slice(0, stay).map((index) => Math.round((index * of) / stay)));
+  if (at === "opposite" || at === "apart")
+    return new Set(all.slice(0, stay).map((index) => Math.round((index * of) / stay)));
   const height = (place: number) => Math.cos(((place + 0.5) * 2 * Math.PI) / of) * (at === "top" ? 1 : -1);
   return new Set(all.sort((a, b) => height(b) - height(a)).slice(0, stay));
 }
 
 /** The ring of bolts from above: those that stay in are filled. */
-function CrackedJoint({ of, stay, at = "opposite" }: { of: number; stay: number; at: StayAt | undefined }) {
+function CrackedJoint({ of, stay, at }: { of: number; stay: number; at: Stays }) {
   const stays = staying(of, stay, at);
-  const turned = at === "opposite" ? 0 : 0.5;
+  const turned = at === "opposite" || at === "apart" ? 0 : 0.5;
   return (
     <svg width={96} height={96} viewBox="0 0 96 96" aria-hidden="true" className="shrink-0">
       <circle cx={48} cy={48} r={44} fill="var(--ink-iron)" stroke="var(--draw)" strokeWidth={1.4} />

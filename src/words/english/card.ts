@@ -148,6 +148,7 @@ export const card = {
     came: { dry: "Nothing: dry", dripped: "Dripped out and stopped", spits: "It keeps coming" },
     hold: {
       opposite: (stay: number) => `${stay} opposite bolts stay in`,
+      apart: (stay: number) => `The other ${stay} bolts stay in`,
       bottom: (stay: number) => `The ${stay} bottom bolts stay in`,
       top: (stay: number) => `The ${stay} top bolts stay in`,
     },

@@ -77,6 +77,7 @@ export const steps = {
     title: (name: string) => `Open drain ${name} and let it run out.`,
     lowest: (time: string) =>
       `It is the lowest drain of the shut-in section; about ${time} through its bore.`,
+    little: "It is the lowest drain of the shut-in section: what is left comes at once, and is little.",
     airIn: (vent: string) => ` Open ${vent} to let air in.`,
     stays: (amount: string) => ` About ${amount} lies lower and stays.`,
   },
@@ -234,6 +235,7 @@ export const steps = {
       `Slacken all ${of} ${bolts.toLowerCase()} and take ${out} out. Crack the ${joint.toLowerCase()} while ${stay} stay in.`,
     stayAt: {
       opposite: (stay: number) => `${stay} opposite ones`,
+      apart: (stay: number) => `the other ${stay}`,
       bottom: (stay: number) => `the ${stay} at the bottom`,
       top: (stay: number) => `the ${stay} at the top`,
     },

@@ -1,4 +1,4 @@
-import type { StepOf } from "@/core/job";
+import { type StepOf, staysAt } from "@/core/job";
 import { renewalWhy } from "../kits";
 import { movesCues } from "../moved";
 import { figure, type Speaker } from "../speaker";
@@ -35,10 +35,10 @@ export const OPENING_UP = {
     title: speaker.say.steps.askTwice.title,
     why: speaker.say.steps.askTwice.why(doingWords(speaker, next)),
   }),
-  crack: ({ say }, { bolts, of, stay, stayAt = "opposite", joint = say.steps.crack.joint }) => {
+  crack: ({ say }, { bolts, of, stay, stayAt, joint = say.steps.crack.joint }) => {
     const words = say.steps.crack;
     return {
-      title: words.title(bolts, of, of - stay, joint, words.stayAt[stayAt](stay)),
+      title: words.title(bolts, of, of - stay, joint, words.stayAt[staysAt({ of, stay, stayAt })](stay)),
       why: words.why,
       cues: [words.cue(stay)],
     };

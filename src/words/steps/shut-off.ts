@@ -11,6 +11,9 @@ const litres = (speaker: Speaker, volume_L: number) => quantity(speaker, volume_
 /** Less than this staying in a section is nobody's concern, L. */
 const WORTH_SAYING_L = 5;
 
+/** Less than this is out before anybody looks at a watch, L. */
+const WORTH_TIMING_L = 1;
+
 /** Before the work: made ready, told, shut, let out, proven. */
 export const SHUTTING_OFF = {
   check: ({ say }, { check, moves }) => ({
@@ -96,11 +99,11 @@ export const SHUTTING_OFF = {
     return {
       title: words.title(name),
       why: [
-        words.lowest(formatDuration(takes_min * 60)),
+        runs_L < WORTH_TIMING_L ? words.little : words.lowest(formatDuration(takes_min * 60)),
         vent === undefined ? "" : words.airIn(vent),
         stays_L > WORTH_SAYING_L ? words.stays(litres(speaker, stays_L)) : "",
       ].join(""),
-      cues: [litres(speaker, runs_L)],
+      cues: runs_L < WORTH_TIMING_L ? [] : [litres(speaker, runs_L)],
     };
   },
   "drain-at-valve": (speaker, { volume_L }) => ({

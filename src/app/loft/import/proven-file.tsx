@@ -102,7 +102,9 @@ function Tried({ asked, how }: { asked: readonly JobInputs[]; how: string }) {
       <p role="status" className="mt-1 text-note text-soft">
         {answers.length < asked.length
           ? `Trying its plans: ${answers.length} of ${asked.length} …`
-          : `Proven ${how}: ${went.length} ${went.length === 1 ? "plan" : "plans"}, ${acts} acts, no harm.`}
+          : went.length === 0
+            ? `None of its ${asked.length} plans goes on to its end ${how}.`
+            : `Proven ${how}: ${went.length} ${went.length === 1 ? "plan" : "plans"}, ${acts} acts, no harm.`}
       </p>
       <NotGone answers={answers} />
     </>

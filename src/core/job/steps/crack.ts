@@ -28,3 +28,7 @@ export const crack: StepRule<CrackFacts> = {
   acts: ({ part = "" }) => [{ do: "crack", part }],
   stands: unlessDone(({ part = "" }) => stepAbout("strip", part)),
 };
+
+/** Where the bolts sit that stay in; with three bolts none are opposite each other, and they stay as far apart as they can. */
+export const staysAt = ({ of, stay, stayAt }: Pick<CrackFacts, "of" | "stay" | "stayAt">): StayAt | "apart" =>
+  stayAt ?? (of % stay === 0 ? "opposite" : "apart");
