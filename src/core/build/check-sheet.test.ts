@@ -633,6 +633,19 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     ],
   ],
   [
+    "a build that the sheet does not have, told by a look that it does not offer",
+    (sheet) => {
+      sheet.capture[0]!.byBuild = { bayonet: "To the sea", flanged: "To the quay" };
+    },
+    [
+      [
+        "/capture/0/byBuild/bayonet",
+        '"To the sea" is none of the choices: To the road, To the quay, Along the kerb.',
+      ],
+      ["/capture/0/byBuild/flanged", 'This sheet has no build "flanged". Name one of bayonet, threaded.'],
+    ],
+  ],
+  [
     "a note confirmed at no part",
     (sheet) => {
       sheet.capture[0]!.confirmAfter = "ghost";

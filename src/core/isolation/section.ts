@@ -8,6 +8,8 @@ const DISCHARGE = 0.62;
 const USUAL_DRAIN_M = 0.025;
 /** Water level with the drain still leaves: the least head that a drain-down is reckoned with. */
 const LEAST_HEAD_M = 0.3;
+/** Less than this is level, m. */
+const LEVEL_M = 0.05;
 
 /** What is shut in around the work, once the closures are made. */
 export interface Section {
@@ -73,14 +75,12 @@ export function shutInSection(net: Network, zone: readonly number[], closed: Rea
   );
   const [opened] = zone;
   const atOpening =
-    lowest !== undefined || opened === undefined
-      ? undefined
-      : higherThan(net, opened, runs, flowing(net, [opened], closed, "to"));
+    lowest !== undefined || opened === undefined ? undefined : runningOut(net, opened, runs, closed).runs_L;
   return {
     nodes: members.map((index) => net.nodes[index]!.id),
     links: links.map((index) => net.links[index]!.id),
     volume_L: volume * 1000,
-    ...(lowest !== undefined && drained !== undefined && { drain: drainAt(net, lowest, runs, drained) }),
+    ...(lowest !== undefined && drained !== undefined && { drain: drainAt(net, lowest, runs, closed) }),
     ...(atOpening !== undefined && { atOpening_L: atOpening }),
     ...(highest !== undefined && { vent: { node: net.nodes[highest]!.id } }),
     ...(gauge !== undefined && { gauge: { node: net.nodes[gauge]!.id } }),
@@ -107,46 +107,48 @@ interface PipeRun {
   readonly foot: number;
 }
 
-/** What lies higher than an opening and can get to it, L; of a pipe that falls past it, the part above. */
-function higherThan(net: Network, opened: number, runs: readonly PipeRun[], flows: Uint8Array): number {
-  const at = net.nodes[opened]!.elevation_m;
-  const above = runs
-    .filter(({ ends }) => ends.every((end) => flows[end]))
-    .map(({ volume, top, foot }) =>
-      top <= foot
-        ? top >= at
-          ? volume
-          : 0
-        : (volume * Math.max(0, top - Math.max(foot, at))) / (top - foot),
-    );
-  const vessels = net.nodes.map((node, index) =>
-    flows[index] && node.elevation_m >= at ? (node.volume_L ?? 0) / 1000 : 0,
-  );
-  return 1000 * [...above, ...vessels].reduce((sum, each) => sum + each, 0);
+/** What can get to a place where it is let out, L: what lies higher runs, what lies lower stays; of a pipe that falls past it, each part. */
+function runningOut(
+  net: Network,
+  place: number,
+  runs: readonly PipeRun[],
+  closed: ReadonlySet<number>,
+): { readonly runs_L: number; readonly stays_L: number; readonly top: number } {
+  const flows = flowing(net, [place], closed, "to");
+  const at = net.nodes[place]!.elevation_m;
+  const places = net.nodes.filter((_, index) => flows[index]);
+  const own = runs.filter(({ ends }) => ends.every((end) => flows[end]));
+  const all = own.reduce((sum, { volume }) => sum + volume, 0);
+  const higher = own.reduce((sum, run) => sum + run.volume * shareAbove(run, at), 0);
+  const vessels = places.reduce((sum, { volume_L = 0 }) => sum + volume_L / 1000, 0);
+  return {
+    runs_L: 1000 * (higher + vessels),
+    stays_L: 1000 * (all - higher),
+    top: Math.max(...places.map((each) => each.elevation_m)),
+  };
 }
 
-/** What runs out of a drain: all that can get to it, and how long that takes. */
+/** The part of a pipe that lies higher than this, 0 to 1; a level one at that height runs empty. */
+function shareAbove({ top, foot }: PipeRun, at: number): number {
+  if (top - foot < LEVEL_M) return top > at - LEVEL_M ? 1 : 0;
+  return Math.min(1, Math.max(0, (top - at) / (top - foot)));
+}
+
+/** What runs out of a drain, and how long that takes. */
 function drainAt(
   net: Network,
   drain: number,
   runs: readonly PipeRun[],
-  drained: Uint8Array,
+  closed: ReadonlySet<number>,
 ): NonNullable<Section["drain"]> {
   const node = net.nodes[drain]!;
-  const own = runs.filter(({ ends }) => ends.every((end) => drained[end]));
-  const places = net.nodes.flatMap((each, index) => (drained[index] ? [each] : []));
-  const inVessels = places.reduce((sum, each) => sum + (each.volume_L ?? 0) / 1000, 0);
-  const below = own
-    .filter((run) => run.top < node.elevation_m - 0.05)
-    .reduce((sum, run) => sum + run.volume, 0);
-  const above = own.reduce((sum, run) => sum + run.volume, inVessels) - below;
+  const { runs_L, stays_L, top } = runningOut(net, drain, runs, closed);
   const opening = circleArea(
     (node.opening_mm === undefined ? USUAL_DRAIN_M : node.opening_mm / 1000) as Length,
   );
-  const top = Math.max(...places.map((each) => each.elevation_m));
   const head = Math.max(LEAST_HEAD_M, top - node.elevation_m) as Length;
-  const seconds = drainTime(above as Volume, head, opening, DISCHARGE);
-  return { node: node.id, minutes: seconds / 60, runs_L: above * 1000, staysBelow_L: below * 1000 };
+  const seconds = drainTime((runs_L / 1000) as Volume, head, opening, DISCHARGE);
+  return { node: node.id, minutes: seconds / 60, runs_L, staysBelow_L: stays_L };
 }
 
 function pick(candidates: readonly number[], merit: (index: number) => number): number | undefined {

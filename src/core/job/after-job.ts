@@ -1,6 +1,6 @@
 import type { Sheet, Valve } from "../formats";
 import { actOf } from "../rounds";
-import { foundBuild } from "./found-build";
+import { confirmedBuild } from "./found-build";
 import type { Run } from "./run";
 import { stepAbout } from "./step-id";
 
@@ -63,7 +63,7 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
     }
   }
   const { symptom, last: _, dueSince: __, ...rest } = valve;
-  const build = foundBuild(job.inputs.sheet, job.progress)?.id;
+  const build = confirmedBuild(job.inputs, job.progress)?.id;
   return {
     ...rest,
     ...(build !== undefined && { build }),

@@ -52,6 +52,24 @@ describe("which build it is, as it stands there", () => {
     expect(walk.job.plan.steps.some(({ kind }) => kind === "other-build")).toBe(false);
   });
 
+  it("a job that is closed at the question leaves the register as it is", () => {
+    const walk = note(walkTo("opens-right"), LEFT!);
+    const closed = () => afterJob(walk.inputs.valve, walk.job, walk.now).build;
+    expect(closed()).toBe("opens-right");
+    walk.add({ kind: "step-done", step: "build:opens" });
+    expect(closed()).toBe("opens-left");
+  });
+
+  it("is asked as well where a cover hid what tells it", () => {
+    const inputs = jobAt("NQ-H10", "quillon-harbour-5", "north-quay", { build: "opens-right" });
+    const capture = inputs.sheet.capture.map((each) =>
+      each.id === "opens" ? { ...each, needsOff: ["weather-cap"] } : each,
+    );
+    const walk = new Walk({ ...inputs, sheet: { ...inputs.sheet, capture } }).until(atMark);
+    expect(walk.job.current?.phase).toBe("strip");
+    expect(note(walk, LEFT!).job.current?.kind).toBe("other-build");
+  });
+
   it("where the register says nothing, what is noted is the build", () => {
     const walk = note(walkTo(), LEFT!);
     expect(kindAt(walk)).not.toBe("other-build");
@@ -69,7 +87,7 @@ describe("which build it is, as it stands there", () => {
     });
     const noted = jobRecord(walk.job, sealed).asFound.map((each) => asFoundWords(speaker(), each));
     expect(noted).toContain(
-      "Which way does it open? Look at the arrow on the bonnet. Left (anticlockwise) The register said: Opens right (clockwise); it is put right.",
+      "Which way does it open? Look at the arrow on the bonnet. Left (anticlockwise) The register said: Opens right (clockwise); the signature puts it right.",
     );
     expect(afterJob(walk.inputs.valve, walk.job, walk.now).build).toBe("opens-left");
   });

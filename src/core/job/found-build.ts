@@ -26,6 +26,17 @@ export function foundBuild(sheet: Sheet, { done }: Pick<Progress, "done">): Buil
   return undefined;
 }
 
+/** The same, once what the register says otherwise was looked at again. */
+export function confirmedBuild(
+  { sheet, valve }: Pick<JobInputs, "sheet" | "valve">,
+  progress: Pick<Progress, "done">,
+): Build | undefined {
+  const found = foundBuild(sheet, progress);
+  const registered = valve.build === undefined || found?.id === valve.build;
+  const again = sheet.capture.some(({ id }) => progress.done.has(stepAbout("other-build", id)));
+  return registered || again ? found : undefined;
+}
+
 /** The build the work goes by: what stands there, else what the register says. @returns its id */
 export const buildAtWork = (
   { sheet, valve }: Pick<JobInputs, "sheet" | "valve">,

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { ACT_KINDS } from "../world";
-import { JOBS, type JobName, MUTANTS, plans, proofOf } from "./mutants.fixtures";
+import { MUTANTS } from "./mutants.fixtures";
 import { kind } from "./proof.fixtures";
+import { JOBS, type JobName, plans, proofOf } from "./proof-jobs.fixtures";
 import { prove, truthsOf } from "./prove";
 import { actsOf } from "./step-rules";
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { JOBS, type JobName, MUTANTS, plans } from "./mutants.fixtures";
+import { MUTANTS } from "./mutants.fixtures";
+import { JOBS, type JobName, plans } from "./proof-jobs.fixtures";
 import { type Proof, prove, truthsOf } from "./prove";
 import type { Step } from "./step";
 

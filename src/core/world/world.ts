@@ -1,21 +1,11 @@
 import type { Flow, LineLink, Medium } from "../formats";
-import {
-  flowOf,
-  MEDIA_RULES,
-  mediumOf,
-  type Network,
-  network,
-  type Positions,
-  pumpsWithoutWay,
-  standing,
-  threeWays,
-} from "../line";
+import { flowOf, MEDIA_RULES, mediumOf, type Network, pumpsWithoutWay, threeWays } from "../line";
 import type { Harm } from "./harm";
+import { LinePressures, type Snapshot } from "./line-pressures";
 import { sameMap, sameSet } from "./same";
 import type { Site } from "./site";
 import type { Truth } from "./truth";
 import { copied, sameValve, untouched, type ValveNow } from "./valve-now";
-import { flowsTo, type Pressures, reaching, type Standing, settle, sharing } from "./water";
 
 /** Above this a place is not at zero, bar gauge. */
 const NOTHING_BAR = 0.02;
@@ -43,12 +33,6 @@ const SETS = [
 ] as const satisfies readonly (keyof World)[];
 
 const SCALARS = ["isOpen", "wasOpen", "temperatureProven", "tested", "halted", "agreed"] as const;
-
-/** How pressures stood before an act. */
-export interface Snapshot {
-  readonly net: Network | undefined;
-  readonly pressures: Pressures | undefined;
-}
 
 /**
  * The line and the valve as they stand at one moment of a plan. Acts change it in place: a proof runs one world from
@@ -101,9 +85,7 @@ export class World {
   readonly idleBefore: ReadonlySet<string>;
   /** Consumers that other jobs had taken service from before this one began. */
   readonly dryBefore: ReadonlySet<string>;
-  #standing: Standing | undefined;
-  #pressures: Pressures | undefined;
-  #kept = new Map<string, number>();
+  readonly #pressures: LinePressures;
 
   constructor(
     readonly site: Site,
@@ -114,9 +96,11 @@ export class World {
       this.valve = copied(as.valve);
       this.dryBefore = as.dryBefore;
       this.idleBefore = as.idleBefore;
+      this.#pressures = new LinePressures(this, as.#pressures);
       this.#standAs(as);
       return;
     }
+    this.#pressures = new LinePressures(this);
     this.valve = untouched(truth.kind === "found-at" ? truth.position : site.sheet.position?.start);
     for (const [at, { job, position, open }] of site.others) {
       if (position === undefined) this.shut.set(at, open !== true);
@@ -143,20 +127,7 @@ export class World {
       sameMap(this.shut, other.shut) &&
       sameMap(this.stems, other.stems) &&
       sameMap(this.theirs, other.theirs) &&
-      this.#holdsAs(other)
-    );
-  }
-
-  #holdsAs(other: World): boolean {
-    const [ours, theirs] = [this.#pressures, other.#pressures];
-    if (ours === undefined || theirs === undefined) return ours === theirs;
-    const same = (name: keyof Pressures) => ours[name].every((each, index) => each === theirs[name][index]);
-    const gone = [...this.#kept].filter(([node]) => this.#index(node) === undefined);
-    return (
-      same("bar") &&
-      same("live") &&
-      same("drained") &&
-      gone.every(([node, bar]) => other.#kept.get(node) === bar)
+      this.#pressures.same(other.#pressures)
     );
   }
 
@@ -176,12 +147,6 @@ export class World {
     this.tested = as.tested;
     this.halted = as.halted;
     this.agreed = as.agreed;
-    this.#kept = new Map(as.#kept);
-    this.#laidOut = as.#laidOut;
-    if (as.#standing === undefined || as.#pressures === undefined) return;
-    this.#standing = this.#standingOn(as.#standing.net);
-    const { bar, live, drained } = as.#pressures;
-    this.#pressures = { bar: bar.slice(), live: live.slice(), drained: drained.slice() };
   }
 
   hurt(harm: Harm): void {
@@ -195,48 +160,27 @@ export class World {
 
   /** Works the pressures out anew, after anything on the line or at the valve was moved. */
   settle(): void {
-    const { line } = this.site;
-    if (line === undefined) return;
-    const before = this.#bars(this.#network());
-    this.#standing = this.#standingOn(this.#network());
-    this.#pressures = settle(this.#standing, before);
-    if (this.#pressures.live.some(Boolean)) this.#forgetZeros();
+    if (this.site.line === undefined) return;
+    this.#pressures.settle();
+    this.#forgetZeros();
     if (this.isOpen) this.wasOpen = true;
     this.#letAirIn();
   }
 
   /** The line as it is walked now; nothing where none is drawn. */
   get net(): Network | undefined {
-    return this.#standing?.net;
+    return this.#pressures.net;
   }
 
-  /** What stood at each node; a line that is walked otherwise than before has its nodes in another order. */
-  #bars(net: Network): Float64Array {
-    const stood = this.#standing?.net;
-    const bar = this.#pressures?.bar;
-    if (bar !== undefined && stood === net) return bar;
-    stood?.nodes.forEach(({ id }, index) => {
-      this.#kept.set(id, bar![index]!);
-    });
-    return Float64Array.from(net.nodes, ({ id }) => this.#kept.get(id) ?? 0);
-  }
-
-  #standingOn(net: Network): Standing {
-    return {
-      net,
-      lets: (link) => this.lets(link),
-      toAir: (node) => this.points.has(node) || (this.site.zone.includes(node) && this.isOpen),
-      empty: this.emptied,
-    };
+  /** A drain, a vent, an opened joint. */
+  toAir(node: string): boolean {
+    return this.points.has(node) || (this.site.zone.includes(node) && this.isOpen);
   }
 
   /** What stands open and holds a refrigerant no more holds air; what held steam is cold. */
   #letAirIn(): void {
-    const { net } = this.#standing!;
-    const { drained } = this.#pressures!;
-    for (let node = 0; node < net.nodes.length; node++) {
-      if (drained[node] !== 1) continue;
-      const { id } = net.nodes[node]!;
+    for (const { id } of this.net?.nodes ?? []) {
+      if (!this.runsOut(id)) continue;
       const medium = this.medium(id);
       if (MEDIA_RULES[medium].refrigerant) this.air.add(id);
       if (medium === "steam") this.cold.add(id);
@@ -244,15 +188,12 @@ export class World {
   }
 
   snapshot(): Snapshot {
-    return { net: this.#standing?.net, pressures: this.#pressures };
+    return this.#pressures.snapshot();
   }
 
   /** Places on which an energy stands now and did not then, with the pressure they had, bar gauge. */
-  reachedSince({ net, pressures }: Snapshot): { node: string; bar: number }[] {
-    if (net === undefined || pressures === undefined) return [];
-    return net.nodes.flatMap(({ id }, index) =>
-      pressures.live[index] === 0 && this.isLive(id) ? [{ node: id, bar: pressures.bar[index]! }] : [],
-    );
+  reachedSince(before: Snapshot): { node: string; bar: number }[] {
+    return this.#pressures.reachedSince(before);
   }
 
   /** What a gauge shows here. */
@@ -262,39 +203,30 @@ export class World {
 
   /** Places that something let in here gets to. */
   reachedFrom(node: string): string[] {
-    const index = this.#index(node);
-    if (index === undefined || this.#standing === undefined) return [];
-    const { net } = this.#standing;
-    return reaching(this.#standing, index).map((each) => net.nodes[each]!.id);
+    return this.#pressures.reachedFrom(node);
   }
 
   /** Something is let in at a place, to this pressure. */
   fill(node: string, to_bar: number): void {
-    for (const each of this.reachedFrom(node))
-      if (!this.isLive(each) && !this.points.has(each)) this.#pressures!.bar[this.#index(each)!] = to_bar;
+    this.#pressures.raise(
+      this.reachedFrom(node).filter((each) => !this.isLive(each) && !this.points.has(each)),
+      to_bar,
+    );
     this.settle();
   }
 
   /** Something creeps in to what hangs together with this place, and goes on to wherever it can flow. */
   creepsIn(node: string, to_bar: number): void {
-    const index = this.#index(node);
-    if (index === undefined || this.#standing === undefined) return;
-    for (const each of sharing(this.#standing, index)) this.#pressures!.bar[each] = to_bar;
+    this.#pressures.raise(this.#pressures.sharing(node), to_bar);
     this.settle();
     for (const read of this.zeros) if (this.underPressure(read)) this.zeros.delete(read);
   }
 
   /** Air is drawn out at a place, of all that can flow to it and has no way open. */
   drawAirOut(node: string): void {
-    if (this.#standing === undefined || this.openPointsAt(node).length > 0) return;
-    for (const each of this.air) if (each === node || this.flows(each, node)) this.air.delete(each);
-  }
-
-  flows(from: string, to: string): boolean {
-    const [a, b] = [this.#index(from), this.#index(to)];
-    return (
-      a !== undefined && b !== undefined && this.#standing !== undefined && flowsTo(this.#standing, a, b)
-    );
+    if (this.net === undefined || this.openPointsAt(node).length > 0) return;
+    for (const each of this.air)
+      if (each === node || this.#pressures.flows(each, node)) this.air.delete(each);
   }
 
   /** Whether a stop of the line stands open. */
@@ -309,15 +241,6 @@ export class World {
     const link = line?.links.find((each) => each.id === id);
     if (line === undefined || link === undefined) return undefined;
     return flowOf(line, link);
-  }
-
-  #laidOut: { readonly key: string; readonly net: Network } | undefined;
-  #network(): Network {
-    const positions: Positions = this.stems;
-    const key = [...positions].join();
-    if (this.#laidOut?.key !== key)
-      this.#laidOut = { key, net: network(standing(this.site.line!, positions)) };
-    return this.#laidOut.net;
   }
 
   /** A zero holds for as long as nothing stands on the place that was read. */
@@ -351,24 +274,17 @@ export class World {
     return this.site.holding.has(id);
   }
 
-  #index(node: string): number | undefined {
-    return this.#standing?.net.nodeIndex.get(node);
-  }
-
   bar(node: string): number {
-    const index = this.#index(node);
-    return index === undefined ? 0 : this.#pressures!.bar[index]!;
+    return this.#pressures.bar(node);
   }
 
   isLive(node: string): boolean {
-    const index = this.#index(node);
-    return index !== undefined && this.#pressures!.live[index] === 1;
+    return this.#pressures.isLive(node);
   }
 
   /** What comes to this place runs out into the open. */
   runsOut(node: string): boolean {
-    const index = this.#index(node);
-    return index !== undefined && this.#pressures!.drained[index] === 1;
+    return this.#pressures.runsOut(node);
   }
 
   medium(node: string): Medium {
@@ -393,22 +309,17 @@ export class World {
 
   /** Whether zero at the place that was read says so of this place. */
   tells(read: string, of: string): boolean {
-    const [from, to] = [this.#index(of), this.#index(read)];
-    if (from === undefined || to === undefined || this.#standing === undefined) return false;
+    const { net } = this;
+    if (net?.nodeIndex.has(read) !== true || !net.nodeIndex.has(of)) return false;
     return (
       this.medium(read) === this.medium(of) &&
-      (sharing(this.#standing, from).includes(to) || flowsTo(this.#standing, from, to))
+      (this.#pressures.sharing(of).includes(read) || this.#pressures.flows(of, read))
     );
   }
 
   /** Places that hang together with this one and stand open to the air. */
   openPointsAt(node: string): string[] {
-    const index = this.#index(node);
-    if (index === undefined || this.#standing === undefined) return [];
-    const { net } = this.#standing;
-    return sharing(this.#standing, index)
-      .map((each) => net.nodes[each]!.id)
-      .filter((each) => this.points.has(each));
+    return this.#pressures.sharing(node).filter((each) => this.points.has(each));
   }
 
   /** The other job that holds this. */

@@ -57,6 +57,7 @@ export const IMPORT = contract({
                 description: "Of a line: valves of the register that stand on it, the first sixty.",
               }),
             ),
+            valvesInAll: Type.Optional(Type.Integer({ description: "How many stand on it in all." })),
           },
           closed,
         ),

@@ -29,6 +29,8 @@ export interface ImportLine {
   readonly caution?: string;
   /** Of a line: valves of the register that stand on it, the first sixty. */
   readonly valves?: readonly Valve[];
+  /** How many stand on it in all. */
+  readonly valvesInAll?: number;
 }
 
 export interface ImportPreview {
@@ -93,9 +95,7 @@ function lineOf({ register }: Services, planned: Planned): ImportLine {
     const stays = step.stays ?? [];
     return isNew || fields.length > 0 || stays.length > 0 ? [{ id: step.id, isNew, fields, stays }] : [];
   });
-  const valves = steps.flatMap(({ kind, id }) =>
-    kind === "line" ? register.onLine(id).slice(0, MOST_TRIED) : [],
-  );
+  const valves = steps.flatMap(({ kind, id }) => (kind === "line" ? register.onLine(id) : []));
   return {
     file,
     what,
@@ -107,6 +107,6 @@ function lineOf({ register }: Services, planned: Planned): ImportLine {
     changes: changes.slice(0, MOST_LISTED),
     total: changes.length,
     ...(caution !== undefined && { caution }),
-    ...(valves.length > 0 && { valves }),
+    ...(valves.length > 0 && { valves: valves.slice(0, MOST_TRIED), valvesInAll: valves.length }),
   };
 }

@@ -22,7 +22,7 @@ export const entries = {
   foundWrong: (ask: string, noted: string, right: string) =>
     `${ask} ${noted}: found wrong, put right: ${right}`,
   otherBuild: (noted: string, registered: string) =>
-    `${noted} The register said: ${registered}; it is put right.`,
+    `${noted} The register said: ${registered}; the signature puts it right.`,
   finding: (answer: string, says: string) => `${answer}: ${says}`,
   handOver: {
     ask: "What is handed over?",

@@ -108,6 +108,7 @@ export function ImportFiles() {
                   <ProvenFile
                     text={files.find(({ name }) => name === line.file)?.text ?? ""}
                     valves={line.valves ?? NONE}
+                    inAll={line.valvesInAll ?? 0}
                   />
                 )}
                 <ImportChanges changes={line.changes} total={line.total} />

@@ -12,13 +12,22 @@ import { useSpeaker } from "@/ui/use-speaker";
 import { isolationMessage } from "@/words";
 
 /** What a sheet or a line that comes in would ask of people, tried before anybody works by it. */
-export function ProvenFile({ text, valves }: { text: string; valves: readonly Valve[] }) {
+export function ProvenFile({
+  text,
+  valves,
+  inAll,
+}: {
+  text: string;
+  /** Those that are tried, and how many stand on the line in all. */
+  valves: readonly Valve[];
+  inAll: number;
+}) {
   const document = useMemo(() => documentIn(text), [text]);
   switch (document?.format) {
     case "loftbell.sheet":
       return <ProvenSheet sheet={document} />;
     case "loftbell.line":
-      return valves.length === 0 ? null : <ProvenLine line={document} valves={valves} />;
+      return valves.length === 0 ? null : <ProvenLine line={document} valves={valves} inAll={inAll} />;
     default:
       return null;
   }
@@ -46,7 +55,7 @@ function ProvenSheet({ sheet }: { sheet: Sheet }) {
   return <Tried asked={asked} how="by hand, without a line" />;
 }
 
-function ProvenLine({ line, valves }: { line: Line; valves: readonly Valve[] }) {
+function ProvenLine({ line, valves, inAll }: { line: Line; valves: readonly Valve[]; inAll: number }) {
   const sheets = useSheets(valves);
   const asked = useMemo(
     () =>
@@ -58,7 +67,8 @@ function ProvenLine({ line, valves }: { line: Line; valves: readonly Valve[] }) 
       }),
     [line, valves, sheets],
   );
-  return <Tried asked={asked} how="on the valves that stand on it" />;
+  const which = valves.length < inAll ? `first ${valves.length} of ${inAll} ` : "";
+  return <Tried asked={asked} how={`on the ${which}valves that stand on it`} />;
 }
 
 /** Sheets of these valves, as they are here. */

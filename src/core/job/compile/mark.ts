@@ -56,7 +56,13 @@ export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">)
 export const mark = (context: Context, phase: Phase): Step[] =>
   captures(context)
     .filter((each) => context.rules < 3 || (each.needsOff.length === 0 && each.part === undefined))
-    .flatMap((each) => [markStep(context, each, phase), ...otherBuild(context, each, phase)]);
+    .flatMap((each) => markSteps(context, each, phase));
+
+/** A mark, and the question behind it where it shows another build than the register says. */
+const markSteps = (context: Context, each: Capture, phase: Phase): Step[] => [
+  markStep(context, each, phase),
+  ...otherBuild(context, each, phase),
+];
 
 /** What was noted shows another build than the register says. */
 function otherBuild({ sheet, inputs, progress }: Context, { id }: Capture, phase: Phase): Step[] {
@@ -81,7 +87,7 @@ export const marksBefore = (context: Context, part: string): Step[] =>
     ? []
     : captures(context)
         .filter((each) => each.part === part)
-        .map((each) => markStep(context, each, "strip"));
+        .flatMap((each) => markSteps(context, each, "strip"));
 
 /** What has come into sight with this part off. @param off parts that are off by now, this one the last */
 export const marksOnce = (context: Context, part: string, off: ReadonlySet<string>): Step[] =>
@@ -89,7 +95,7 @@ export const marksOnce = (context: Context, part: string, off: ReadonlySet<strin
     ? []
     : captures(context)
         .filter(({ needsOff }) => needsOff.includes(part) && needsOff.every((each) => off.has(each)))
-        .map((each) => markStep(context, each, "strip"));
+        .flatMap((each) => markSteps(context, each, "strip"));
 
 function markStep(context: Context, { id, about, choices, right }: Capture, phase: Phase): Step {
   const taken = context.rules < 3 ? [] : takenBy(context, id, about);

@@ -1,6 +1,7 @@
 import { CO2_TRIPLE_BAR_ABS, MEDIA_RULES } from "../../line";
 import type { Harm } from "../harm";
-import type { Snapshot, World } from "../world";
+import type { Snapshot } from "../line-pressures";
+import type { World } from "../world";
 
 /** Atmospheric pressure, bar. */
 const ATMOSPHERE_BAR = 1.013;

@@ -1,6 +1,7 @@
 import type { ActRule } from "../act-rule";
 import type { Harm } from "../harm";
-import type { Snapshot, World } from "../world";
+import type { Snapshot } from "../line-pressures";
+import type { World } from "../world";
 import { comesIn } from "./comes-in";
 import { letsOut } from "./said";
 
