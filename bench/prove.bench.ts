@@ -106,7 +106,7 @@ for (const valve of registered) {
   for (const symptom of sheet.symptoms) {
     const inputs = inputsOf(valve, sheet, symptom.reach, "on-condition");
     for (const check of sheet.checks)
-      for (const event of everyAnswer(check)) proven(inputs, `${check.id} ${event.id}`, [event]);
+      for (const events of everyAnswer(check, sheet)) proven(inputs, `${check.id} ${events[0]?.id}`, events);
   }
   const { line } = inputsOf(valve, sheet, sheet.symptoms[0]!.reach, "on-condition");
   const holds = [

@@ -79,6 +79,8 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
       return event.typed;
     case "check-answered":
       return answerWords(step, event.answer);
+    case "piece-judged":
+      return words.pieceJudged(event.piece, answerWords(step, event.answer));
     case "bolt-pulled":
       return event.reading_Nm === undefined
         ? words.bolt(event.pass, event.bolt)

@@ -6,7 +6,15 @@ import type { Speaker } from "./speaker";
 
 /** Why a part goes in new. */
 export const renewalWhy = ({ say }: Speaker, renewal: Renewal): string =>
-  renewal.because === "policy" ? say.kits.policy[renewal.policy] : renewal.why;
+  renewal.because === "policy"
+    ? say.kits.policy[renewal.policy]
+    : renewal.pieces === undefined
+      ? renewal.why
+      : say.kits.piecesOnly(
+          say.common.commas(renewal.pieces.map(String)),
+          renewal.pieces.length,
+          renewal.why,
+        );
 
 /** Why it is right that this is left over. */
 export const leftoverWhy = ({ say }: Speaker, left: Leftover): string =>
@@ -59,8 +67,11 @@ export function kitLines(
 }
 
 /** Why a valve is due when it is. */
-export function dueWhy({ say }: Speaker, { counted, atOnce }: Due): string {
+export function dueWhy({ say }: Speaker, { counted, atOnce, again }: Due): string {
   const words = say.kits.due;
+  if (again !== undefined) return words.again(again.days, again.why);
   if (atOnce !== undefined) return "since" in atOnce ? words.atOnce : words.reported(atOnce.reported);
-  return counted === undefined ? words.unknown : words.from[counted.from](counted.months, counted.source);
+  if (counted === undefined) return words.unknown;
+  const from = words.from[counted.from](counted.months, counted.source);
+  return counted.shortenedFrom === undefined ? from : words.shortened(from, counted.shortenedFrom);
 }

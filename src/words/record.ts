@@ -4,8 +4,15 @@ import type { Speaker } from "./speaker";
 import { notedAsk } from "./steps/said";
 
 /** What a look gave, and what it means. */
-export const findingWords = ({ say }: Speaker, { answer, says }: Finding): string =>
-  say.entries.finding(answer, says);
+export const findingWords = ({ say }: Speaker, { answer, says, pieces }: Finding): string =>
+  say.entries.finding(pieces === undefined ? answer : piecesWords(say, pieces), says);
+
+/** How many pieces of a stack were found how. */
+function piecesWords(say: Speaker["say"], pieces: NonNullable<Finding["pieces"]>): string {
+  const counts = new Map<string, number>();
+  for (const { answer } of pieces) counts.set(answer, (counts.get(answer) ?? 0) + 1);
+  return say.common.commas([...counts].map(([answer, count]) => say.entries.pieces(count, answer)));
+}
 
 /** How it was found. */
 export function asFoundWords(speaker: Speaker, found: AsFound): string {

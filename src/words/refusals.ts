@@ -57,6 +57,18 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.wantsAFigure;
     case "wants-a-choice":
       return words.wantsAChoice;
+    case "photograph-first":
+      return words.photographFirst;
+    case "write-a-figure":
+      return words.writeAFigure(refusal.unit);
+    case "no-such-figure":
+      return words.noSuchFigure(refusal.low, refusal.high, refusal.unit);
+    case "stands-otherwise":
+      return words.standsOtherwise(refusal.noted, refusal.tolerance, refusal.unit);
+    case "wants-each-piece":
+      return words.wantsEachPiece;
+    case "no-such-piece":
+      return words.noSuchPiece(refusal.of);
     case "answer-one-of":
       return words.answerOneOf(commas(refusal.answers));
     case "choose-one-of":

@@ -1,4 +1,4 @@
-import type { Sheet } from "../formats";
+import { type Sheet, verdictsOf } from "../formats";
 import type { Problem } from "../result";
 
 /** Each interval leads to parts, tasks and complaints that are there; what makes one due names one that is there. */
@@ -8,6 +8,7 @@ export function checkIntervals(sheet: Sheet): Problem[] {
   const tasks = new Set((sheet.tasks ?? []).map(({ id }) => id));
   const symptoms = new Set(sheet.symptoms.map(({ id }) => id));
   const intervals = new Set(sheet.intervals.map(({ id }) => id));
+  const rechecks = new Set((sheet.rechecks ?? []).map(({ id }) => id));
   const known = (
     ids: readonly string[] | undefined,
     there: ReadonlySet<string>,
@@ -38,23 +39,21 @@ export function checkIntervals(sheet: Sheet): Problem[] {
       problems.push({ path: `${at}/id`, message: `"${id}" is used twice. Give each its own id.` });
   });
   sheet.symptoms.forEach(({ interval }, index) => {
-    knownInterval(interval, `/symptoms/${index}/interval`);
+    if (interval === undefined || !rechecks.has(interval))
+      knownInterval(interval, `/symptoms/${index}/interval`);
+  });
+  sheet.rechecks?.forEach(({ id }, index) => {
+    const path = `/rechecks/${index}/id`;
+    if (intervals.has(id) || sheet.rechecks?.findIndex((each) => each.id === id) !== index)
+      problems.push({ path, message: `"${id}" is used twice. Give each its own id.` });
+    if (!sheet.symptoms.some(({ interval }) => interval === id))
+      problems.push({ path, message: "No reason of the sheet is the work of it: add one that looks." });
   });
   sheet.checks.forEach((check, index) => {
     const at = `/checks/${index}`;
-    switch (check.kind) {
-      case "choice":
-        check.options.forEach(({ makesDue }, option) => {
-          knownInterval(makesDue, `${at}/options/${option}/makesDue`);
-        });
-        return;
-      case "trick":
-        knownInterval(check.go.makesDue, `${at}/go/makesDue`);
-        knownInterval(check.noGo.makesDue, `${at}/noGo/makesDue`);
-        return;
-      case "measure":
-        for (const side of ["within", "below", "above"] as const)
-          knownInterval(check[side]?.makesDue, `${at}/${side}/makesDue`);
+    for (const { path, verdict } of verdictsOf(check)) {
+      knownInterval(verdict.makesDue, `${at}${path}/makesDue`);
+      knownInterval(verdict.shortens?.interval, `${at}${path}/shortens/interval`);
     }
   });
   return problems;

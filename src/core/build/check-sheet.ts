@@ -1,8 +1,9 @@
-import { type Sheet, sheetNow } from "../formats";
+import { type Sheet, sheetNow, verdictsOf } from "../formats";
 import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
 import { checkBuild } from "./check-build";
 import { checkIntervals } from "./check-intervals";
+import { checkPieces } from "./check-pieces";
 import { checkStanding } from "./check-standing";
 import { checkSums } from "./check-sums";
 import { lubricantClash, threadClash } from "./compatibility";
@@ -161,11 +162,10 @@ export function checkSheet(given: Sheet): Problem[] {
     knownAll(check.needsOff, `${at}/needsOff`);
     if (check.afterFit !== undefined) known(check.afterFit, `${at}/afterFit`);
     knownTools(check.tools, `${at}/tools`);
-    if (check.kind === "choice")
-      check.options.forEach((option, number) => {
-        knownAll(option.alsoRenew, `${at}/options/${number}/alsoRenew`);
-        knownAll(option.reach, `${at}/options/${number}/reach`);
-      });
+    for (const { path, verdict } of verdictsOf(check)) {
+      knownAll(verdict.alsoRenew, `${at}${path}/alsoRenew`);
+      knownAll(verdict.reach, `${at}${path}/reach`);
+    }
     if (check.kind === "measure") {
       if (check.dimension !== "number" && unitNamed(check.unit, check.dimension) === undefined)
         say(
@@ -188,7 +188,7 @@ export function checkSheet(given: Sheet): Problem[] {
       known(item.part, `${path}/part`);
       const part = parts.get(item.part);
       if (part?.keep !== undefined) say(path, `${part.name} is marked as in no kit, yet this kit has it.`);
-      if (part !== undefined && item.quantity < part.quantity)
+      if (part !== undefined && item.piece === undefined && item.quantity < part.quantity)
         say(
           `${path}/quantity`,
           `The valve has ${part.quantity} of ${part.name}; this kit brings ${item.quantity}.`,
@@ -199,9 +199,25 @@ export function checkSheet(given: Sheet): Problem[] {
         say(`/kits/${index}/generations`, `There is no generation "${generation}" in this sheet.`);
   });
   knownAll(sheet.singles, "/singles");
+  sheet.rechecks?.forEach(({ afterFit }, index) => {
+    knownAll(afterFit, `/rechecks/${index}/afterFit`);
+  });
+  sheet.parts.forEach(({ option }, index) => {
+    if (option !== undefined && !(sheet.options ?? []).some(({ id }) => id === option))
+      say(`/parts/${index}/option`, `There is no option "${option}" in this sheet.`);
+  });
   sheet.symptoms.forEach((symptom, index) => {
     knownAll(symptom.reach, `/symptoms/${index}/reach`);
     knownAll(symptom.renews, `/symptoms/${index}/renews`);
+    if (symptom.reach.length === 0 && symptom.looks === undefined)
+      say(`/symptoms/${index}/reach`, "Say which part is reached, or what is looked at.");
+    symptom.looks?.forEach((id, number) => {
+      const check = sheet.checks.find((each) => each.id === id);
+      const path = `/symptoms/${index}/looks/${number}`;
+      if (check === undefined) say(path, `There is no check "${id}" in this sheet.`);
+      else if (check.phase === "inspect" || check.phase === "rebuild" || check.needs?.shut !== undefined)
+        say(path, `"${id}" needs the valve opened or shut off: a look alone cannot ask it.`);
+    });
   });
   const supplied = new Set([
     ...sheet.kits.flatMap((kit) => kit.contents.map((item) => item.part)),
@@ -214,6 +230,6 @@ export function checkSheet(given: Sheet): Problem[] {
         `${part.name} is used once, but no kit brings it and it is not sold singly.`,
       );
   });
-  problems.push(...checkBuild(sheet), ...checkStanding(sheet));
+  problems.push(...checkBuild(sheet), ...checkStanding(sheet), ...checkPieces(sheet));
   return problems;
 }

@@ -1,5 +1,6 @@
 import type { Moves, Needs, Sheet } from "../formats";
 import type { Problem } from "../result";
+import { checkCapture } from "./check-capture";
 
 /** Where cards stand: what they need and move, in which order parts go in, what covers the spindle, what is noted when. */
 export function checkStanding(sheet: Sheet): Problem[] {
@@ -48,35 +49,10 @@ export function checkStanding(sheet: Sheet): Problem[] {
     ...fixed(sheet.position?.under, "/position/under"),
     ...unknown(sheet.rebuild, "/rebuild"),
     ...fixed(sheet.rebuild, "/rebuild"),
-    ...sheet.capture.flatMap(({ byBuild = {}, choices }, index) =>
-      Object.entries(byBuild).flatMap(([build, choice]): Problem[] => {
-        const path = `/capture/${index}/byBuild/${build}`;
-        return [
-          ...(sheet.builds.some(({ id }) => id === build)
-            ? []
-            : [
-                {
-                  path,
-                  message: `This sheet has no build "${build}". Name one of ${sheet.builds.map(({ id }) => id).join(", ") || "its builds (it has none yet)"}.`,
-                },
-              ]),
-          ...(choices.includes(choice)
-            ? []
-            : [{ path, message: `"${choice}" is none of the choices: ${choices.join(", ")}.` }]),
-        ];
-      }),
-    ),
-    ...sheet.capture.flatMap(({ needsOff, right, choices }, index) => [
-      ...unknown(needsOff, `/capture/${index}/needsOff`),
-      ...fixed(needsOff, `/capture/${index}/needsOff`),
-      ...(right === undefined || choices.includes(right)
-        ? []
-        : [
-            {
-              path: `/capture/${index}/right`,
-              message: `"${right}" is none of the choices: ${choices.join(", ")}.`,
-            },
-          ]),
+    ...sheet.capture.flatMap((capture, index) => [
+      ...unknown(capture.needsOff, `/capture/${index}/needsOff`),
+      ...fixed(capture.needsOff, `/capture/${index}/needsOff`),
+      ...checkCapture(sheet, capture, `/capture/${index}`),
     ]),
   ];
 }

@@ -4,6 +4,7 @@ export { checkSheet } from "./check-sheet";
 export { closes, fastens, heldBy, holdsBack } from "./holding";
 export { releaseOf, type StuckRung, stuckLadder } from "./ladders";
 export { type FoundFeature, judgeNewPart, marksOf, type NewPart, SOMETHING_ELSE } from "./look-alike";
+export { asFitted } from "./options";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
 export { type Danger, dangersAt, forbiddenAt, withSafeWork } from "./safe-work";
 export { spoiledBy, takenOff } from "./spoiled";

@@ -166,6 +166,7 @@ describe("policies", () => {
 describe("what is renewed", () => {
   const found = (more: Partial<Finding>): Finding => ({
     check: "lip",
+    given: "cut",
     answer: "Cut",
     means: "renew",
     says: "Cut.",

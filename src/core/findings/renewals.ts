@@ -8,8 +8,14 @@ export type Renewal =
       readonly because: "spoiled" | "found" | "chosen" | "due";
       /** In the words of the sheet, or of whoever chose it. */
       readonly why: string;
+      /** Of a stack: these pieces alone, by their number from the bottom up. */
+      readonly pieces?: readonly number[];
     }
   | { readonly part: string; readonly because: "policy"; readonly policy: JobInputs["policy"] };
+
+/** Some pieces of a stack go in new, and the others go back. */
+export const ofPieces = (renewal: Renewal): boolean =>
+  renewal.because !== "policy" && renewal.pieces !== undefined;
 
 /**
  * What is renewed and why: what a finding condemns; parts the strip spoils; what the technician chose; what the reason for
@@ -28,11 +34,18 @@ export function renewals(
 ): Renewal[] {
   const list = new Map<string, Renewal>();
   const add = (renewal: Renewal) => {
-    if (!list.has(renewal.part)) list.set(renewal.part, renewal);
+    const had = list.get(renewal.part);
+    // A few pieces of a stack are less than all of it.
+    if (had === undefined || (ofPieces(had) && !ofPieces(renewal))) list.set(renewal.part, renewal);
   };
   for (const found of findings) {
     if (found.means === "renew" && found.part !== undefined)
-      add({ part: found.part, why: found.says, because: "found" });
+      add({
+        part: found.part,
+        why: found.says,
+        because: "found",
+        ...(found.bad !== undefined && { pieces: found.bad }),
+      });
     for (const part of found.alsoRenew) add({ part, why: found.says, because: "found" });
   }
   for (const [part, why] of spoiled) add({ part, why, because: "spoiled" });

@@ -1,5 +1,5 @@
-/** Several dates in one cell of a table, each by what it is of: `five=2022-04-26 look=2026-03-27`. */
-export const datesToCell = (dates: Readonly<Record<string, string>>): string =>
+/** Several dates or figures in one cell of a table, each by what it is of: `five=2022-04-26 look=2026-03-27`. */
+export const datesToCell = (dates: Readonly<Record<string, string | number>>): string =>
   Object.entries(dates)
     .map(([of, at]) => `${of}=${at}`)
     .join(" ");

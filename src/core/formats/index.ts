@@ -21,3 +21,4 @@ export * from "./register";
 export * from "./sheet";
 export { sheetNow } from "./sheet-now";
 export * from "./store";
+export { type VerdictAt, verdictsOf } from "./verdicts";

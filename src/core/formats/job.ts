@@ -162,6 +162,17 @@ export const EventSchema = oneKindOf(
     },
     closed,
   ),
+  Type.Object(
+    {
+      kind: Type.Literal("piece-judged"),
+      ...base,
+      step: Step,
+      check: Id,
+      piece: Type.Integer({ minimum: 1, description: "From the bottom up." }),
+      answer: Words,
+    },
+    closed,
+  ),
   Type.Object({ kind: Type.Literal("still-pressure"), ...base, step: Step }, closed),
   Type.Object(
     {
@@ -246,7 +257,13 @@ export const JobInputsSchema = Type.Object(
       },
       closed,
     ),
-    reach: Type.Array(Id, { minItems: 1, description: "Parts to reach." }),
+    reach: Type.Array(Id, { description: "Parts to reach; none where it is only looked at." }),
+    looks: Type.Optional(
+      Type.Array(Id, {
+        description: "Checks that are all of this job, where nothing is reached.",
+        minItems: 1,
+      }),
+    ),
     policy: oneOf("on-condition", "what-was-disturbed", "everything-open"),
     renew: Type.Optional(
       Type.Array(Id, { description: "Parts that the reason for the job renews, whatever they look like." }),

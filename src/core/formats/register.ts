@@ -29,6 +29,25 @@ export const ValveSchema = Type.Object(
         says: "Write each interval with the day since when it is due, as five=2026-11-02.",
       }),
     ),
+    shorter: Type.Optional(
+      Type.Record(Id, Type.Number({ exclusiveMinimum: 0 }), {
+        description:
+          "Intervals that are shorter on this valve than on its sheet, in months: what was found says so. yearly=6.",
+        says: "Write each interval with its months, as yearly=6.",
+      }),
+    ),
+    recheck: Type.Optional(
+      Type.Record(Id, DayOrInstant, {
+        description: "What is looked at once more after a job, and from when on: warm=2026-11-30.",
+        says: "Write each look with its day, as warm=2026-11-30.",
+      }),
+    ),
+    fitted: Type.Optional(
+      Type.Record(Id, oneOf("yes", "no"), {
+        description: "Which options of its sheet this valve has, where that is known: meter=yes switch=no.",
+        says: "Write each option with yes or no, as meter=yes switch=no.",
+      }),
+    ),
     symptom: Type.Optional(Words),
   },
   {

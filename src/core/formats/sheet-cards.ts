@@ -1,7 +1,7 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { standing } from "./card";
 import { closed, Id, Minutes, oneOf, titled, Words } from "./shared";
-import { CautionSchema, ForbiddenTool } from "./sheet-part";
+import { CautionSchema, ForbiddenTool, Shape } from "./sheet-part";
 
 /** Work on the valve that takes nothing off and puts nothing on: greasing, descaling, a cycle run to let pressure out. */
 export const TaskSchema = Type.Object(
@@ -67,7 +67,43 @@ export const CaptureSchema = Type.Object(
     id: Id,
     ask: Words,
     why: Words,
-    choices: Type.Array(Words, { minItems: 2 }),
+    choices: Type.Optional(
+      Type.Array(Words, {
+        minItems: 2,
+        description: "What it can be; a figure is noted instead when absent.",
+      }),
+    ),
+    figure: Type.Optional(
+      Type.Object(
+        {
+          dimension: oneOf("turns", "length", "angle", "number", "time", "gauge pressure", "temperature"),
+          unit: Words,
+          low: Type.Optional(Type.Number({ description: "What it can be at least, in its unit." })),
+          high: Type.Optional(Type.Number({ description: "What it can be at most, in its unit." })),
+          tolerance: Type.Number({
+            minimum: 0,
+            description: "How far it may stand from what was noted once it is put back, in its unit.",
+          }),
+        },
+        {
+          ...closed,
+          title: "Noted as a figure",
+          description: "Turns open, degrees, a depth, a number on a dial.",
+        },
+      ),
+    ),
+    photo: Type.Optional(
+      Type.Boolean({
+        title: "With a photograph",
+        description: "It is not noted without a photograph: words do not put it back.",
+      }),
+    ),
+    drawn: Type.Optional(
+      Type.Record(Words, Shape, {
+        title: "Drawn as",
+        description: "What a choice looks like, by its words: the simple shape, of true proportions.",
+      }),
+    ),
     right: Type.Optional(
       Type.String({
         minLength: 1,
@@ -82,6 +118,22 @@ export const CaptureSchema = Type.Object(
         description:
           'Which of the choices each build shows: { "opens-left": "Left" }. Where the register says otherwise, the work goes by what stands there.',
       }),
+    ),
+    byGeneration: Type.Optional(
+      Type.Record(Words, Words, {
+        title: "Tells the generation",
+        description: 'Which of the choices each generation shows: { "2": "Cover plate, four screws" }.',
+      }),
+    ),
+    tellsOption: Type.Optional(
+      Type.Object(
+        { option: Id, yes: Words, no: Words },
+        {
+          ...closed,
+          title: "Tells an option",
+          description: "Which of the choices says that this valve has it, and which that it lacks it.",
+        },
+      ),
     ),
     needsOff: Type.Optional(
       Type.Array(Id, { title: "Shows once off", description: "It shows once these parts are off." }),

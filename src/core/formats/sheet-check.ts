@@ -13,7 +13,41 @@ const Verdict = {
   makesDue: Type.Optional(
     Type.String({ title: "Makes due", description: "The interval that is due at once after this answer." }),
   ),
+  shortens: Type.Optional(
+    titled(
+      "Shortens",
+      Type.Object(
+        { interval: Id, to_months: Type.Number({ exclusiveMinimum: 0 }) },
+        {
+          ...closed,
+          description: "From now on this valve rings sooner: the cause is in the water, not in the part.",
+        },
+      ),
+    ),
+  ),
 };
+
+/** How far a part is worn, as its picture shows it. */
+const Grade = oneOf("good", "marginal", "gone");
+export type Grade = Static<typeof Grade>;
+
+/** What is drawn beside the answers, once for each grade. */
+const Rubric = oneOf(
+  "lip",
+  "ring",
+  "face",
+  "bore",
+  "stem",
+  "ball",
+  "diaphragm",
+  "spring",
+  "holes",
+  "thread",
+  "packing",
+);
+export type Rubric = Static<typeof Rubric>;
+
+const option = { id: Id, label: Words, grade: Type.Optional(titled("As worn as", Grade)), ...Verdict };
 
 export const CHECK_DIMENSIONS = [
   "length",
@@ -33,6 +67,15 @@ const checkBase = {
   part: Type.Optional(Type.String({ description: "What is looked at; absent for the valve as a whole." })),
   phase: oneOf("triage", "inspect", "rebuild", "test"),
   needsOff: Type.Optional(Type.Array(Id, { description: "Asked only when these parts are off." })),
+  onlyAfter: Type.Optional(
+    Type.Array(Type.Object({ check: Id, answers: Type.Array(Id, { minItems: 1 }) }, closed), {
+      title: "Only after",
+      description:
+        "Asked only once one of these answers was given: an option, go or no-go, below, within or above.",
+      minItems: 1,
+    }),
+  ),
+  rubric: Type.Optional(titled("Drawn as", Rubric)),
   afterFit: Type.Optional(Type.String({ description: "In rebuild: asked once this part is in." })),
   do: Words,
   ask: Words,
@@ -59,15 +102,46 @@ const checkBase = {
   ...standing,
 };
 
-/** The three kinds of check: a choice, a measurement with limits, a go/no-go trick. */
+/** The four kinds of check: a choice, a measurement with limits, a go/no-go trick, a look at each piece of a stack. */
 export const CheckSchema = oneKindOf(
   Type.Object(
     {
       ...checkBase,
       kind: Type.Literal("choice"),
-      options: Type.Array(Type.Object({ id: Id, label: Words, ...Verdict }, closed), { minItems: 2 }),
+      options: Type.Array(Type.Object(option, closed), { minItems: 2 }),
     },
     closed,
+  ),
+  Type.Object(
+    {
+      ...checkBase,
+      kind: Type.Literal("pieces"),
+      part: Type.String({ description: "The stack: each of its pieces is looked at." }),
+      options: Type.Array(
+        Type.Object(
+          {
+            ...option,
+            pieces: Type.Optional(
+              Type.Array(Words, {
+                title: "Of these pieces",
+                description: "Pieces by name that can look so; all when absent.",
+                minItems: 1,
+              }),
+            ),
+          },
+          closed,
+        ),
+        { minItems: 2 },
+      ),
+      condemns: titled(
+        "A bad piece condemns",
+        Type.Unsafe<"set" | "piece">({
+          ...oneOf("set", "piece"),
+          description: "The whole set, or that piece alone.",
+        }),
+      ),
+    },
+    { ...closed, description: "Each piece of a stack by itself." },
   ),
   Type.Object(
     {

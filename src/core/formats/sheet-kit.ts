@@ -9,9 +9,22 @@ export const KitSchema = Type.Object(
     generations: Type.Optional(
       Type.Array(Words, { description: "Fits these generations of the valve; all when absent." }),
     ),
-    contents: Type.Array(Type.Object({ part: Id, quantity: Type.Integer({ minimum: 1 }) }, closed), {
-      minItems: 1,
-    }),
+    contents: Type.Array(
+      Type.Object(
+        {
+          part: Id,
+          quantity: Type.Integer({ minimum: 1 }),
+          piece: Type.Optional(
+            titled("Only these pieces", {
+              ...Words,
+              description: "Of a stack: pieces of this name alone.",
+            }),
+          ),
+        },
+        closed,
+      ),
+      { minItems: 1 },
+    ),
     lookAlike: Type.Optional(
       Type.String({
         minLength: 1,

@@ -53,7 +53,7 @@ export const ForbiddenTool = Type.Object(
 );
 
 /** A part as it is drawn: a simple turned shape of true proportions. */
-const Shape = Type.Object(
+export const Shape = Type.Object(
   {
     kind: ShapeKind,
     diameter_mm: mm("Outside diameter"),
@@ -305,6 +305,12 @@ export const PartSchema = Type.Object(
     ),
     shape: Shape,
     stays: Type.Optional(Type.Boolean({ description: "Part of the fixed body: never comes off." })),
+    option: Type.Optional(
+      Type.String({
+        title: "Only with",
+        description: "The option it belongs to: a valve without it lacks this part.",
+      }),
+    ),
     ways: Type.Array(Way),
     dry: Type.Optional(
       Type.Boolean({

@@ -3,7 +3,7 @@ import { sums } from "./card";
 import { Medium } from "./line";
 import { closed, Id, Minutes, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
 import { CaptureSchema, RestoreSchema, RungSchema, TaskSchema } from "./sheet-cards";
-import { CheckSchema, type Disposition } from "./sheet-check";
+import { CheckSchema, type Disposition, type Grade, type Rubric } from "./sheet-check";
 import { KitSchema, ToolSchema } from "./sheet-kit";
 import {
   type CautionSchema,
@@ -16,7 +16,7 @@ import {
 
 export type { ReleaseRung, RestoreCard, Task } from "./sheet-cards";
 export { CHECK_DIMENSIONS } from "./sheet-check";
-export type { Disposition, EndCondition, Feature, StayAt, ToolClass };
+export type { Disposition, EndCondition, Feature, Grade, Rubric, StayAt, ToolClass };
 
 const Trait = oneOf(
   "hydrant",
@@ -67,6 +67,24 @@ const Interval = Type.Object(
   closed,
 );
 
+/** A look that is due some days after a job: what packs, warms or fills shows only then. */
+const Recheck = Type.Object(
+  {
+    id: Id,
+    after_days: Type.Number({ exclusiveMinimum: 0, maximum: 3650 }),
+    what: Words,
+    why: Words,
+    afterFit: Type.Optional(
+      Type.Array(Id, {
+        title: "After these were in",
+        description: "Only where one of these parts was put in; after every job when absent.",
+        minItems: 1,
+      }),
+    ),
+  },
+  closed,
+);
+
 export const SheetSchema = Type.Object(
   {
     format: Type.Literal("loftbell.sheet"),
@@ -107,6 +125,11 @@ export const SheetSchema = Type.Object(
       description: "Variants of the same model.",
     }),
     generations: Type.Array(Words),
+    options: Type.Optional(
+      Type.Array(Type.Object({ id: Id, name: Words }, closed), {
+        description: "What a valve of this model may have or lack: a meter, a switch, a strainer.",
+      }),
+    ),
     hazards: Type.Array(Type.Object({ id: Id, can: Words, do: Words, media: ofMedia }, closed)),
     protective: Type.Array(Words, { description: "Protective gear." }),
     protectiveOf: Type.Optional(
@@ -117,6 +140,9 @@ export const SheetSchema = Type.Object(
     ),
     competence: Words,
     intervals: Type.Array(Interval, { minItems: 1 }),
+    rechecks: Type.Optional(
+      Type.Array(Recheck, { title: "Looked at once more", description: "So many days after a job, once." }),
+    ),
     isolation: Type.Object(
       {
         medium: Medium,
@@ -235,7 +261,14 @@ export const SheetSchema = Type.Object(
         {
           id: Id,
           says: Words,
-          reach: Type.Array(Id, { minItems: 1 }),
+          reach: Type.Array(Id, { description: "Parts to reach; none where it is only looked at." }),
+          looks: Type.Optional(
+            Type.Array(Id, {
+              title: "Looks alone",
+              description: "Checks that are all of this job: nothing is shut for them and nothing comes off.",
+              minItems: 1,
+            }),
+          ),
           renews: Type.Optional(
             Type.Array(Id, {
               description:
@@ -245,7 +278,8 @@ export const SheetSchema = Type.Object(
           interval: Type.Optional(
             Type.String({
               title: "Is the work of",
-              description: "The interval whose work this is: it is offered when that one is due.",
+              description:
+                "The interval, or the look once more, whose work this is: it is offered when that is due.",
             }),
           ),
         },
@@ -273,6 +307,8 @@ export type CheckVerdict = {
   alsoRenew?: string[];
   reach?: string[];
   makesDue?: string;
+  shortens?: { interval: string; to_months: number };
+  grade?: Grade;
 };
 export type Kit = Sheet["kits"][number];
 export type Tool = Sheet["tools"][number];

@@ -1,6 +1,7 @@
 import type { Sheet, Valve } from "../formats";
 import { actOf } from "../rounds";
-import { confirmedBuild } from "./found-build";
+import { confirmedBuild, confirmedGeneration } from "./found-build";
+import { foundOptions } from "./found-options";
 import type { Run } from "./run";
 import { stepAbout } from "./step-id";
 
@@ -40,6 +41,32 @@ function madeDue({ inputs, plan }: Run): ReadonlySet<string> {
   ]);
 }
 
+const DAY_MS = 86_400_000;
+
+/** What is looked at once more, and from when on: anew after every whole job, unless that was this very look. */
+function lookedAgain({ inputs, progress }: Run, before: Readonly<Record<string, string>>, at: number) {
+  const { sheet, reason } = inputs;
+  const did = sheet.symptoms.find(({ id }) => id === reason.symptom)?.interval;
+  const dates: Record<string, string> = { ...before };
+  for (const { id, after_days, afterFit } of sheet.rechecks ?? [])
+    if (id === did) delete dates[id];
+    else if (inputs.looks === undefined && (afterFit?.some((part) => progress.fitted.has(part)) ?? true))
+      dates[id] = new Date(at + after_days * DAY_MS).toISOString();
+  return dates;
+}
+
+/** What its answers make shorter from now on; never longer than it is already. */
+function shortened({ plan }: Run, before: Readonly<Record<string, number>> = {}): Record<string, number> {
+  const shorter: Record<string, number> = { ...before };
+  for (const { shortens } of plan.findings)
+    if (shortens !== undefined)
+      shorter[shortens.interval] = Math.min(
+        shortens.to_months,
+        shorter[shortens.interval] ?? Number.POSITIVE_INFINITY,
+      );
+  return shorter;
+}
+
 /**
  * The valve as it stands once a job on it is signed off: serviced that day, its symptom gone, and each act that has an
  * interval of its own counted anew where it was done. A job that was closed early (nothing shut, nothing off) serviced
@@ -62,14 +89,28 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
       else last[id] = valve.serviced;
     }
   }
-  const { symptom, last: _, dueSince: __, ...rest } = valve;
+  const shorter = shortened(job, valve.shorter);
+  const recheck = whole ? lookedAgain(job, valve.recheck ?? {}, at) : { ...valve.recheck };
+  const looked = job.inputs.looks !== undefined && job.plan.removed.length === 0;
+  const worked = job.inputs.sheet.symptoms.find(({ id }) => id === job.inputs.reason.symptom)?.interval;
+  if (whole && looked && worked !== undefined && job.inputs.sheet.intervals.some(({ id }) => id === worked)) {
+    last[worked] = day;
+    delete dueSince[worked];
+  }
+  const fitted = { ...valve.fitted, ...foundOptions(job.inputs.sheet, job.progress) };
+  const { symptom, last: _, dueSince: __, recheck: ___, ...rest } = valve;
   const build = confirmedBuild(job.inputs, job.progress)?.id;
+  const generation = confirmedGeneration(job.inputs, job.progress);
   return {
     ...rest,
     ...(build !== undefined && { build }),
-    ...(!whole && symptom !== undefined && { symptom }),
-    ...(whole && { serviced: day }),
+    ...(generation !== undefined && { generation }),
+    ...((!whole || looked) && symptom !== undefined && { symptom }),
+    ...(whole && !looked && { serviced: day }),
     ...(Object.keys(last).length > 0 && { last }),
     ...(Object.keys(dueSince).length > 0 && { dueSince }),
+    ...(Object.keys(shorter).length > 0 && { shorter }),
+    ...(Object.keys(recheck).length > 0 && { recheck }),
+    ...(Object.keys(fitted).length > 0 && { fitted }),
   };
 }

@@ -42,7 +42,7 @@ export function planChange(before: Run, after: Run): PlanChange | undefined {
     deeper: after.plan.removed.filter((part) => !before.plan.removed.includes(part)).map(name),
     ...(renewed.length > 0 && {
       kit: {
-        missing: kits.missing.map(({ part }) => name(part)),
+        missing: kits.missing.map((each) => each.name),
         picks: kits.picks.map((pick) => ({ name: pick.name, place: pick.place })),
         leftovers: kits.leftovers.reduce((sum, each) => sum + each.quantity, 0),
       },

@@ -177,8 +177,8 @@ describe("what is noted", () => {
   it("what was found wrong is put right", () => {
     const twin = jobAt("GN-RV4A", "pell-guardian-t2", "gannet-low-side");
     const capture = twin.sheet.capture.find((each) => each.id === "stem")!;
-    const right = capture.choices[0]!;
-    const wrong = capture.choices.find((each) => each !== right)!;
+    const right = capture.choices![0]!;
+    const wrong = capture.choices!.find((each) => each !== right)!;
     const after = twin.sheet.symptoms[0]!.reach[0]!;
     const sheet = {
       ...twin.sheet,

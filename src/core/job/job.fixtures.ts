@@ -8,6 +8,7 @@ import { accept, type Refusal } from "./accept";
 import { BAR } from "./progress";
 import { type Run, run } from "./run";
 import type { Step, StepOf } from "./step";
+import { optionsOf } from "./steps/check";
 import { nextBolt } from "./steps/tighten";
 
 /** Reads a demo document; a broken one is a bug in the demo. */
@@ -212,6 +213,11 @@ export class Walk {
           });
         this.add({ kind: "step-done", ...at, ...(step.count > 1 && { entry: `${step.count}` }) });
         return;
+      case "mark":
+        if (step.photo === true)
+          this.add({ kind: "photo-taken", ...at, photo: `photo-${step.mark}`, sha256: "0".repeat(64) });
+        this.add({ kind: "step-done", ...at, ...entry(step) });
+        return;
       case "sign-off":
         this.add({ kind: "signed-off", statement: "Back in service" });
         return;
@@ -231,6 +237,17 @@ export class Walk {
         check: check.id,
         answer: given ?? check.options.find((each) => each.means === "reuse")!.id,
       });
+    else if (check.kind === "pieces")
+      for (const [index, piece] of (
+        this.job.inputs.sheet.parts.find(({ id }) => id === check.part)?.pieces ?? []
+      ).entries())
+        this.add({
+          kind: "piece-judged",
+          ...at,
+          check: check.id,
+          piece: index + 1,
+          answer: given ?? optionsOf(check, piece).find((each) => each.means === "reuse")!.id,
+        });
     else if (check.kind === "trick")
       this.add({ kind: "check-answered", ...at, check: check.id, answer: given ?? "go" });
     else {
@@ -256,7 +273,8 @@ function entry(step: Step): { entry?: string } {
   if (step.kind === "task" && step.count !== undefined) return { entry: `${step.count.before ?? 1}` };
   if (step.kind === "shut" || step.kind === "stop-pump") return { entry: "14" };
   if (says(step).ask !== undefined) return { entry: "Station officer, duty officer" };
-  if (step.kind === "mark") return { entry: freePlace(step) };
+  if (step.kind === "mark")
+    return { entry: step.figure === undefined ? freePlace(step) : `${step.figure.low ?? 1}` };
   if (step.kind === "confirm") return { entry: step.right ?? step.noted };
   if (step.kind === "crack") return { entry: "dry" };
   if (step.kind === "ask-twice" || step.kind === "live") return { entry: "yes, twice" };
@@ -265,7 +283,7 @@ function entry(step: Step): { entry?: string } {
 }
 
 /** Every answer that a look can give: each button, or a reading on each side of its limits. */
-export function everyAnswer(check: Sheet["checks"][number]): JobEvent[] {
+export function everyAnswer(check: Sheet["checks"][number], { parts }: Sheet): JobEvent[][] {
   const head = {
     v: 1 as const,
     at: new Date(START).toISOString(),
@@ -275,20 +293,30 @@ export function everyAnswer(check: Sheet["checks"][number]): JobEvent[] {
   };
   switch (check.kind) {
     case "choice":
-      return check.options.map(({ id }) => ({ ...head, id, kind: "check-answered", answer: id }));
+      return check.options.map(({ id }) => [{ ...head, id, kind: "check-answered", answer: id }]);
+    case "pieces":
+      return check.options.map(({ id }) =>
+        (parts.find((part) => part.id === check.part)?.pieces ?? []).map((piece, index) => {
+          const can = optionsOf(check, piece);
+          const answer = (can.find((option) => option.id === id) ?? can[0]!).id;
+          return { ...head, id: `${id}-${index}`, kind: "piece-judged", piece: index + 1, answer };
+        }),
+      );
     case "trick":
-      return ["go", "no-go"].map((id) => ({ ...head, id, kind: "check-answered", answer: id }));
+      return ["go", "no-go"].map((id) => [{ ...head, id, kind: "check-answered", answer: id }]);
     case "measure": {
       const unit = unitNamed(check.unit, check.dimension);
       const { low, high } = check;
       const beyond = [low === undefined ? [] : [low * 0.5], high === undefined ? [] : [high * 1.5]].flat();
-      return beyond.map((value) => ({
-        ...head,
-        id: `read-${value}`,
-        kind: "check-measured",
-        si: unit === undefined ? value : toSI(value, unit),
-        typed: `${value} ${check.unit}`,
-      }));
+      return beyond.map((value) => [
+        {
+          ...head,
+          id: `read-${value}`,
+          kind: "check-measured",
+          si: unit === undefined ? value : toSI(value, unit),
+          typed: `${value} ${check.unit}`,
+        },
+      ]);
     }
   }
 }

@@ -20,7 +20,8 @@ export interface GivenAnswer {
   readonly by: string;
   readonly answer:
     | { readonly kind: "said"; readonly answer: string; readonly reason?: string }
-    | { readonly kind: "measured"; readonly si: number; readonly typed: string };
+    | { readonly kind: "measured"; readonly si: number; readonly typed: string }
+    | { readonly kind: "pieces"; readonly given: Readonly<Record<number, string>> };
 }
 
 /** A result of the bench book that was kept in the job. */
@@ -188,6 +189,12 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
           answer: { kind: "measured", si: event.si, typed: event.typed },
         });
         break;
+      case "piece-judged": {
+        const before = answers.get(event.check)?.answer;
+        const given = { ...(before?.kind === "pieces" && before.given), [event.piece]: event.answer };
+        answers.set(event.check, { event: id, at, by, answer: { kind: "pieces", given } });
+        break;
+      }
       case "part-judged":
         judged.set(event.part, { disposition: event.disposition, reason: event.reason, by });
         break;

@@ -166,9 +166,8 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       ),
     ].sort((a, b) => a.at - b.at),
     renewed: job.tray.items.flatMap((item) => {
-      const renewal =
-        item.place === "renewed" ? plan.renewals.find((each) => each.part === item.part) : undefined;
-      return renewal === undefined ? [] : [{ ...renewal, name: item.name }];
+      const renewal = plan.renewals.find((each) => each.part === item.part);
+      return renewal === undefined || item.place === "on-tray" ? [] : [{ ...renewal, name: item.name }];
     }),
     kept: job.tray.items
       .filter((item) => item.keep !== undefined && item.place === "back-in")

@@ -26,11 +26,28 @@ export type EntryRefusal = At &
     | { readonly kind: "another-check"; readonly gave: "answer" | "figure" }
     | { readonly kind: "wants-a-figure" }
     | { readonly kind: "wants-a-choice" }
+    | { readonly kind: "wants-each-piece" }
+    | { readonly kind: "no-such-piece"; readonly of: number }
     | { readonly kind: "answer-one-of"; readonly answers: readonly string[] }
     | { readonly kind: "choose-one-of"; readonly choices: readonly string[] }
     | { readonly kind: "below-zero" }
     | { readonly kind: "noted-otherwise"; readonly noted: string }
     | { readonly kind: "has-to-be"; readonly right: string }
+    | { readonly kind: "photograph-first" }
+    /** In the unit of the sheet. */
+    | { readonly kind: "write-a-figure"; readonly unit: string }
+    | {
+        readonly kind: "no-such-figure";
+        readonly low?: number;
+        readonly high?: number;
+        readonly unit: string;
+      }
+    | {
+        readonly kind: "stands-otherwise";
+        readonly noted: string;
+        readonly tolerance: number;
+        readonly unit: string;
+      }
     | { readonly kind: "place-is-taken"; readonly place: string; readonly by: string }
     | { readonly kind: "bolt-out-of-order"; readonly next?: { readonly pass: number; readonly bolt: number } }
     | { readonly kind: "over-its-limit"; readonly read_Nm: number; readonly limit_Nm: number }

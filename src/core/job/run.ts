@@ -1,4 +1,5 @@
 import { type StripFailure, type TrayAccount, trayAccount } from "../build";
+import { ofPieces } from "../findings";
 import type { JobEvent, JobInputs } from "../formats";
 import type { LostConsumer } from "../isolation";
 import { ok, type Result } from "../result";
@@ -102,7 +103,7 @@ const trayOf = (inputs: JobInputs, { stripped, fitted }: Progress, plan: Plan): 
   trayAccount(inputs.sheet, {
     taken: [...stripped.keys()],
     fitted: new Set(fitted.keys()),
-    renew: new Set(plan.renewals.map((each) => each.part)),
+    renew: new Set(plan.renewals.flatMap((each) => (ofPieces(each) ? [] : [each.part]))),
     counted: countsOf(stripped),
     fittedCount: countsOf(fitted),
   });

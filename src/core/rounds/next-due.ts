@@ -14,7 +14,11 @@ export interface Due {
     readonly from: CountedFrom;
     readonly months: number;
     readonly source: string;
+    /** Months of the sheet, where what was found on this valve made it shorter. */
+    readonly shortenedFrom?: number;
   };
+  /** Looked at once more after a job: so many days, and why. */
+  readonly again?: { readonly days: number; readonly why: string };
   /** Due whatever its date says: since then (ms), or because of what is reported of it. */
   readonly atOnce?: { readonly since: number } | { readonly reported: string };
 }
@@ -49,25 +53,34 @@ export const reportedOf = (valve: Valve, sheet: Sheet): Sheet["symptoms"][number
  */
 export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
   const reported = reportedOf(valve, sheet);
-  return sheet.intervals
-    .map((interval): Due => {
-      const { id, what, every_months: months, source, atOnceAfter } = interval;
-      const since = valve.dueSince?.[id];
-      if (since !== undefined)
-        return { at: Date.parse(since), interval: id, what, atOnce: { since: Date.parse(since) } };
-      if (reported !== undefined && atOnceAfter?.includes(reported.id))
-        return { at: now, interval: id, what, atOnce: { reported: reported.says } };
-      const counted = countedFrom(valve, interval);
-      return counted === undefined
-        ? { at: now, interval: id, what }
-        : {
-            at: addMonths(Date.parse(counted.at), months),
-            interval: id,
-            what,
-            counted: { from: counted.from, months, source },
-          };
-    })
-    .sort((a, b) => a.at - b.at);
+  const again = (sheet.rechecks ?? []).flatMap(({ id, what, why, after_days: days }): Due[] => {
+    const at = valve.recheck?.[id];
+    return at === undefined ? [] : [{ at: Date.parse(at), interval: id, what, again: { days, why } }];
+  });
+  const byCalendar = sheet.intervals.map((interval): Due => {
+    const { id, what, every_months, source, atOnceAfter } = interval;
+    const months = Math.min(every_months, valve.shorter?.[id] ?? every_months);
+    const since = valve.dueSince?.[id];
+    if (since !== undefined)
+      return { at: Date.parse(since), interval: id, what, atOnce: { since: Date.parse(since) } };
+    if (reported !== undefined && atOnceAfter?.includes(reported.id))
+      return { at: now, interval: id, what, atOnce: { reported: reported.says } };
+    const counted = countedFrom(valve, interval);
+    return counted === undefined
+      ? { at: now, interval: id, what }
+      : {
+          at: addMonths(Date.parse(counted.at), months),
+          interval: id,
+          what,
+          counted: {
+            from: counted.from,
+            months,
+            source,
+            ...(months < every_months && { shortenedFrom: every_months }),
+          },
+        };
+  });
+  return [...again, ...byCalendar].sort((a, b) => a.at - b.at);
 }
 
 function countedFrom(
@@ -75,7 +88,13 @@ function countedFrom(
   interval: Interval,
 ): { readonly from: CountedFrom; readonly at: string } | undefined {
   const act = actOf(interval) !== undefined;
-  const done = act ? last?.[interval.id] : serviced;
+  // A look that takes nothing off is no service, and puts off only what it is the work of.
+  const looked = last?.[interval.id];
+  const done = act
+    ? looked
+    : looked !== undefined && Date.parse(looked) > Date.parse(serviced ?? looked)
+      ? looked
+      : (serviced ?? looked);
   if (done !== undefined) return { from: act ? "act" : "service", at: done };
   if (installed !== undefined) return { from: "installation", at: installed };
   return serviced === undefined ? undefined : { from: "service", at: serviced };

@@ -2,6 +2,7 @@ import type { Kit, Sheet, Store } from "../formats";
 import { type Cover, cheapestCover, lacking, type Offer, type Pieces, secondCover } from "./cover";
 import type { IntegerSolver } from "./integer-program";
 import { smallSolver } from "./small-solver";
+import { byPiece, nameOfPieces, pieceKey } from "./stack-pieces";
 import { type Lying, lyingFor } from "./stock";
 
 /** Something to bring: kits or single parts, from one place. */
@@ -43,8 +44,8 @@ export interface KitChoice extends Purchase {
   readonly currency: string;
   /** What to do when something of it is not wanted or not there. */
   readonly second: Purchase | undefined;
-  /** Pieces that no place has, by part. */
-  readonly missing: readonly { readonly part: string; readonly pieces: number }[];
+  /** Pieces that no place has, by part, or by piece of a stack. */
+  readonly missing: readonly { readonly part: string; readonly name: string; readonly pieces: number }[];
   /** What will be left over when the right parts are fitted. */
   readonly leftovers: readonly Leftover[];
   /** Kits of this sheet that do not fit this generation: the look-alikes not to take. */
@@ -63,15 +64,16 @@ const HUNDREDTHS = 100;
  * What to bring so that the parts can be renewed: all that can be had, as soon as it can be had, at the least price.
  * Parts may come from kits or singly, in any number that lies there, from several places.
  *
- * @param needs pieces wanted by part id · @param generation of the valve; a kit that names others is not offered
+ * @param wanted pieces by part id, or by piece of a stack · @param generation of the valve; a kit that names others is not offered
  */
 export function chooseKits(
   sheet: Sheet,
-  needs: Pieces,
+  wanted: Iterable<readonly [string, number]>,
   store: Store | undefined,
   generation?: string,
   solve: IntegerSolver = smallSolver,
 ): KitChoice {
+  const needs = byPiece(sheet, wanted);
   const offers = offersOf(sheet, needs, store, generation);
   const lacks = lacking(needs, offers);
   const had = new Map([...needs].map(([part, pieces]) => [part, pieces - (lacks.get(part) ?? 0)]));
@@ -80,7 +82,7 @@ export function chooseKits(
     ...purchaseOf(best),
     currency: store?.currency ?? "",
     second: second && purchaseOf(second),
-    missing: [...lacks].map(([part, pieces]) => ({ part, pieces })),
+    missing: [...lacks].map(([part, pieces]) => ({ part, name: nameOfPieces(sheet, part), pieces })),
     leftovers: leftoversOf(sheet, needs, best),
     doNotTake:
       needs.size === 0
@@ -109,7 +111,6 @@ function offersOf(
   const kits = new Map(
     sheet.kits.filter((kit) => unfit(kit, generation) === undefined).map((kit) => [kit.id, kit]),
   );
-  const names = new Map(sheet.parts.map((part) => [part.id, part.name]));
   return lyingFor(sheet, store).flatMap((lying): StockOffer[] => {
     const offer = {
       item: `${lying.kind} ${lying.id}`,
@@ -119,21 +120,25 @@ function offersOf(
     };
     if (lying.kind === "part")
       return needs.has(lying.id)
-        ? [{ ...offer, name: names.get(lying.id) ?? lying.id, contents: new Map([[lying.id, 1]]) }]
+        ? [{ ...offer, name: nameOfPieces(sheet, lying.id), contents: new Map([[lying.id, 1]]) }]
         : [];
     const kit = kits.get(lying.id);
-    return kit?.contents.some(({ part }) => needs.has(part))
-      ? [{ ...offer, name: kit.name, contents: contentsOf(kit), kit }]
+    if (kit === undefined) return [];
+    const contents = contentsOf(sheet, kit);
+    return [...contents.keys()].some((each) => needs.has(each))
+      ? [{ ...offer, name: kit.name, contents, kit }]
       : [];
   });
 }
 
 /** A part that a kit names twice is in it as often as both say. */
-function contentsOf(kit: Kit): Pieces {
-  const pieces = new Map<string, number>();
-  for (const { part, quantity } of kit.contents) pieces.set(part, (pieces.get(part) ?? 0) + quantity);
-  return pieces;
-}
+const contentsOf = (sheet: Sheet, { contents }: Kit): Pieces =>
+  byPiece(
+    sheet,
+    contents.map(
+      ({ part, piece, quantity }) => [piece === undefined ? part : pieceKey(part, piece), quantity] as const,
+    ),
+  );
 
 /** The cheapest cover of what is soonest in hand, and the next best one, for which one may have to wait longer. */
 function soonest(
@@ -171,13 +176,12 @@ function purchaseOf(cover: Cover<StockOffer> | undefined): Purchase {
 }
 
 function leftoversOf(sheet: Sheet, needs: Pieces, cover: Cover<StockOffer> | undefined): Leftover[] {
-  const names = new Map(sheet.parts.map((part) => [part.id, part.name]));
   const brought = new Map<string, number>();
   for (const { offer, count } of cover?.taken ?? [])
     for (const [part, pieces] of offer.contents) brought.set(part, (brought.get(part) ?? 0) + pieces * count);
   const spare = [...brought].flatMap(([part, pieces]): Leftover[] => {
     const left = pieces - (needs.get(part) ?? 0);
-    return left > 0 ? [{ name: names.get(part) ?? part, quantity: left, kind: "not-disturbed" }] : [];
+    return left > 0 ? [{ name: nameOfPieces(sheet, part), quantity: left, kind: "not-disturbed" }] : [];
   });
   const packed = (cover?.taken ?? []).flatMap(({ offer, count }) =>
     (offer.kit?.leftovers ?? []).map(

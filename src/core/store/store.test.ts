@@ -80,9 +80,9 @@ describe("kit choice", () => {
   });
 
   it("names what no stock has", () => {
-    expect(choose({ nozzle: 1 }).missing).toEqual([{ part: "nozzle", pieces: 1 }]);
+    expect(choose({ nozzle: 1 }).missing).toEqual([{ part: "nozzle", name: "Nozzle", pieces: 1 }]);
     expect(chooseKits(sheet, new Map([["disc", 1]]), undefined).missing).toEqual([
-      { part: "disc", pieces: 1 },
+      { part: "disc", name: "Outlet disc", pieces: 1 },
     ]);
   });
 
@@ -105,7 +105,7 @@ describe("kit choice", () => {
   it("brings what there is of a part and says how many pieces no place has", () => {
     const choice = chooseFrom({ ring: 5 }, [["part", "ring", "loft", 3, 2]]);
     expect(choice.picks.map((pick) => pick.pieces)).toEqual([3]);
-    expect(choice.missing).toEqual([{ part: "ring", pieces: 2 }]);
+    expect(choice.missing).toEqual([{ part: "ring", name: "Ring", pieces: 2 }]);
   });
 
   it("sees dozens of candidates: twenty single parts are all found", () => {

@@ -41,6 +41,25 @@ export const OPEN_JOB = contract({
         }),
       ),
       where: Type.Optional(WhereSchema),
+      which: Type.Optional(
+        Type.Object(
+          {
+            build: Type.Optional(Type.String({ minLength: 1, maxLength: 60 })),
+            generation: Type.Optional(Type.String({ minLength: 1, maxLength: 60 })),
+            fitted: Type.Optional(
+              Type.Record(
+                Type.String({ minLength: 1, maxLength: 60 }),
+                Type.Union([Type.Literal("yes"), Type.Literal("no")]),
+              ),
+            ),
+          },
+          {
+            ...closed,
+            description:
+              "Which one it is, as far as it is known before the trip, where the register does not say.",
+          },
+        ),
+      ),
       policy: Type.Union([
         Type.Literal("on-condition"),
         Type.Literal("what-was-disturbed"),

@@ -17,8 +17,11 @@ export function rowOver(known: Valve | undefined, row: RegisterRow): Partial<Val
     ...known,
     ...row.set,
     // A row that names one interval leaves the dates of the others alone.
-    ...(row.set.last !== undefined && { last: { ...known?.last, ...row.set.last } }),
-    ...(row.set.dueSince !== undefined && { dueSince: { ...known?.dueSince, ...row.set.dueSince } }),
+    ...Object.fromEntries(
+      (["last", "dueSince", "shorter", "recheck", "fitted"] as const).flatMap((column) =>
+        row.set[column] === undefined ? [] : [[column, { ...known?.[column], ...row.set[column] }]],
+      ),
+    ),
   };
   for (const field of row.clear) delete valve[field];
   return valve as Partial<Valve>;
@@ -203,18 +206,28 @@ function intervalFaults(
   { set: given }: RegisterRow,
   at: string,
 ): Problem[] {
-  const intervals = set.sheet(of)?.intervals.map(({ id }) => id);
-  if (intervals === undefined) return [];
-  return (["last", "dueSince"] as const).flatMap((column) =>
-    Object.keys(given[column] ?? {}).flatMap((id) =>
-      intervals.includes(id)
+  const sheet = set.sheet(of);
+  if (sheet === undefined) return [];
+  const ids = (list: readonly { readonly id: string }[] = []) => list.map(({ id }) => id);
+  const intervals = { what: "interval", known: ids(sheet.intervals) };
+  const named = {
+    last: intervals,
+    dueSince: intervals,
+    shorter: intervals,
+    recheck: { what: "look once more", known: ids(sheet.rechecks) },
+    fitted: { what: "option", known: ids(sheet.options) },
+  } as const;
+  return (Object.keys(named) as (keyof typeof named)[]).flatMap((column) => {
+    const { what, known } = named[column];
+    return Object.keys(given[column] ?? {}).flatMap((id) =>
+      known.includes(id)
         ? []
         : [
             {
               path: `${at}/${column}/${id}`,
-              message: `The sheet has no interval "${id}": ${intervals.join(", ")}.`,
+              message: `The sheet has no ${what} "${id}": ${known.join(", ") || "it has none"}.`,
             },
           ],
-    ),
-  );
+    );
+  });
 }

@@ -22,8 +22,18 @@ const REGISTER_COLUMNS = Object.keys(ROW_SCHEMAS.register.properties);
 /** What a valve cannot do without, so that no cell can clear it. */
 const NEEDED: ReadonlySet<string> = new Set(ROW_SCHEMAS.register.required);
 
-/** Columns of several dates, each by its interval: `five=2022-04-26 look=2026-03-27`. */
-const DATED: ReadonlySet<string> = new Set(["last", "dueSince"]);
+/** Columns of several dates or words, each by what it is of: `five=2022-04-26 look=2026-03-27`. */
+const NAMED: ReadonlySet<string> = new Set(["last", "dueSince", "recheck", "fitted"]);
+/** Columns of several figures: `yearly=6`. */
+const FIGURES: ReadonlySet<string> = new Set(["shorter"]);
+
+/** A cell of several entries, read; the cell as it stands where it is not written so. */
+function cellOf(key: string, value: string): unknown {
+  if (!NAMED.has(key) && !FIGURES.has(key)) return value;
+  const read = datesFromCell(value);
+  if (read === undefined || NAMED.has(key)) return read ?? value;
+  return Object.fromEntries(Object.entries(read).map(([of, figure]) => [of, Number(figure)]));
+}
 
 /** Reads a CSV; it is told by its columns: tag+what are readings, id+may the crew, tag with any other column a register. */
 export function readCsv(text: string): Result<CsvFile, Problem[]> {
@@ -96,7 +106,7 @@ function toRegisterRow(row: Record<string, string>, at: string): Result<Register
   const set = Object.fromEntries(
     Object.entries(row)
       .filter(([, value]) => value !== CLEAR)
-      .map(([key, value]) => [key, DATED.has(key) ? (datesFromCell(value) ?? value) : value]),
+      .map(([key, value]) => [key, cellOf(key, value)]),
   );
   // Fields that the row leaves alone are filled with something sound, so that only what it says can be wrong.
   const sound = { tag: "T", name: "T", place: "T", sheet: "T" };

@@ -1,5 +1,5 @@
 import type { StripFailure } from "@/core/build";
-import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Where } from "@/core/formats";
+import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Valve, type Where } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import {
   asBuilt,
@@ -29,6 +29,8 @@ export interface OpenJob {
   readonly policy: JobInputs["policy"];
   /** Where the valve is; in its line when left out. */
   readonly where?: Where;
+  /** Which one it is, as far as it was told before the trip. */
+  readonly which?: Pick<Valve, "build" | "generation" | "fitted">;
 }
 
 /** Valves of the lines that open jobs hold, so that a second job neither moves nor counts on them unawares. */
@@ -58,12 +60,43 @@ const outOfReach = (failure: StripFailure, sheet: Sheet): Problem => ({
 const carried = (whole: Line, held: HeldShut, at: string): Line =>
   asBuilt(enoughOfLine(lineAsItStands(whole, held), { open: [at] }), whole);
 
+/** The valve as the register has it, and as it is told to be besides. */
+const asToldNow = (valve: Valve, { fitted, ...which }: NonNullable<OpenJob["which"]> = {}): Valve => ({
+  ...valve,
+  ...which,
+  ...(fitted !== undefined && { fitted: { ...valve.fitted, ...fitted } }),
+});
+
+/** What is told of it has to be of its sheet. */
+function whichFault(
+  sheet: Sheet,
+  { which: { build, generation, fitted = {} } = {} }: OpenJob,
+): Problem | undefined {
+  const builds = sheet.builds.map(({ id }) => id);
+  const options = (sheet.options ?? []).map(({ id }) => id);
+  const other = Object.keys(fitted).find((id) => !options.includes(id));
+  const none = (what: string, id: string, known: readonly string[]) =>
+    `The sheet "${sheet.id}" has no ${what} "${id}": ${known.join(", ") || "it has none"}.`;
+  if (build !== undefined && !builds.includes(build))
+    return { path: "/which/build", message: none("build", build, builds) };
+  if (generation !== undefined && !sheet.generations.includes(generation))
+    return { path: "/which/generation", message: none("generation", generation, sheet.generations) };
+  return other === undefined
+    ? undefined
+    : { path: `/which/fitted/${other}`, message: none("option", other, options) };
+}
+
+/** Nothing is reached: it is looked at, where that is what the reason asks. */
+const looksOf = (sheet: Sheet, { reason, reach }: OpenJob): string[] | undefined =>
+  reach.length > 0 ? undefined : sheet.symptoms.find(({ id }) => id === reason.symptom)?.looks;
+
 /** The inputs a job on this valve would begin with: nothing is stored. */
 export function jobInputs(services: Services, ask: OpenJob, by: string): Result<JobInputs, Problem[]> {
   const { library, register, now, newId } = services;
-  const valve = register.valve(ask.valve);
-  if (valve === undefined)
+  const registered = register.valve(ask.valve);
+  if (registered === undefined)
     return err([{ path: "/valve", message: `No valve "${ask.valve}" is in the register.` }]);
+  const valve = asToldNow(registered, ask.which);
   const sheet = library.sheet(valve.sheet);
   if (sheet === undefined)
     return err([
@@ -76,6 +109,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
   const line = whole && held && carried(whole, held, valve.node ?? valve.tag);
   const version = whole && library.lineVersion(whole.id);
   const works = stockFor(sheet, library.stores());
+  const looks = looksOf(sheet, ask);
   const inputs: JobInputs = {
     id: newId(),
     valve,
@@ -85,6 +119,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     ...(works !== undefined && { store: works }),
     reason: ask.reason,
     reach: [...ask.reach],
+    ...(looks !== undefined && { looks }),
     policy: ask.policy,
     ...(where !== "line" && { where }),
     ...(ask.renew !== undefined && ask.renew.length > 0 && { renew: [...ask.renew] }),
@@ -99,7 +134,10 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
         }),
     },
   };
-  if (ask.reach.length === 0) return err([{ path: "/reach", message: "Choose at least one part to reach." }]);
+  if (ask.reach.length === 0 && looks === undefined)
+    return err([{ path: "/reach", message: "Choose at least one part to reach." }]);
+  const fault = whichFault(sheet, ask);
+  if (fault !== undefined) return err([fault]);
   if (ask.reason.says.trim() === "")
     return err([{ path: "/reason/says", message: "Say why the job is done." }]);
   const { symptom } = ask.reason;

@@ -1,5 +1,6 @@
 "use client";
 
+import clsx from "clsx";
 import type { Part } from "@/core/formats";
 import { useSpeaker } from "../use-speaker";
 import { Stack, stackHeight } from "./stack";
@@ -9,11 +10,14 @@ export function StackCount({
   stack,
   counted,
   upward,
+  fresh = [],
 }: {
   stack: Part;
   counted: number;
   /** In, from the bottom up; out, from the top down. */
   upward: boolean;
+  /** Pieces that go in new, by their number from the bottom up. */
+  fresh?: readonly number[];
 }) {
   const words = useSpeaker().say.card.stack;
   const pieces = stack.pieces ?? [];
@@ -59,6 +63,11 @@ export function StackCount({
         {piece !== undefined && counted < pieces.length && (
           <p className="mt-3 text-lead">
             {words.next} <b>{piece.name.toLowerCase()}</b>
+            {fresh.length > 0 && (
+              <b className={clsx("block text-body", fresh.includes(next) ? "text-stop" : "text-soft")}>
+                {fresh.includes(next) ? words.aNewOne : words.theOldOne}
+              </b>
+            )}
             {piece.odd !== undefined && (
               <span className="mt-1 block rounded border-stop border-l-[6px] bg-stop-bg px-3 py-1.5 text-body">
                 <b>{words.odd}</b> {piece.odd}.

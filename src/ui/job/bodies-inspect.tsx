@@ -13,36 +13,30 @@ import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { WaitClock } from "./bodies-wait";
 import { startsFirst } from "./look-wait";
-import { PhotoStrip } from "./photo-strip";
+import { MarkForm } from "./mark-form";
+import { pictured } from "./pictured";
+import { PiecesForm } from "./pieces-form";
 import { type BodyProps, StepForm } from "./step-form";
 import type { JobLog } from "./use-job-log";
 
+/** What is noted before it moves, with its photograph. */
 export function MarkBody({ step, log }: BodyProps<"mark">) {
   const { look } = useSpeaker().say.card;
-  const form = useAsked({ seen: "" });
   return (
-    <StepForm
-      onDone={form.handleSubmit(({ seen }) => {
-        log.add({ kind: "step-done", step: step.id, entry: seen });
-      })}
-    >
-      <Asked form={form} name="seen" refuse={needed(look.seenMissing)}>
-        {(field) => (
-          <Choices
-            label={look.seen}
-            options={step.choices.map((each) => ({ id: each, label: each }))}
-            {...field}
-          />
-        )}
-      </Asked>
-      <PhotoStrip log={log} step={step.id} take />
-    </StepForm>
+    <MarkForm
+      {...step}
+      label={look.seen}
+      missing={look.seenMissing}
+      photos={{ step: step.id, take: true, asked: step.photo === true }}
+      log={log}
+      onNoted={(entry) => log.add({ kind: "step-done", step: step.id, entry })}
+    />
   );
 }
 
 type Check = StepOf<"check">["check"];
 type Measure = Extract<Check, { kind: "measure" }>;
-type Looked = Exclude<Check, Measure>;
+type Looked = Extract<Check, { kind: "choice" | "trick" }>;
 
 export function CheckBody({
   step,
@@ -66,7 +60,9 @@ export function CheckBody({
           small
         />
       )}
-      {check.kind === "measure" ? (
+      {check.kind === "pieces" ? (
+        <PiecesForm step={step} check={check} log={log} />
+      ) : check.kind === "measure" ? (
         <MeasureForm step={step.id} check={check} log={log} startFirst={startFirst} />
       ) : (
         <LookForm step={step.id} check={check} log={log} onChosen={onChosen} startFirst={startFirst} />
@@ -110,7 +106,13 @@ function LookForm({
   return (
     <StepForm onDone={() => startFirst(means) || void answered()}>
       <Asked form={form} name="answer" refuse={needed(look.foundMissing)}>
-        {(field) => <Choices label={check.ask} options={options} {...field} />}
+        {(field) => (
+          <Choices
+            label={check.ask}
+            options={options.map((option) => pictured(check.rubric, option))}
+            {...field}
+          />
+        )}
       </Asked>
     </StepForm>
   );

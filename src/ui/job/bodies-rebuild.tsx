@@ -48,7 +48,12 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
       )}
       {step.pieces.length > 0 && part !== undefined && right && (
         <div className="card px-4 py-3">
-          <StackCount stack={part} counted={counted} upward />
+          <StackCount
+            stack={part}
+            counted={counted}
+            upward
+            {...(step.fresh !== undefined && { fresh: step.fresh })}
+          />
         </div>
       )}
       <ul className="flex flex-col gap-2">

@@ -9,7 +9,7 @@ import { Asked, needed, useAsked } from "../kit/asked";
 import { Choices } from "../kit/choices";
 import { Counter } from "../kit/counter";
 import { useSpeaker } from "../use-speaker";
-import { PhotoStrip } from "./photo-strip";
+import { MarkForm } from "./mark-form";
 import { type BodyProps, StepForm } from "./step-form";
 
 export function StripBody({ step, log }: BodyProps<"strip">) {
@@ -163,27 +163,19 @@ export function AskTwiceBody({ step, log }: BodyProps<"ask-twice" | "live">) {
 /** What was noted before the strip, with its picture; it has to be so again. */
 export function ConfirmBody({ step, log }: BodyProps<"confirm">) {
   const { look } = useSpeaker().say.card;
-  const form = useAsked({ now: "" });
   return (
-    <StepForm
-      onDone={form.handleSubmit(({ now }) => {
-        log.add({ kind: "step-done", step: step.id, entry: now });
-      })}
+    <MarkForm
+      {...step}
+      label={look.now}
+      missing={look.nowMissing}
+      photos={{ step: step.mark }}
+      log={log}
+      onNoted={(entry) => log.add({ kind: "step-done", step: step.id, entry })}
     >
       <p className="card border-cold border-l-[6px] px-4 py-3">
         <span className="caption block">{look.noted}</span>
         <b className="text-head">{step.noted}</b>
       </p>
-      <PhotoStrip log={log} step={step.mark} />
-      <Asked form={form} name="now" refuse={needed(look.nowMissing)}>
-        {(field) => (
-          <Choices
-            label={look.now}
-            options={step.choices.map((each) => ({ id: each, label: each }))}
-            {...field}
-          />
-        )}
-      </Asked>
-    </StepForm>
+    </MarkForm>
   );
 }

@@ -73,6 +73,7 @@ function checkSays(step: StepOf<"check">, { log, means, waiting, says }: Pressed
   if (startsFirst(step, log.job.progress, means)) return says.startWait(step.wait_min ?? 0);
   if (waiting && !showsAtOnce(means)) return says.waitRuns;
   if (step.check.kind === "measure") return says.figure;
+  if (step.check.kind === "pieces") return says.eachPiece;
   return means === undefined ? says.chooseFirst : says.check[means];
 }
 

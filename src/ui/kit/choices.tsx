@@ -1,5 +1,5 @@
 import clsx from "clsx";
-import type { Ref } from "react";
+import type { ReactNode, Ref } from "react";
 import { Says } from "./labelled";
 
 /** A few answers as large buttons; the one that stands is gone on from with Enter. */
@@ -12,7 +12,7 @@ export function Choices({
   inputRef,
 }: {
   label: string;
-  options: readonly { readonly id: string; readonly label: string }[];
+  options: readonly { readonly id: string; readonly label: string; readonly picture?: ReactNode }[];
   value: string;
   onChange: (id: string) => void;
   error?: string | undefined;
@@ -36,10 +36,11 @@ export function Choices({
               event.currentTarget.form?.requestSubmit();
             }}
             className={clsx(
-              "min-h-[58px] rounded-md border-2 px-3 py-1.5 font-semibold text-body leading-tight",
+              "flex min-h-[58px] items-center justify-center gap-3 rounded-md border-2 px-3 py-1.5 font-semibold text-body leading-tight",
               value === option.id ? "border-ink bg-ink text-paper" : "border-edge bg-paper",
             )}
           >
+            {option.picture}
             {option.label}
           </button>
         ))}

@@ -29,6 +29,7 @@ export const card = {
       stop: "Record it",
     },
     chooseFirst: "Choose what you found",
+    eachPiece: "Say it of each piece",
     figure: "Take the figure",
     piece: {
       out: (piece: number) => `Piece ${piece} is out`,
@@ -108,6 +109,8 @@ export const card = {
     upward: "in, from the bottom up",
     downward: "out, from the top down",
     next: "Next:",
+    aNewOne: "a new one",
+    theOldOne: "the old one again",
     odd: "The odd one:",
     all: "All counted.",
   },
@@ -137,6 +140,13 @@ export const card = {
     allowed: (limits: string, unit: string) => `Allowed: ${limits}. In ${unit} unless you type a unit.`,
     plainNumbers: "plain numbers",
     nothingToBring: "Nothing to bring.",
+    piece: (piece: number, of: number) => `Piece ${piece} of ${of}, from the bottom`,
+    eachPiece: "Say it of each piece: the next is offered, any can be tapped and said anew.",
+    takePiece: (piece: number, name: string, found: string | undefined) =>
+      `Piece ${piece}, ${name}${found === undefined ? "" : `: ${found}`}`,
+    photographFirst: "Photograph it first: words alone do not put it back.",
+    figure: ({ low, high, unit }: { low?: number; high?: number; unit: string }) =>
+      low === undefined || high === undefined ? `In ${unit}.` : `${low} to ${high} ${unit}.`,
     noted: "You noted",
     now: "How is it now?",
     nowMissing: "Look at it and choose.",

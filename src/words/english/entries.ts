@@ -15,6 +15,8 @@ export const entries = {
   bolt: (pass: number, bolt: number) => `pass ${pass}, bolt ${bolt}`,
   boltRead: (pass: number, bolt: number, read: string) => `pass ${pass}, bolt ${bolt}, read ${read}`,
   piece: (piece: number) => `piece ${piece}`,
+  pieceJudged: (piece: number, answer: string) => `piece ${piece}: ${answer}`,
+  pieces: (count: number, answer: string) => `${count} × ${answer}`,
   stillPressure: "pressure still behind it",
   photograph: "photograph",
   minutes: (minutes: number) => `${minutes} min`,

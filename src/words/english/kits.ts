@@ -16,10 +16,16 @@ export const kits = {
   inCaseMissing: "no stock place has it; a look may condemn what is in: think of the second trip",
   inCase: (place: string) => `${place}; in case a look condemns what is in`,
   forTheRebuild: "for the rebuild",
+  piecesOnly: (pieces: string, count: number, why: string) =>
+    `${count === 1 ? "Piece" : "Pieces"} ${pieces} from the bottom. ${why}`,
   standIns: (names: string) => `stand-in: ${names}`,
   due: {
     unknown: "Neither service nor installation is on record.",
     atOnce: "Due at once, whatever its date says.",
+    again: (days: number, why: string) =>
+      `${days === 1 ? "The day" : `${days} days`} after the last job. ${why}`,
+    shortened: (from: string, months: number) =>
+      `${from} The sheet says ${months} months: what was found here made it shorter.`,
     reported: (complaint: string) => `Due at once: ${complaint.toLowerCase()}.`,
     from: {
       service: (months: number, source: string) => `${months} months from its last service. ${source}.`,

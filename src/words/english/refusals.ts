@@ -26,6 +26,18 @@ export const refusals = {
   },
   wantsAFigure: "This check wants a measured figure.",
   wantsAChoice: "This check wants a choice, not a figure.",
+  photographFirst: "Take the photograph first: words alone do not put it back.",
+  writeAFigure: (unit: string) => `Write a figure${unit === "" ? "" : `, in ${unit}`}.`,
+  noSuchFigure: (low: number | undefined, high: number | undefined, unit: string) =>
+    low !== undefined && high !== undefined
+      ? `It can be ${low} to ${high} ${unit}. Look again.`
+      : low !== undefined
+        ? `It can be no less than ${low} ${unit}. Look again.`
+        : `It can be no more than ${high} ${unit}. Look again.`,
+  standsOtherwise: (noted: string, tolerance: number, unit: string) =>
+    `It was noted at ${noted}: set it back, to within ${tolerance} ${unit}.`,
+  wantsEachPiece: "Say it of each piece of the stack by itself.",
+  noSuchPiece: (of: number) => `The stack has ${of} pieces: count from the bottom up.`,
   answerOneOf: (answers: string) => `Answer one of: ${answers}.`,
   chooseOneOf: (choices: string) => `Choose one of: ${choices}.`,
   belowZero: "It cannot be below zero. Measure again.",

@@ -104,7 +104,7 @@ export function Checks({ sheet, system }: { sheet: Sheet; system: UnitSystem }) 
           <li key={check.id} className="py-2">
             {check.ask} <span className="plate text-soft">{check.phase}</span>
             <small className="block text-note text-soft">
-              {check.kind === "choice" &&
+              {(check.kind === "choice" || check.kind === "pieces") &&
                 check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
               {check.kind === "trick" &&
                 `${check.go.label}: ${check.go.means}; ${check.noGo.label}: ${check.noGo.means}`}

@@ -1,4 +1,4 @@
-import type { Check } from "../../formats";
+import { type Check, verdictsOf } from "../../formats";
 import { type Step, step } from "../step";
 import { stepAbout } from "../step-id";
 import { type Context, toolsOf } from "./context";
@@ -20,6 +20,7 @@ export function checkStep(context: Context, check: Check): Step {
     {
       kind: "check",
       check,
+      ...(check.kind === "pieces" && { pieces: context.parts.get(check.part)?.pieces ?? [] }),
       ...(context.rules >= 4 && check.wait_min !== undefined && { wait_min: check.wait_min }),
       ...carried(context, check),
     },
@@ -27,20 +28,18 @@ export function checkStep(context: Context, check: Check): Step {
 }
 
 /** An answer of it forbids going on: skipping the look would skip the stop. */
-function mayStop(check: Check): boolean {
-  switch (check.kind) {
-    case "choice":
-      return check.options.some((option) => option.means === "stop");
-    case "measure":
-      return [check.within, check.below, check.above].some((verdict) => verdict?.means === "stop");
-    case "trick":
-      return check.go.means === "stop" || check.noGo.means === "stop";
-  }
-}
+const mayStop = (check: Check): boolean => verdictsOf(check).some(({ verdict }) => verdict.means === "stop");
 
-/** The parts that it is asked of are off. */
-export const isReached = ({ removed }: Context, { needsOff = [] }: Pick<Check, "needsOff">): boolean =>
-  needsOff.every((part) => removed.includes(part));
+/** What it follows up was found. */
+export const isFollowedUp = ({ findings }: Context, { onlyAfter }: Pick<Check, "onlyAfter">): boolean =>
+  onlyAfter === undefined ||
+  onlyAfter.some(({ check, answers }) =>
+    findings.some((found) => found.check === check && answers.includes(found.given)),
+  );
+
+/** The parts that it is asked of are off, and what it follows up was found. */
+export const isReached = (context: Context, check: Pick<Check, "needsOff" | "onlyAfter">): boolean =>
+  (check.needsOff ?? []).every((part) => context.removed.includes(part)) && isFollowedUp(context, check);
 
 /** A look that comes before anything is opened and is of one part is asked where that part is to come off. */
 const isAsked = ({ rules, removed }: Context, { phase, part }: Check): boolean =>

@@ -1,4 +1,5 @@
 import {
+  asFitted,
   type Barred,
   planRebuild,
   planStrip,
@@ -12,7 +13,18 @@ import {
   withSafeWork,
 } from "../../build";
 import { type Finding, judge, type Renewal, renewals } from "../../findings";
-import type { Caution, Check, HeldLinks, JobInputs, Line, Part, Sheet, Tool, Way } from "../../formats";
+import type {
+  Caution,
+  Check,
+  HeldLinks,
+  JobInputs,
+  Line,
+  Part,
+  Sheet,
+  Tool,
+  Valve,
+  Way,
+} from "../../formats";
 import {
   type IsolationDemand,
   type IsolationFailure,
@@ -23,9 +35,10 @@ import {
 import { equipmentAt, MEDIA_RULES, mediumOf } from "../../line";
 import { toSI, unitNamed } from "../../quantity";
 import { ok, type Result } from "../../result";
-import { chooseKits, type KitChoice } from "../../store";
+import { chooseKits, type KitChoice, pieceKey } from "../../store";
 import { heldAs, heldLinks, lineAsItStands } from "../as-it-stands";
-import { buildAtWork } from "../found-build";
+import { buildAtWork, foundGeneration } from "../found-build";
+import { foundOptions } from "../found-options";
 import type { Progress } from "../progress";
 import { sheetOnLine } from "../sheet-on-line";
 import type { Danger } from "../step-head";
@@ -60,7 +73,7 @@ const MOST_ROUNDS = 8;
 
 /** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
 export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
-  const sheet = workSheet(inputs, "");
+  const sheet = workSheet(inputs, JSON.stringify(foundOptions(inputs.sheet, progress)));
   const build = buildAtWork(inputs, progress);
   const rules = inputs.rules ?? 1;
   const asBefore = rules < 2;
@@ -75,7 +88,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
   const due = new Map((inputs.renew ?? []).map((part) => [part, inputs.reason.says]));
   let reach = [
     ...new Set([...inputs.reach, ...due.keys(), ...begun, ...findings.flatMap((finding) => finding.reach)]),
-  ];
+  ].filter((id) => !lacks(inputs.sheet, sheet, id));
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const strip = stripOf(sheet, JSON.stringify({ reach, ...(build !== undefined && { build }) }));
     if (!strip.ok) return strip;
@@ -93,10 +106,13 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       ...new Set([...reach, ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id))]),
     ];
     if (wider.length === reach.length) {
-      const needs = renewed.map(
-        ({ part }) => [part, sheet.parts.find((each) => each.id === part)?.quantity ?? 1] as const,
+      const needs = renewed.flatMap((each) => needsOf(sheet, each));
+      const { isolation, waitsFor } = isolate(
+        inputs,
+        progress,
+        openedFor(inputs, sheet, removed, rules),
+        removed,
       );
-      const { isolation, waitsFor } = isolate(inputs, progress, openedFor(inputs, sheet, removed, rules));
       return ok({
         inputs,
         ...(build !== undefined && { build }),
@@ -112,7 +128,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
         rebuild: planRebuild(sheet, strip.value.moves, rules >= 4),
         findings,
         renewals: renewed,
-        kits: kitsOf(inputs, JSON.stringify(needs)),
+        kits: kitsOf(inputs, progress, needs),
       });
     }
     reach = wider;
@@ -134,17 +150,48 @@ function withinRating(sheet: Sheet, { rules = 1, line }: JobInputs): Sheet {
   return { ...sheet, checks: sheet.checks.map(capped) };
 }
 
+/** A part of the model that this valve does not have. */
+const lacks = (model: Sheet, { parts }: Sheet, id: string): boolean =>
+  model.parts.some((part) => part.id === id) && !parts.some((part) => part.id === id);
+
+/** What a renewal takes, by part, or by piece of a stack. */
+function needsOf(sheet: Sheet, renewal: Renewal): (readonly [string, number])[] {
+  const part = sheet.parts.find((each) => each.id === renewal.part);
+  if (renewal.because === "policy" || renewal.pieces === undefined)
+    return [[renewal.part, part?.quantity ?? 1]];
+  return renewal.pieces.map((piece) => [pieceKey(renewal.part, part?.pieces?.[piece - 1]?.name ?? ""), 1]);
+}
+
 const comesOff = (sheet: Sheet, id: string) =>
   sheet.parts.some((part) => part.id === id && part.stays !== true);
 
 /** The sheet as work on this valve takes it. */
-const workSheet = remembered((inputs: JobInputs) => withSafeWork(withinRating(sheetOnLine(inputs), inputs)));
+const workSheet = remembered((inputs: JobInputs, found) =>
+  withSafeWork(
+    withinRating(
+      asFitted(sheetOnLine(inputs), { ...inputs.valve.fitted, ...(JSON.parse(found) as Valve["fitted"]) }),
+      inputs,
+    ),
+  ),
+);
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
 
-export const kitsOf = remembered(({ sheet, store, valve }: JobInputs, needs) =>
-  chooseKits(sheet, new Map(JSON.parse(needs) as [string, number][]), store, valve.generation),
-);
+const kitsFor = remembered(({ sheet, store, valve }: JobInputs, ask) => {
+  const { needs, generation = valve.generation } = JSON.parse(ask) as KitDemand;
+  return chooseKits(sheet, needs, store, generation);
+});
+
+interface KitDemand {
+  readonly needs: readonly (readonly [string, number])[];
+  readonly generation?: string;
+}
+
+/** What to bring for these parts, for the generation that stands there. */
+export function kitsOf(inputs: JobInputs, progress: Progress, needs: KitDemand["needs"]): KitChoice {
+  const generation = foundGeneration(inputs.sheet, progress);
+  return kitsFor(inputs, JSON.stringify({ needs, ...(generation !== undefined && { generation }) }));
+}
 
 /** What to shut, and the jobs that have to be done before anything is. */
 interface Isolated {
@@ -181,11 +228,17 @@ const asPlannedBefore = remembered((plan: IsolationPlan): IsolationPlan => {
   };
 });
 
-function isolate(inputs: JobInputs, progress: Progress, open: readonly string[]): Isolated {
+function isolate(
+  inputs: JobInputs,
+  progress: Progress,
+  open: readonly string[],
+  removed: readonly string[],
+): Isolated {
   const { line, sheet } = inputs;
   const waitsFor = new Set<string>();
-  // Work that is done with the medium in the pipe shuts nothing.
-  if (line === undefined || sheet.isolation.workUnderPressure !== undefined)
+  // Work that is done with the medium in the pipe shuts nothing, and neither does a look.
+  const looks = inputs.looks !== undefined && removed.length === 0;
+  if (line === undefined || looks || sheet.isolation.workUnderPressure !== undefined)
     return { isolation: undefined, waitsFor };
   const demand = { open, passing: progress.passing };
   for (;;) {
@@ -291,7 +344,8 @@ export const limitSI = (check: Check) => (value: number) => {
 function findingsOf(sheet: Sheet, progress: Progress): Finding[] {
   return sheet.checks.flatMap((check) => {
     const given = progress.answers.get(check.id);
-    const found = given && judge(check, given.answer, limitSI(check));
+    const pieces = sheet.parts.find(({ id }) => id === check.part)?.pieces?.length;
+    const found = given && judge(check, given.answer, limitSI(check), pieces);
     return found === undefined ? [] : [found];
   });
 }

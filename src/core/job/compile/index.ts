@@ -8,7 +8,7 @@ import { type Away, awayFrom } from "../away-from";
 import type { Progress } from "../progress";
 import type { Step } from "../step";
 import { emptied, looksAway, testsAway } from "./away";
-import { checksOf } from "./checks";
+import { checkStep, checksOf, isFollowedUp } from "./checks";
 import { type Context, contextOf } from "./context";
 import { withDrawing } from "./drawn";
 import { isolate, letsOutByPower } from "./isolate";
@@ -85,7 +85,14 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
   if (!made.ok) return made;
   const context = made.value;
   const away = awayFrom(inputs);
-  const steps = (away === undefined ? inLine(context) : outOfLine(context, away)).map((each) =>
+  const looks = context.removed.length === 0 ? inputs.looks : undefined;
+  const cards =
+    looks !== undefined
+      ? looksAlone(context, looks)
+      : away === undefined
+        ? inLine(context)
+        : outOfLine(context, away);
+  const steps = cards.map((each) =>
     drawsAndAsks(context) ? withSourceAsked(context, withDrawing(context, each)) : each,
   );
   return ok({
@@ -104,6 +111,15 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
 
 /** Jobs of before keep their cards as they began. */
 const drawsAndAsks = ({ rules }: Context): boolean => rules >= 4;
+
+/** Looked at as it stands: nothing is shut for it and nothing comes off, unless an answer asks for that. */
+const looksAlone = (context: Context, looks: readonly string[]): Step[] => [
+  ...prepare(context).filter(({ kind }) => kind === "protect" || kind === "tools"),
+  ...context.sheet.checks
+    .filter((check) => looks.includes(check.id) && isFollowedUp(context, check))
+    .map((check) => checkStep(context, check)),
+  ...signOff(context),
+];
 
 /** Shut off, proven, opened, closed and brought back. */
 function inLine(context: Context): Step[] {

@@ -1,8 +1,10 @@
-import { buildThatShows } from "../found-build";
+import type { Sheet } from "../../formats";
+import { buildThatShows, generationThatShows } from "../found-build";
 import type { Phase } from "../phases";
-import { type Step, step } from "../step";
+import { type Step, type StepOf, step } from "../step";
 import { stepAbout } from "../step-id";
 import type { Noted } from "../steps/mark";
+import type { NotedFigure } from "../steps/noted-figure";
 import type { Context } from "./context";
 
 /** Something to note before it moves or is covered. */
@@ -10,6 +12,9 @@ interface Capture {
   readonly id: string;
   readonly about: Noted;
   readonly choices: readonly string[];
+  readonly figure?: NotedFigure;
+  readonly photo?: true;
+  readonly shapes?: StepOf<"mark">["shapes"];
   /** How it has to be, whatever was found. */
   readonly right?: string;
   /** The part whose fitting shows it again. */
@@ -25,11 +30,25 @@ export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">)
   ...sheet.capture
     .filter(({ needsOff = [] }) => needsOff.every((part) => removed.includes(part)))
     .map(
-      ({ id, ask, why, choices, confirmAfter, right, needsOff = [] }): Capture => ({
+      ({
+        id,
+        ask,
+        why,
+        choices = [],
+        figure,
+        photo,
+        drawn: shapes,
+        confirmAfter,
+        right,
+        needsOff = [],
+      }): Capture => ({
         id,
         about: { kind: "said", ask, why },
         choices,
         needsOff,
+        ...(figure !== undefined && { figure }),
+        ...(photo === true && { photo }),
+        ...(shapes !== undefined && { shapes }),
         ...(right !== undefined && { right }),
         ...(confirmAfter !== undefined && { confirmAfter }),
       }),
@@ -69,16 +88,27 @@ function otherBuild({ sheet, inputs, progress }: Context, { id }: Capture, phase
   const capture = sheet.capture.find((each) => each.id === id);
   const noted = progress.done.get(stepAbout("mark", id))?.entry;
   const registered = sheet.builds.find((each) => each.id === inputs.valve.build);
-  const found =
-    capture === undefined || noted === undefined ? undefined : buildThatShows(sheet, capture, noted);
-  return found === undefined || registered === undefined || found.id === registered.id
+  if (capture === undefined || noted === undefined) return [];
+  const found = buildThatShows(sheet, capture, noted);
+  const other =
+    found !== undefined && registered !== undefined && found.id !== registered.id
+      ? { registered: registered.name, found: found.name }
+      : otherGeneration(inputs, capture, noted);
+  return other === undefined
     ? []
-    : [
-        step(
-          { id: stepAbout("other-build", id), phase, minutes: 0.5 },
-          { kind: "other-build", registered: registered.name, found: found.name },
-        ),
-      ];
+    : [step({ id: stepAbout("other-build", id), phase, minutes: 0.5 }, { kind: "other-build", ...other })];
+}
+
+/** It is of another generation than the register says: another kit goes into it. */
+function otherGeneration(
+  { valve }: Context["inputs"],
+  capture: Sheet["capture"][number],
+  noted: string,
+): { registered: string; found: string } | undefined {
+  const found = generationThatShows(capture, noted);
+  return found === undefined || valve.generation === undefined || found === valve.generation
+    ? undefined
+    : { registered: valve.generation, found };
 }
 
 /** What a part takes with it, noted while it still sits. */
@@ -97,7 +127,8 @@ export const marksOnce = (context: Context, part: string, off: ReadonlySet<strin
         .filter(({ needsOff }) => needsOff.includes(part) && needsOff.every((each) => off.has(each)))
         .flatMap((each) => markSteps(context, each, "strip"));
 
-function markStep(context: Context, { id, about, choices, right }: Capture, phase: Phase): Step {
+function markStep(context: Context, each: Capture, phase: Phase): Step {
+  const { id, about, choices, figure, photo, shapes, right } = each;
   const taken = context.rules < 3 ? [] : takenBy(context, id, about);
   return step(
     { id: stepAbout("mark", id), phase, minutes: 0.5, mayOverride: true },
@@ -106,6 +137,9 @@ function markStep(context: Context, { id, about, choices, right }: Capture, phas
       mark: id,
       about,
       choices,
+      ...(figure !== undefined && { figure }),
+      ...(photo !== undefined && { photo }),
+      ...(shapes !== undefined && { shapes }),
       ...(right !== undefined && { right }),
       ...(taken.length > 0 && { taken }),
     },
@@ -128,7 +162,7 @@ function takenBy(context: Context, id: string, about: Noted): { place: string; b
 
 /** What was noted is shown when its part is in again, and has to be so; what was wrong is put right. Nothing noted, nothing to confirm. */
 export const confirms = (context: Context, fitted: string): Step[] =>
-  captures(context).flatMap(({ id, about, choices, confirmAfter, right }) => {
+  captures(context).flatMap(({ id, about, choices, figure, confirmAfter, right }) => {
     const noted = context.progress.done.get(stepAbout("mark", id))?.entry;
     if (confirmAfter !== fitted || noted === undefined) return [];
     return [
@@ -140,6 +174,7 @@ export const confirms = (context: Context, fitted: string): Step[] =>
           about,
           noted,
           choices,
+          ...(figure !== undefined && { figure }),
           mark: stepAbout("mark", id),
           ...(right !== undefined && right !== noted && { right }),
         },

@@ -1,4 +1,4 @@
-import type { Check, CheckVerdict, JobInputs } from "../../formats";
+import { type Check, type JobInputs, verdictsOf } from "../../formats";
 import type { LostConsumer } from "../../isolation";
 import { awayFrom } from "../away-from";
 import { type Step, step } from "../step";
@@ -38,7 +38,7 @@ function kit(context: Context): Step {
       kind: "kit",
       renewals: renewals.map((each) => ({ ...each, name: name(each.part) })),
       picks: kits.picks,
-      missing: kits.missing.map(({ part, pieces }) => ({ name: name(part), pieces })),
+      missing: kits.missing.map(({ name, pieces }) => ({ name, pieces })),
       doNotTake: kits.doNotTake,
       leftovers: kits.leftovers,
       supplies: [...new Set(sheet.supplies.map((supply) => supply.name))],
@@ -49,32 +49,25 @@ function kit(context: Context): Step {
 }
 
 /** Parts that come off and that a look of this job can condemn; none where that cannot be. */
-function pocketOf({ inputs, sheet, parts, removed, renewals }: Context): Pocket | undefined {
+function pocketOf({ inputs, progress, sheet, removed, renewals }: Context): Pocket | undefined {
   const certain = new Set(renewals.map(({ part }) => part));
   const condemned = new Set(sheet.checks.flatMap(condemnedBy));
   const maybe = removed.filter((id) => condemned.has(id) && !certain.has(id));
   const needs = maybe.map((id) => [id, sheet.parts.find((part) => part.id === id)?.quantity ?? 1] as const);
   if (needs.length === 0) return undefined;
-  const { picks, missing } = kitsOf(inputs, JSON.stringify(needs));
+  const { picks, missing } = kitsOf(inputs, progress, needs);
   return {
     picks,
-    missing: missing.map(({ part, pieces }) => ({ name: parts.get(part)?.name ?? part, pieces })),
+    missing: missing.map(({ name, pieces }) => ({ name, pieces })),
   };
 }
 
 /** Parts that one of its answers has renewed. */
-function condemnedBy(check: Check): readonly string[] {
-  const verdicts: readonly (CheckVerdict | undefined)[] =
-    check.kind === "choice"
-      ? check.options
-      : check.kind === "trick"
-        ? [check.go, check.noGo]
-        : [check.within, check.below, check.above];
-  return verdicts.flatMap((verdict) => [
-    ...(verdict?.alsoRenew ?? []),
-    ...(verdict?.means === "renew" && check.part !== undefined ? [check.part] : []),
+const condemnedBy = (check: Check): readonly string[] =>
+  verdictsOf(check).flatMap(({ verdict }) => [
+    ...(verdict.alsoRenew ?? []),
+    ...(verdict.means === "renew" && check.part !== undefined ? [check.part] : []),
   ]);
-}
 
 function toolsInOrder({ sheet, strip, rebuild, parts }: Context): string[] {
   const order = [

@@ -1,5 +1,6 @@
 import type { Check, Task } from "../../formats";
 import type { Step } from "../step";
+import { isFollowedUp } from "./checks";
 import type { Context } from "./context";
 import { checkAt } from "./sheet-card";
 import { taskSteps } from "./tasks";
@@ -17,13 +18,15 @@ export function rebuildCards(context: Context): { between: RebuildCard[]; atTheE
   if (rules < 3) return { between: [], atTheEnd: [] };
   const order = rebuild.flatMap((move) => (move.kind === "fit" ? [move.part] : []));
   const checks = sheet.checks
-    .filter((check) => check.phase === "rebuild" && check.afterFit === undefined)
+    .filter(
+      (check) => check.phase === "rebuild" && check.afterFit === undefined && isFollowedUp(context, check),
+    )
     .map((check) => ({ card: check, steps: () => checkAt(context, check, "rebuild") }));
   const work = (sheet.tasks ?? [])
     .filter((task) => task.when === "before-restore")
     .map((task) => ({ card: task, steps: () => taskSteps(context, task) }));
   const placed = [...checks, ...work]
-    .filter(({ card }) => asked(context, card))
+    .filter(({ card }) => comesOff(context, card))
     .map(({ card, steps }) => ({ place: placeOf(card, order), steps: steps() }));
   return {
     between: placed.flatMap(({ place, steps }) => (place === undefined ? [] : [{ ...place, steps }])),
@@ -32,7 +35,7 @@ export function rebuildCards(context: Context): { between: RebuildCard[]; atTheE
 }
 
 /** What it needs off or loose does come off in this job. */
-function asked({ removed }: Context, { needsOff = [], needs }: Check | Task): boolean {
+function comesOff({ removed }: Context, { needsOff = [], needs }: Check | Task): boolean {
   const wanted = [...needsOff, ...(needs?.off ?? []), ...(needs?.loose ?? [])];
   return wanted.every((part) => removed.includes(part));
 }

@@ -1,10 +1,11 @@
 import { crossingOrder } from "../../fastening";
+import type { Renewal } from "../../findings";
 import type { Part, PartFit } from "../../formats";
 import { type Step, type StepOf, step } from "../step";
 import { singleStep, stepAbout } from "../step-id";
 import type { FitRule } from "../steps/fit";
 import type { Pass } from "../steps/tighten";
-import { checkStep } from "./checks";
+import { checkStep, isFollowedUp } from "./checks";
 import { type Context, said, stands, toolsOf } from "./context";
 import { captures, confirms } from "./mark";
 import { type RebuildCard, rebuildCards } from "./rebuild-cards";
@@ -18,7 +19,9 @@ export function rebuild(context: Context): Step[] {
   let at = standsAfterStrip(context);
   const asked = (fitted: string) =>
     sheet.checks
-      .filter((check) => check.phase === "rebuild" && check.afterFit === fitted)
+      .filter(
+        (check) => check.phase === "rebuild" && check.afterFit === fitted && isFollowedUp(context, check),
+      )
       .map((check) => checkStep(context, check));
   const { between, atTheEnd } = rebuildCards(context);
   const cards = (part: string, when: RebuildCard["when"]): Step[] =>
@@ -116,8 +119,16 @@ function pulls(fit: PartFit): { torque_Nm?: number; limit_Nm?: number } {
   };
 }
 
+/** What of it goes in new: all of it, or some pieces of a stack. */
+function renewalOf({ renewals }: Context, { id }: Part): { renewal?: Renewal; fresh?: readonly number[] } {
+  const renewal = renewals.find((each) => each.part === id);
+  if (renewal === undefined) return {};
+  const fresh = renewal.because === "policy" ? undefined : renewal.pieces;
+  return fresh === undefined ? { renewal } : { fresh };
+}
+
 function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): StepOf<"fit"> {
-  const renewal = context.renewals.find((each) => each.part === part.id);
+  const { renewal, fresh } = renewalOf(context, part);
   const later = loose || patterned(part.quantity, fit.end);
   return step(
     {
@@ -138,6 +149,7 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
       rules: rulesOf(context, fit),
       count: part.quantity,
       pieces: part.pieces ?? [],
+      ...(fresh !== undefined && { fresh }),
       features: renewal === undefined ? [] : (part.features ?? []),
       ...(!later && pulls(fit)),
     },

@@ -1,4 +1,5 @@
 import { dangersAt, forbiddenAt } from "../../build";
+import { ofPieces } from "../../findings";
 import type { Part, Way } from "../../formats";
 import { awayFrom } from "../away-from";
 import { type Step, type StepOf, step } from "../step";
@@ -119,7 +120,7 @@ function whyOff({ sheet, removed, parts, inputs }: Context, part: Part, way: Way
 
 function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
   const { renewals, sheet } = context;
-  const renewal = renewals.find((each) => each.part === part.id);
+  const renewal = renewals.find((each) => each.part === part.id && !ofPieces(each));
   const stay = way.stayUntilCracked;
   return step(
     {

@@ -3,12 +3,15 @@ import type { Progress } from "../progress";
 import type { EntryRefusal } from "../refusal";
 import type { StepHead } from "../step-head";
 import { type AtEntry, type StepRule, startsWait } from "../step-rule";
+import type { Piece } from "./pieces";
 import { type Carried, expects, movesOf } from "./standing";
 
 /** A look, a measurement or a trick of the sheet. */
 export interface CheckFacts extends Carried {
   readonly kind: "check";
   readonly check: Check;
+  /** The stack of which each piece is looked at, from the bottom up. */
+  readonly pieces?: readonly Piece[];
   /** So long it is waited before all may be called well, min. */
   readonly wait_min?: number;
 }
@@ -33,8 +36,18 @@ function tooEarly(step: StepHead & CheckFacts, { progress, at }: AtEntry): Entry
   return { path: "/at", kind: "wait-not-over", minutes: Math.ceil((wait.until - at) / 60_000) };
 }
 
+/** A look that is answered with one of a few words. */
+type Looked = Extract<Check, { kind: "choice" | "trick" }>;
+
+/** What a piece of this name can look like. */
+export const optionsOf = (
+  { options }: Extract<Check, { kind: "pieces" }>,
+  { name }: Piece,
+): Extract<Check, { kind: "pieces" }>["options"] =>
+  options.filter(({ pieces }) => pieces === undefined || pieces.includes(name));
+
 /** What an answer of a look leads to. */
-function leadsTo(check: Exclude<Check, { kind: "measure" }>, answer: string): Disposition | undefined {
+function leadsTo(check: Looked, answer: string): Disposition | undefined {
   if (check.kind === "trick") return (answer === "go" ? check.go : check.noGo).means;
   return check.options.find((option) => option.id === answer)?.means;
 }
@@ -55,6 +68,7 @@ export const check: StepRule<CheckFacts> = {
       const { check } = step;
       if (check.id !== asked) return { path: "/check", kind: "another-check", gave: "answer" };
       if (check.kind === "measure") return { path: "/kind", kind: "wants-a-figure" };
+      if (check.kind === "pieces") return { path: "/kind", kind: "wants-each-piece" };
       const answers = check.kind === "trick" ? ["go", "no-go"] : check.options.map((option) => option.id);
       if (!answers.includes(answer)) return { path: "/answer", kind: "answer-one-of", answers };
       return leadsTo(check, answer) === "reuse" ? tooEarly(step, at) : undefined;
@@ -66,6 +80,14 @@ export const check: StepRule<CheckFacts> = {
       return si < 0 && check.dimension !== "gauge pressure"
         ? { path: "/si", kind: "below-zero" }
         : tooEarly(step, at);
+    },
+    "piece-judged": ({ check, pieces = [] }, { check: asked, piece, answer }) => {
+      if (check.id !== asked) return { path: "/check", kind: "another-check", gave: "answer" };
+      const looked = pieces[piece - 1];
+      if (check.kind !== "pieces") return { path: "/kind", kind: "wants-a-choice" };
+      if (looked === undefined) return { path: "/piece", kind: "no-such-piece", of: pieces.length };
+      const answers = optionsOf(check, looked).map(({ id }) => id);
+      return answers.includes(answer) ? undefined : { path: "/answer", kind: "answer-one-of", answers };
     },
     "photo-taken": () => undefined,
   },

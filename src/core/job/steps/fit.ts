@@ -27,6 +27,8 @@ export interface FitFacts extends Counted {
   readonly do: string;
   readonly why?: string;
   readonly renewal?: NamedRenewal;
+  /** Of a stack: the pieces that go in new, by their number from the bottom up. */
+  readonly fresh?: readonly number[];
   readonly end: EndCondition;
   /** By hand for now: it is tightened when its fellows are in. */
   readonly loose: boolean;

@@ -94,6 +94,8 @@ export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
         ...(check.afterFit !== undefined && { afterFit: swap(check.afterFit) }),
       };
       if (named.kind === "choice") return { ...named, options: named.options.map(verdict) };
+      if (named.kind === "pieces")
+        return { ...named, part: swap(named.part), options: named.options.map(verdict) };
       if (named.kind === "trick") return { ...named, go: verdict(named.go), noGo: verdict(named.noGo) };
       return {
         ...named,

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import type { JobInputs, Where } from "@/core/formats";
+import type { JobInputs, Valve, Where } from "@/core/formats";
 import { run } from "@/core/job";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
@@ -19,6 +19,7 @@ export function useStart(base: JobInputs) {
   const [reach, setReach] = useState<readonly string[]>(base.reach);
   const [policy, setPolicy] = useState(base.policy);
   const [where, setWhere] = useState<Where>(base.where ?? "line");
+  const [which, setWhich] = useState<Which>({});
   const [by, setBy] = useState(settings.who);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
@@ -30,10 +31,21 @@ export function useStart(base: JobInputs) {
       ),
     [sheet, reason.symptom, reach],
   );
+  const looks = reach.length > 0 ? undefined : sheet.symptoms.find(({ id }) => id === reason.symptom)?.looks;
   const inputs = useMemo(
     () =>
-      reach.length === 0 ? undefined : { ...placed(base, where), reason, reach: [...reach], policy, renew },
-    [base, where, reason, reach, policy, renew],
+      reach.length === 0 && looks === undefined
+        ? undefined
+        : {
+            ...placed(base, where),
+            valve: asTold(valve, which),
+            reason,
+            reach: [...reach],
+            policy,
+            renew,
+            ...(looks !== undefined && { looks }),
+          },
+    [base, valve, which, where, reason, reach, looks, policy, renew],
   );
   const compiled = useMemo(() => inputs && run(inputs, []), [inputs]);
   const proof = useProof(inputs);
@@ -42,7 +54,7 @@ export function useStart(base: JobInputs) {
     setSending(true);
     setProblems([]);
     const opened = await call(OPEN_JOB, {
-      body: { valve: valve.tag, where, reason, reach: [...reach], policy, renew },
+      body: { valve: valve.tag, where, reason, reach: [...reach], policy, renew, which },
     });
     if (opened.ok) {
       router.push(`/jobs/${encodeURIComponent(opened.value.id)}`);
@@ -61,8 +73,12 @@ export function useStart(base: JobInputs) {
     reason,
     setReason,
     reach,
+    /** Looked at only: nothing is reached. */
+    looks,
     setReach,
     toggle,
+    which,
+    setWhich,
     where,
     setWhere,
     policy,
@@ -83,10 +99,19 @@ export function useStart(base: JobInputs) {
   };
 }
 
+/** Which one it is, as far as it was told on this page. */
+export type Which = Pick<Valve, "build" | "generation" | "fitted">;
+
+const asTold = (valve: Valve, which: Which): Valve => ({
+  ...valve,
+  ...which,
+  ...(which.fitted !== undefined && { fitted: { ...valve.fitted, ...which.fitted } }),
+});
+
 export type Start = ReturnType<typeof useStart>;
 
 /** Out of its line nothing of it is shut, whatever is drawn. */
-function placed({ line, held, where: _, ...base }: JobInputs, where: Where): JobInputs {
+function placed({ line, held, where: _, looks: __, ...base }: JobInputs, where: Where): JobInputs {
   return where === "line"
     ? { ...base, ...(line !== undefined && { line }), ...(held !== undefined && { held }) }
     : { ...base, where };

@@ -103,12 +103,17 @@ function Why({ start: { sheet, reason, setReason, setReach, problems } }: { star
   );
 }
 
-function PartsToReach({ start: { sheet, reach, toggle } }: { start: Start }) {
+function PartsToReach({ start: { sheet, reach, looks, toggle } }: { start: Start }) {
   const name = (id: string) => sheet.parts.find((part) => part.id === id)?.name ?? id;
   return (
     <section className="card p-4">
       <h2 className="caption mb-2">Parts to reach</h2>
-      {reach.length === 0 ? (
+      {looks !== undefined ? (
+        <p>
+          None: it is looked at as it stands. Nothing is shut and nothing comes off, unless what is found asks
+          for it. Tap a part on the axis to reach it all the same.
+        </p>
+      ) : reach.length === 0 ? (
         <p role="alert" className="text-stop">
           Tap at least one part on the axis.
         </p>
