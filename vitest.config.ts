@@ -10,7 +10,7 @@ export default defineConfig({
     },
   },
   test: {
-    include: ["src/**/*.test.ts", "demo/**/*.test.ts"],
+    include: ["src/**/*.test.{ts,tsx}", "demo/**/*.test.ts"],
     // Generous, for hooks too: a host may be three times slower than another.
     testTimeout: 60_000,
     hookTimeout: 60_000,

@@ -27,17 +27,23 @@ interface Face {
   readonly asks: number;
   readonly warmth: boolean;
   readonly leftover: boolean;
+  /** A photograph is asked for before anything is noted. */
+  readonly photo: boolean;
   /** Something is counted on this card, and nothing was yet. */
   readonly toCount: boolean;
 }
 
 /** What is counted on a card: choices, fields, questions that are not said yes to, counters. */
 const COUNTED = [
-  "fieldset button",
+  "fieldset button:not([data-tick])",
   "textarea, input:not([type=file], [type=checkbox], [type=radio], [role=combobox])",
   "[data-ask]:not([aria-pressed=true])",
   "output",
 ];
+
+/** The smallest photograph there is. */
+const DOT =
+  "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
 
 /** What a technician does on the job card, by what stands on it. */
 export class Technician {
@@ -102,6 +108,7 @@ export class Technician {
         asks,
         warmth: said.includes("Temperature of the pipe"),
         leftover: said.includes("Right to be left over"),
+        photo: said.includes("Photograph it first"),
         toCount: zeros > 0,
       };
     }, COUNTED);
@@ -132,6 +139,11 @@ export class Technician {
 
   /** Both questions of work under pressure; the pieces that are right to be left on the bench. */
   private async alsoAsked({ asks, leftover }: Face): Promise<void> {
+    const unticked = this.card.locator("[data-tick][aria-pressed=false]");
+    for (let left = await unticked.count(); left > 0; left--) {
+      await unticked.first().click();
+      await expect(unticked).toHaveCount(left - 1);
+    }
     if (asks > 0)
       for (const question of await this.card.locator("[data-ask]").all())
         if ((await question.getAttribute("aria-pressed")) !== "true") await question.click();
@@ -155,6 +167,31 @@ export class Technician {
       }
     }
     await this.press();
+  }
+
+  /** Each piece of a stack, from the bottom up, with the same answer. */
+  private async eachPiece({ title }: Face, given: string | undefined): Promise<void> {
+    for (let piece = 1; (await this.title()) === title; piece++) {
+      await expect(async () => {
+        const now = await this.card.innerText();
+        expect(now.includes(`Piece ${piece} of`) || (await this.title()) !== title).toBe(true);
+      }).toPass({ timeout: 20_000 });
+      if ((await this.title()) !== title) return;
+      await (given === undefined
+        ? this.card.locator("fieldset button").first()
+        : this.card.getByRole("button", { name: given, exact: true })
+      ).click();
+    }
+  }
+
+  /** A photograph from the device. */
+  async photograph(): Promise<void> {
+    await this.card.locator("input[type=file]").setInputFiles({
+      name: "as-found.png",
+      mimeType: "image/png",
+      buffer: Buffer.from(DOT, "base64"),
+    });
+    await expect(this.card.getByRole("img", { name: /^Photograph/ }).first()).toBeVisible();
   }
 
   /** A wait that runs, sat out by a server whose clock has gone on. */
@@ -184,6 +221,11 @@ export class Technician {
       await this.compare({ ...RIGHT, ...answers });
       return;
     }
+    if (wide.startsWith("Say it of each piece")) {
+      await this.eachPiece(face, given);
+      return;
+    }
+    if (face.photo) await this.photograph();
     if (face.options > 0)
       await (given === undefined
         ? this.card.locator("fieldset button").first()

@@ -87,6 +87,10 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
         : words.boltRead(event.pass, event.bolt, quantity(speaker, event.reading_Nm, "torque"));
     case "piece-set":
       return words.piece(event.piece);
+    case "line-ticked":
+      return step !== undefined && "lines" in step
+        ? (step.lines?.find(({ id }) => id === event.line)?.name ?? event.line)
+        : event.line;
     case "part-compared":
       return foundWords(speaker, event.found);
     case "still-pressure":

@@ -13,7 +13,12 @@ export function fitRuleWords(speaker: Speaker, rule: FitRule): { says: string; w
     case "as-noted":
       return { says: words.noted(notedAsk(speaker, rule.about), rule.noted) };
     case "lubricate":
-      return { says: words.lubricate(rule.with, rule.on) };
+      return {
+        says: words.lubricate(rule.with, rule.on),
+        ...(rule.never !== undefined && {
+          why: words.never(speaker.say.common.commas(rule.never.map((base) => words.bases[base]))),
+        }),
+      };
     case "keep-off":
       return { says: words.keepOff(rule.what) };
     case "stays-dry":

@@ -1,5 +1,6 @@
 export { bellWords, type SpokenBell } from "./bells";
 export { changeWords } from "./changes";
+export { depthWords, moneyWords, otherDepth } from "./depth";
 export { drawnWords } from "./drawn";
 export { endWords, turnsInWords } from "./end-words";
 export { entryWords, handedOverWords } from "./entries";
@@ -34,8 +35,9 @@ export { dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits
 export { limitWords, unitOfCheck } from "./limit-words";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";
-export { asFoundWords, findingWords } from "./record";
+export { asFoundWords, findingWords, foundOfWords } from "./record";
 export { gateWords, impossibleWords, refusalWords } from "./refusals";
 export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";
+export { notedAsk } from "./steps/said";

@@ -42,7 +42,10 @@ export function kitLines(
 ): ListLine[] {
   const words = speaker.say.kits;
   return [
-    ...step.picks.map((pick) => ({ name: words.pieces(pick.name, pick.pieces), note: pick.place })),
+    ...step.picks.map((pick) => ({
+      name: words.pieces(pick.name, pick.pieces),
+      note: pick.note === undefined ? pick.place : words.placeAndNote(pick.place, pick.note),
+    })),
     ...step.renewals.map((each) => ({ name: each.name, note: words.renew(renewalWhy(speaker, each)) })),
     ...step.missing.map(({ name, pieces }) => ({
       name: words.pieces(name, pieces),

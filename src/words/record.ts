@@ -1,5 +1,5 @@
 import type { Finding } from "@/core/findings";
-import type { AsFound } from "@/core/job";
+import type { AsFound, FoundOf } from "@/core/job";
 import type { Speaker } from "./speaker";
 import { notedAsk } from "./steps/said";
 
@@ -14,6 +14,12 @@ function piecesWords(say: Speaker["say"], pieces: NonNullable<Finding["pieces"]>
   return say.common.commas([...counts].map(([answer, count]) => say.entries.pieces(count, answer)));
 }
 
+/** The same, with the part it is of. */
+export function foundOfWords(speaker: Speaker, { part, finding }: FoundOf): string {
+  const says = findingWords(speaker, finding);
+  return part === undefined ? says : speaker.say.entries.ofPart(part, says);
+}
+
 /** How it was found. */
 export function asFoundWords(speaker: Speaker, found: AsFound): string {
   switch (found.kind) {
@@ -22,7 +28,7 @@ export function asFoundWords(speaker: Speaker, found: AsFound): string {
     case "noted":
       return notedWords(speaker, found);
     case "finding":
-      return findingWords(speaker, found.finding);
+      return foundOfWords(speaker, found);
   }
 }
 

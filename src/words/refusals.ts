@@ -57,6 +57,12 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.wantsAFigure;
     case "wants-a-choice":
       return words.wantsAChoice;
+    case "no-such-line":
+      return words.noSuchLine;
+    case "wipe-it-first":
+      return words.wipeItFirst;
+    case "tick-every-line":
+      return words.tickEveryLine(commas(refusal.left));
     case "photograph-first":
       return words.photographFirst;
     case "write-a-figure":

@@ -76,11 +76,19 @@ function named(sheet: Sheet, part: string, piece: string, path: string, quantity
 }
 
 /** A look that follows up another one names a check before it, and answers that it can give. */
-function followUps({ checks }: Sheet): Problem[] {
-  return checks.flatMap(({ onlyAfter = [] }, index) =>
+function followUps({ checks, tasks = [] }: Sheet): Problem[] {
+  const all = [
+    ...checks.map(({ onlyAfter = [] }, index) => ({
+      onlyAfter,
+      at: `/checks/${index}`,
+      before: checks.slice(0, index),
+    })),
+    ...tasks.map(({ onlyAfter = [] }, index) => ({ onlyAfter, at: `/tasks/${index}`, before: checks })),
+  ];
+  return all.flatMap(({ onlyAfter, at: card, before }) =>
     onlyAfter.flatMap(({ check, answers }, number): Problem[] => {
-      const at = `/checks/${index}/onlyAfter/${number}`;
-      const asked = checks.slice(0, index).find(({ id }) => id === check);
+      const at = `${card}/onlyAfter/${number}`;
+      const asked = before.find(({ id }) => id === check);
       if (asked === undefined)
         return [{ path: `${at}/check`, message: `No check before this one is called "${check}".` }];
       const can = verdictsOf(asked).map(({ given }) => given);

@@ -2,11 +2,12 @@ import { type Sheet, sheetNow, verdictsOf } from "../formats";
 import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
 import { checkBuild } from "./check-build";
+import { checkFluids } from "./check-fluids";
 import { checkIntervals } from "./check-intervals";
 import { checkPieces } from "./check-pieces";
 import { checkStanding } from "./check-standing";
 import { checkSums } from "./check-sums";
-import { lubricantClash, threadClash } from "./compatibility";
+import { threadClash } from "./compatibility";
 import { neverOff } from "./never-off";
 import { forbiddenAt } from "./safe-work";
 
@@ -116,8 +117,6 @@ export function checkSheet(given: Sheet): Problem[] {
     };
     if (fit.surface?.kind === "lubricate") {
       supply(fit.surface.with, `${at}/fit/surface/with`);
-      const clash = lubricantClash(part.material, supplies.get(fit.surface.with)?.base);
-      if (clash !== undefined) say(`${at}/fit/surface/with`, `${part.name}: ${clash}`);
     }
     if (fit.thread !== undefined && fit.thread.kind !== "dry") {
       supply(fit.thread.with, `${at}/fit/thread/with`);
@@ -199,6 +198,14 @@ export function checkSheet(given: Sheet): Problem[] {
         say(`/kits/${index}/generations`, `There is no generation "${generation}" in this sheet.`);
   });
   knownAll(sheet.singles, "/singles");
+  sheet.depths?.forEach((depth, index) => {
+    knownAll(depth.reach, `/depths/${index}/reach`);
+    knownAll(depth.renews, `/depths/${index}/renews`);
+    depth.symptoms?.forEach((id, number) => {
+      if (!sheet.symptoms.some((symptom) => symptom.id === id))
+        say(`/depths/${index}/symptoms/${number}`, `There is no reason "${id}" in this sheet.`);
+    });
+  });
   sheet.rechecks?.forEach(({ afterFit }, index) => {
     knownAll(afterFit, `/rechecks/${index}/afterFit`);
   });
@@ -230,6 +237,6 @@ export function checkSheet(given: Sheet): Problem[] {
         `${part.name} is used once, but no kit brings it and it is not sold singly.`,
       );
   });
-  problems.push(...checkBuild(sheet), ...checkStanding(sheet), ...checkPieces(sheet));
+  problems.push(...checkBuild(sheet), ...checkStanding(sheet), ...checkPieces(sheet), ...checkFluids(sheet));
   return problems;
 }

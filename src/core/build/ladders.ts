@@ -32,6 +32,7 @@ export interface StuckRung {
     | "hot-water"
     | "warm-air"
     | "cracks"
+    | "shears"
     | "tap"
     | "cut-out"
     | "in-no-kit";
@@ -47,6 +48,8 @@ const MELTS: ReadonlySet<Part["material"]> = new Set([
   "fibre",
 ]);
 
+const SHEARS: ReadonlySet<Part["material"]> = new Set(["brass", "bronze", "copper"]);
+
 /** Right size and steady pull, oil and time, heat, shock, cut: with the rung at which this part says stop. */
 export function stuckLadder(part: Part, sheet: Sheet): StuckRung[] {
   const near = sheet.parts.some(
@@ -60,6 +63,9 @@ export function stuckLadder(part: Part, sheet: Sheet): StuckRung[] {
   const gentle = [go("pull", "steady-pull"), go("oil", soft ? "no-oil" : "oil-and-time")];
   if (burns) return [...gentle, stop("heat", "no-flame-near-gas")];
   const heat = go("heat", soft || near ? "hot-water" : "warm-air");
+  // A spindle that shears takes the valve with it.
+  if (part.shape.kind === "stem" && SHEARS.has(part.material))
+    return [...gentle, heat, stop("shock", "shears")];
   if (brittle) return [...gentle, heat, stop("shock", "cracks")];
   return [
     ...gentle,

@@ -1,4 +1,4 @@
-import { type CheckVerdict, type Sheet, type Valve, verdictsOf } from "../formats";
+import { type Sheet, type Valve, verdictsOf, withVerdicts } from "../formats";
 
 /**
  * The sheet of a valve that lacks some of what its model may have: without those parts, and without all that only speaks of
@@ -8,11 +8,13 @@ export function asFitted(sheet: Sheet, fitted: Valve["fitted"] = {}): Sheet {
   const gone = new Set(
     sheet.parts.flatMap(({ id, option }) => (option !== undefined && fitted[option] === "no" ? [id] : [])),
   );
-  if (gone.size === 0) return sheet;
+  if (Object.values(fitted).every((each) => each !== "no")) return sheet;
   const there = (id: string) => !gone.has(id);
   const left = (ids: readonly string[]) => ids.filter(there);
-  const has = ({ part, needsOff = [] }: { part?: string; needsOff?: readonly string[] }) =>
-    (part === undefined || there(part)) && needsOff.every(there);
+  const has = ({ part, option, needsOff = [] }: Asked) =>
+    (option === undefined || fitted[option] !== "no") &&
+    (part === undefined || there(part)) &&
+    needsOff.every(there);
   return {
     ...sheet,
     parts: sheet.parts.flatMap((part) =>
@@ -41,12 +43,26 @@ export function asFitted(sheet: Sheet, fitted: Valve["fitted"] = {}): Sheet {
       ...(interval.opens !== undefined && { opens: left(interval.opens) }),
     })),
     ...(sheet.rebuild !== undefined && { rebuild: left(sheet.rebuild) }),
+    ...(sheet.depths !== undefined && {
+      depths: sheet.depths.map((depth) => ({
+        ...depth,
+        reach: left(depth.reach),
+        renews: left(depth.renews),
+      })),
+    }),
     symptoms: sheet.symptoms.map((symptom) => ({
       ...symptom,
       reach: left(symptom.reach),
       ...(symptom.renews !== undefined && { renews: left(symptom.renews) }),
     })),
   };
+}
+
+/** What is asked of a part, or only where an option is there. */
+interface Asked {
+  readonly part?: string;
+  readonly option?: string;
+  readonly needsOff?: readonly string[];
 }
 
 type Left = (ids: readonly string[]) => string[];
@@ -61,24 +77,9 @@ function judging(check: Sheet["checks"][number], left: Left): Sheet["checks"][nu
       left([...reach, ...alsoRenew]).length < reach.length + alsoRenew.length,
   );
   if (!asks) return check;
-  const of = <V extends CheckVerdict>(verdict: V): V => ({
+  return withVerdicts(check, (verdict) => ({
     ...verdict,
     ...(verdict.reach !== undefined && { reach: left(verdict.reach) }),
     ...(verdict.alsoRenew !== undefined && { alsoRenew: left(verdict.alsoRenew) }),
-  });
-  switch (check.kind) {
-    case "choice":
-      return { ...check, options: check.options.map(of) };
-    case "pieces":
-      return { ...check, options: check.options.map(of) };
-    case "trick":
-      return { ...check, go: of(check.go), noGo: of(check.noGo) };
-    case "measure":
-      return {
-        ...check,
-        within: of(check.within),
-        ...(check.below !== undefined && { below: of(check.below) }),
-        ...(check.above !== undefined && { above: of(check.above) }),
-      };
-  }
+  }));
 }

@@ -14,6 +14,8 @@ export interface TrayItem {
   readonly place: TrayPlace;
   readonly keep?: string;
   readonly renew: boolean;
+  /** It was only slackened, and sits where it sat. */
+  readonly slackened?: true;
   /** The part a fastener came from: it goes back to that place and no other. */
   readonly from?: string;
 }
@@ -57,6 +59,7 @@ export function trayAccount(sheet: Sheet, state: TrayState): TrayAccount {
       order: index + 1,
       place,
       ...(part.keep !== undefined && { keep: part.keep }),
+      ...(part.slackened === true && { slackened: true as const }),
       ...(from !== undefined && { from }),
       renew: state.renew.has(id),
     };

@@ -58,6 +58,7 @@ describe("what an answer means", () => {
     expect(judge(of, { kind: "said", answer: "cut" }, mm)).toEqual({
       check: "lip",
       part: "disc",
+      given: "cut",
       answer: "Cut",
       means: "renew",
       says: "Cut.",

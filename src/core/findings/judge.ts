@@ -10,6 +10,8 @@ export type Observation =
 /** A piece of a stack as it was found. */
 export interface PieceFound {
   readonly piece: number;
+  /** Which answer it was. */
+  readonly given: string;
   readonly answer: string;
   readonly means: Disposition;
   readonly grade?: Grade;
@@ -52,6 +54,13 @@ const finding = (check: Check, given: string, answer: string, verdict: CheckVerd
 });
 
 const WORSE: Record<Disposition, number> = { reuse: 0, clean: 1, renew: 2, stop: 3 };
+const MORE_WORN: Record<Grade, number> = { good: 0, marginal: 1, gone: 2 };
+
+/** What does more with it is worse; of what does as much, what is more worn. */
+const worseOf = <V extends CheckVerdict>(one: V, other: V): V => {
+  const rank = ({ means, grade = "good" }: V) => 3 * WORSE[means] + MORE_WORN[grade];
+  return rank(other) > rank(one) ? other : one;
+};
 
 /** The worst of its pieces is what is found of a stack, once each was looked at. */
 function ofPieces(
@@ -65,12 +74,13 @@ function ofPieces(
   });
   const all = found.flatMap((each) => each ?? []);
   if (count === 0 || all.length < count) return undefined;
-  const worst = all.reduce((bad, each) => (WORSE[each.option.means] > WORSE[bad.option.means] ? each : bad));
+  const worst = all.map(({ option }) => option).reduce(worseOf);
   const bad = all.flatMap(({ piece, option }) => (option.means === "renew" ? [piece] : []));
   return {
-    ...finding(check, worst.option.id, worst.option.label, worst.option),
+    ...finding(check, worst.id, worst.label, worst),
     pieces: all.map(({ piece, option }) => ({
       piece,
+      given: option.id,
       answer: option.label,
       means: option.means,
       ...(option.grade !== undefined && { grade: option.grade }),

@@ -32,6 +32,16 @@ export const NeedsSchema = Type.Object(
 );
 export type Needs = Static<typeof NeedsSchema>;
 
+/** A card that follows up an answer of a check. */
+export const onlyAfter = Type.Optional(
+  Type.Array(Type.Object({ check: Id, answers: Type.Array(Id, { minItems: 1 }) }, closed), {
+    title: "Only after",
+    description:
+      "Asked only once one of these answers was given: an option, go or no-go, below, within or above.",
+    minItems: 1,
+  }),
+);
+
 /** What is moved while the card is done. A card of its own puts it back: no author has to think of it. */
 export const MovesSchema = Type.Object(
   {

@@ -19,6 +19,7 @@ export {
 export * from "./read";
 export * from "./register";
 export * from "./sheet";
+export { ChosenDepthSchema } from "./sheet-depth";
 export { sheetNow } from "./sheet-now";
 export * from "./store";
-export { type VerdictAt, verdictsOf } from "./verdicts";
+export { type VerdictAt, verdictsOf, withVerdicts } from "./verdicts";

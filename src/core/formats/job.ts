@@ -4,12 +4,13 @@ import { ProofSchema } from "./proof";
 import { ValveSchema } from "./register";
 import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Words } from "./shared";
 import { CHECK_DIMENSIONS, SheetSchema } from "./sheet";
+import { ChosenDepthSchema } from "./sheet-depth";
 import { StoreSchema } from "./store";
 
 /** The newest event version this program understands. */
 export const EVENT_VERSION = 1;
 /** The rules by which a job is planned that begins now. */
-export const PLAN_RULES = 4;
+export const PLAN_RULES = 5;
 
 const base = {
   v: Type.Literal(EVENT_VERSION),
@@ -173,6 +174,15 @@ export const EventSchema = oneKindOf(
     },
     closed,
   ),
+  Type.Object(
+    {
+      kind: Type.Literal("line-ticked"),
+      ...base,
+      step: Step,
+      line: Type.String({ minLength: 1, maxLength: 200 }),
+    },
+    closed,
+  ),
   Type.Object({ kind: Type.Literal("still-pressure"), ...base, step: Step }, closed),
   Type.Object(
     {
@@ -269,6 +279,7 @@ export const JobInputsSchema = Type.Object(
       Type.Array(Id, { description: "Parts that the reason for the job renews, whatever they look like." }),
     ),
     where: Type.Optional(WhereSchema),
+    depth: Type.Optional(ChosenDepthSchema),
     openedAt: Instant,
     openedBy: Words,
     rules: Type.Optional(
@@ -276,7 +287,7 @@ export const JobInputsSchema = Type.Object(
         minimum: 1,
         maximum: PLAN_RULES,
         description:
-          "By which rules it is planned, from its beginning to its end. 4: zero is proven again after a stop, the position is looked at. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
+          "By which rules it is planned, from its beginning to its end. 5: the kit is ticked line by line. 4: zero is proven again after a stop, the position is looked at. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
       }),
     ),
     held: Type.Optional(Held),

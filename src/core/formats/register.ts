@@ -48,6 +48,12 @@ export const ValveSchema = Type.Object(
         says: "Write each option with yes or no, as meter=yes switch=no.",
       }),
     ),
+    served: Type.Optional(
+      Type.Record(Id, Type.Integer({ minimum: 0 }), {
+        description: "How often each part went back since it was new: stack=3.",
+        says: "Write each part with how often it went back, as stack=3.",
+      }),
+    ),
     symptom: Type.Optional(Words),
   },
   {

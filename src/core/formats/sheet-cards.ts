@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { standing } from "./card";
+import { onlyAfter, standing } from "./card";
 import { closed, Id, Minutes, oneOf, titled, Words } from "./shared";
 import { CautionSchema, ForbiddenTool, Shape } from "./sheet-part";
 
@@ -35,6 +35,18 @@ export const TaskSchema = Type.Object(
         },
       ),
     ),
+    list: Type.Optional(
+      Type.Array(Type.Object({ name: Words, pieces: Type.Optional(Type.Integer({ minimum: 1 })) }, closed), {
+        title: "Ticked one by one",
+        description: "Each of these is ticked before the card is done.",
+        minItems: 1,
+      }),
+    ),
+    with: Type.Optional({
+      ...titled("With", Id),
+      description: "The supply it is done with: a descaler, a soap.",
+    }),
+    onlyAfter,
     tools: Type.Array(Id),
     part: Type.Optional(Id),
     cautions: Type.Optional(Type.Array(CautionSchema)),
@@ -92,10 +104,23 @@ export const CaptureSchema = Type.Object(
         },
       ),
     ),
+    option: Type.Optional(
+      Type.String({
+        title: "Only with",
+        description: "The option it belongs to: a valve without it is not asked.",
+      }),
+    ),
     photo: Type.Optional(
       Type.Boolean({
         title: "With a photograph",
         description: "It is not noted without a photograph: words do not put it back.",
+      }),
+    ),
+    dials: Type.Optional(
+      Type.Record(Words, Type.Number({ minimum: -360, maximum: 360 }), {
+        title: "Drawn as a pointer",
+        description:
+          "Where a pointer, an arrow or a lever stands at each choice: degrees clockwise from the top.",
       }),
     ),
     drawn: Type.Optional(
@@ -159,6 +184,13 @@ export const RestoreSchema = Type.Object(
     do: Words,
     why: Words,
     minutes: Minutes,
+    list: Type.Optional(
+      Type.Array(Type.Object({ name: Words, pieces: Type.Optional(Type.Integer({ minimum: 1 })) }, closed), {
+        title: "Ticked one by one",
+        description: "Each of these is ticked before the card is done.",
+        minItems: 1,
+      }),
+    ),
     cautions: Type.Optional(Type.Array(CautionSchema)),
     ...standing,
   },

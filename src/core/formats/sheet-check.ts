@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { standing } from "./card";
+import { onlyAfter, standing } from "./card";
 import { closed, Id, Minutes, oneKindOf, oneOf, source, titled, Words } from "./shared";
 
 const Disposition = oneOf("reuse", "clean", "renew", "stop");
@@ -67,12 +67,11 @@ const checkBase = {
   part: Type.Optional(Type.String({ description: "What is looked at; absent for the valve as a whole." })),
   phase: oneOf("triage", "inspect", "rebuild", "test"),
   needsOff: Type.Optional(Type.Array(Id, { description: "Asked only when these parts are off." })),
-  onlyAfter: Type.Optional(
-    Type.Array(Type.Object({ check: Id, answers: Type.Array(Id, { minItems: 1 }) }, closed), {
-      title: "Only after",
-      description:
-        "Asked only once one of these answers was given: an option, go or no-go, below, within or above.",
-      minItems: 1,
+  onlyAfter,
+  builtBefore: Type.Optional(
+    titled("Only if built in before", {
+      ...Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+      description: "A day. Asked too where nobody knows when it was built in.",
     }),
   ),
   rubric: Type.Optional(titled("Drawn as", Rubric)),

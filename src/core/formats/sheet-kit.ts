@@ -25,6 +25,14 @@ export const KitSchema = Type.Object(
       ),
       { minItems: 1 },
     ),
+    note: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 400,
+        title: "What to know of it",
+        description: "What it does better or worse than another kit for the same work.",
+      }),
+    ),
     lookAlike: Type.Optional(
       Type.String({
         minLength: 1,

@@ -114,6 +114,31 @@ export const CautionSchema = Type.Object(
   closed,
 );
 
+/** A place on a part, as it stands on the axis. */
+const GripAt = oneOf("top", "middle", "foot", "left", "right");
+export type GripAt = Static<typeof GripAt>;
+
+/** What goes in instead of a part that nobody sells any more. */
+const StandIn = Type.Object(
+  {
+    name: Words,
+    why: Words,
+    sizes: Type.Array(Type.Object({ name: Words, nominal_mm: mm("Its size") }, closed), {
+      description: "Kept sizes, to order it or to make it by.",
+    }),
+    besides: Type.Optional(
+      Type.Array(Words, { title: "Goes with it", description: "Nuts, washers, a tap." }),
+    ),
+    hottest_C: Type.Optional(
+      Type.Number({ title: "Bears up to", description: "°C. A medium that is hotter softens it." }),
+    ),
+    make: Type.Optional(titled("How it is made", Words)),
+    source,
+  },
+  closed,
+);
+export type StandIn = Static<typeof StandIn>;
+
 /** One way a part comes off: what must be off before, how, with what, in which position. */
 const Way = Type.Object(
   {
@@ -151,6 +176,20 @@ const Way = Type.Object(
         description:
           "Where the fasteners sit that stay in until the joint is cracked: opposite each other when left out; at the bottom where they cradle what comes off.",
       }),
+    ),
+    grip: Type.Optional(
+      Type.Object(
+        {
+          at: GripAt,
+          with: Words,
+          keepOff: Type.Optional(Type.Object({ at: GripAt, why: Words }, closed)),
+        },
+        {
+          ...closed,
+          title: "Gripped at",
+          description: "Where a tool grips or levers it, and where none ever may: drawn on its shape.",
+        },
+      ),
     ),
     spoils: Type.Optional(
       Type.Array(Id, { description: "One-use parts that this removal spoils beside the part itself." }),
@@ -329,6 +368,10 @@ export const PartSchema = Type.Object(
     oneUse: Type.Optional(Type.String({ description: "Why it cannot go back once it was off." })),
     soft: Type.Optional(Type.Boolean({ description: "A seal or ring that policies renew when disturbed." })),
     keep: Type.Optional(Type.String({ description: "Why it must not be lost: it is in no kit." })),
+    standIn: Type.Optional(titled("What stands in for it", StandIn)),
+    slackened: Type.Optional(
+      Type.Boolean({ title: "Only slackened", description: "It is not taken out: slackened it lets go." }),
+    ),
     fastener: Type.Optional(
       Type.Object(
         {
@@ -336,6 +379,15 @@ export const PartSchema = Type.Object(
           drive: Words,
           grade: Type.Optional(Words),
           circle_mm: Type.Optional(mm("Bolt circle")),
+          lengths: Type.Optional(
+            Type.Array(
+              Type.Object(
+                { pieces: Type.Integer({ minimum: 1 }), length_mm: mm("Length"), where: Words },
+                closed,
+              ),
+              { description: "Where they are not all alike: so many of each, and where they sit." },
+            ),
+          ),
         },
         closed,
       ),
@@ -354,6 +406,14 @@ export const PartSchema = Type.Object(
                 minLength: 1,
                 maxLength: 400,
                 description: "How this one differs from the others.",
+              }),
+            ),
+            cue: Type.Optional(
+              Type.String({
+                minLength: 1,
+                maxLength: 200,
+                description:
+                  "What is done or felt as it goes in: the driver turned over, it drops and locks.",
               }),
             ),
           },

@@ -4,11 +4,13 @@ import { Medium } from "./line";
 import { closed, Id, Minutes, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
 import { CaptureSchema, RestoreSchema, RungSchema, TaskSchema } from "./sheet-cards";
 import { CheckSchema, type Disposition, type Grade, type Rubric } from "./sheet-check";
+import { DepthSchema } from "./sheet-depth";
 import { KitSchema, ToolSchema } from "./sheet-kit";
 import {
   type CautionSchema,
   type EndCondition,
   type Feature,
+  type GripAt,
   PartSchema,
   type StayAt,
   type ToolClass,
@@ -16,7 +18,8 @@ import {
 
 export type { ReleaseRung, RestoreCard, Task } from "./sheet-cards";
 export { CHECK_DIMENSIONS } from "./sheet-check";
-export type { Disposition, EndCondition, Feature, Grade, Rubric, StayAt, ToolClass };
+export type { ChosenDepth, Depth } from "./sheet-depth";
+export type { Disposition, EndCondition, Feature, Grade, GripAt, Rubric, StayAt, ToolClass };
 
 const Trait = oneOf(
   "hydrant",
@@ -183,6 +186,9 @@ export const SheetSchema = Type.Object(
           part: Type.Optional(
             Type.String({ description: "The part it comes loose with. Its place is noted before." }),
           ),
+          option: Type.Optional(
+            Type.String({ title: "Only with", description: "The option it belongs to." }),
+          ),
           on: Type.Optional(
             Type.Array(Words, { minItems: 2, description: "Ports or terminals it may sit on." }),
           ),
@@ -237,7 +243,25 @@ export const SheetSchema = Type.Object(
         {
           id: Id,
           name: Words,
-          base: oneOf("silicone", "petroleum", "food-grade", "anaerobic", "ptfe", "metallic"),
+          base: oneOf(
+            "silicone",
+            "petroleum",
+            "food-grade",
+            "anaerobic",
+            "ptfe",
+            "metallic",
+            "acid",
+            "soap",
+            "solvent",
+            "refrigerant-oil",
+            "plug-cock",
+          ),
+          potable: Type.Optional(
+            Type.Boolean({
+              title: "Listed for drinking water",
+              description: "It may touch what people drink.",
+            }),
+          ),
         },
         closed,
       ),
@@ -246,6 +270,18 @@ export const SheetSchema = Type.Object(
     checks: Type.Array(CheckSchema),
     kits: Type.Array(KitSchema),
     tasks: Type.Optional(Type.Array(TaskSchema)),
+    depths: Type.Optional(
+      Type.Array(DepthSchema, {
+        title: "How deep",
+        description: "Shallowest first: what it is weighed between.",
+      }),
+    ),
+    oldFrom_years: Type.Optional(
+      titled(
+        "Counts as old from",
+        Type.Number({ exclusiveMinimum: 0, description: "Years since it was built in." }),
+      ),
+    ),
     singles: Type.Array(Id, { description: "Parts sold singly." }),
     rebuild: Type.Optional(
       Type.Array(Id, {

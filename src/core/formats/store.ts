@@ -9,6 +9,19 @@ export const StoreSchema = Type.Object(
     name: Words,
     currency: Type.String({ minLength: 1, maxLength: 8 }),
     demonstration: Type.Optional(Type.Boolean()),
+    rates: Type.Optional(
+      Type.Object(
+        {
+          hour: Type.Number({ minimum: 0, description: "An hour of whoever does it." }),
+          trip: Type.Number({ minimum: 0, description: "One more trip." }),
+          outage_hour: Type.Number({ minimum: 0, description: "An hour in which somebody goes without." }),
+        },
+        {
+          ...closed,
+          description: "What time costs, in the currency of the prices: how deep to go is weighed by it.",
+        },
+      ),
+    ),
     places: Type.Array(
       Type.Object(
         {

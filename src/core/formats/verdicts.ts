@@ -29,3 +29,22 @@ export function verdictsOf(check: Check): VerdictAt[] {
       });
   }
 }
+
+/** The same check with every verdict changed. */
+export function withVerdicts(check: Check, of: <V extends CheckVerdict>(verdict: V) => V): Check {
+  switch (check.kind) {
+    case "choice":
+      return { ...check, options: check.options.map(of) };
+    case "pieces":
+      return { ...check, options: check.options.map(of) };
+    case "trick":
+      return { ...check, go: of(check.go), noGo: of(check.noGo) };
+    case "measure":
+      return {
+        ...check,
+        within: of(check.within),
+        ...(check.below !== undefined && { below: of(check.below) }),
+        ...(check.above !== undefined && { above: of(check.above) }),
+      };
+  }
+}

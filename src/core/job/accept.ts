@@ -131,6 +131,7 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
     case "wait-started":
     case "step-done":
     case "piece-set":
+    case "line-ticked":
     case "piece-judged":
     case "part-compared":
     case "still-pressure":

@@ -55,6 +55,16 @@ function lookedAgain({ inputs, progress }: Run, before: Readonly<Record<string, 
   return dates;
 }
 
+/** How often each part that was off went back since it was new. */
+function servedOf({ tray }: Run, before: Readonly<Record<string, number>> = {}): Record<string, number> {
+  const served: Record<string, number> = { ...before };
+  for (const { part, place } of tray.items) {
+    if (place === "renewed") delete served[part];
+    if (place === "back-in") served[part] = (served[part] ?? 0) + 1;
+  }
+  return served;
+}
+
 /** What its answers make shorter from now on; never longer than it is already. */
 function shortened({ plan }: Run, before: Readonly<Record<string, number>> = {}): Record<string, number> {
   const shorter: Record<string, number> = { ...before };
@@ -97,6 +107,7 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
     last[worked] = day;
     delete dueSince[worked];
   }
+  const served = whole ? servedOf(job, valve.served) : { ...valve.served };
   const fitted = { ...valve.fitted, ...foundOptions(job.inputs.sheet, job.progress) };
   const { symptom, last: _, dueSince: __, recheck: ___, ...rest } = valve;
   const build = confirmedBuild(job.inputs, job.progress)?.id;
@@ -112,5 +123,6 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
     ...(Object.keys(shorter).length > 0 && { shorter }),
     ...(Object.keys(recheck).length > 0 && { recheck }),
     ...(Object.keys(fitted).length > 0 && { fitted }),
+    ...(Object.keys(served).length > 0 && { served }),
   };
 }

@@ -102,6 +102,8 @@ describe("counts that must balance", () => {
     const job = new Walk(jobOn("ottermouth-brook-20", ["stack", "piston"])).until(at("tray"));
     expect(job.job.current).toMatchObject({ kind: "tray", leftovers: 1 });
     const tray = (entry: string) => job.add({ kind: "step-done", step: "tray", entry });
+    expect(() => tray("1")).toThrow("Not ticked yet: Spacer, grey");
+    job.add({ kind: "line-ticked", step: "tray", line: "left:Spacer, grey" });
     expect(() => tray("some")).toThrow("as a number");
     expect(() => tray("3")).toThrow("1 should be left over and 3 are");
     tray("3: two screws that lay on the floor before");
@@ -235,12 +237,12 @@ describe("what was noted", () => {
     expect(plan.steps.some((step) => step.id === "confirm:at:w1")).toBe(false);
   });
 
-  it("a photograph belongs to a note or a look, and to nothing else", () => {
+  it("a photograph belongs to a note, a look or a part that comes off, and to nothing else", () => {
     const photo = { kind: "photo-taken", photo: "p-1", sha256: "0".repeat(64) };
     const job = new Walk(jobOn("sedgeway-furrow-25", ["diaphragm"])).until((step) => step.kind === "mark");
     job.add({ ...photo, step: job.job.current!.id });
     expect(job.job.progress.photos).toHaveLength(1);
-    job.until((step) => step.kind === "strip");
+    job.until((step) => step.kind === "gauge");
     expect(() => job.add({ ...photo, step: job.job.current!.id })).toThrow("takes no photograph");
   });
 });

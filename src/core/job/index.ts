@@ -17,6 +17,7 @@ export { type BenchLink, benchLinks } from "./bench-links";
 export { canonical, chainStart, digest, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
+export { type FoldedLine, foldLog } from "./fold-log";
 export { buildThatShows, generationThatShows } from "./found-build";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { PHASES, type Phase } from "./phases";
@@ -24,6 +25,7 @@ export { BAR, effectiveEvents, newestOwn, type Progress, replay } from "./progre
 export { type Proof, prove, truthsOf } from "./prove";
 export {
   type AsFound,
+  type FoundOf,
   type JobRecord,
   jobRecord,
   type RecordLine,
@@ -47,8 +49,9 @@ export { ASKED_TWICE } from "./step-rule";
 export { actsOf } from "./step-rules";
 export { lookWait, optionsOf } from "./steps/check";
 export { staysAt } from "./steps/crack";
-export type { FitRule } from "./steps/fit";
+export { type FitRule, WIPED } from "./steps/fit";
 export type { ProvePlace } from "./steps/gauge";
+export { linesLeft, type TickLine } from "./steps/lines";
 export type { Noted } from "./steps/mark";
 export { type NotedFigure, unitOfFigure } from "./steps/noted-figure";
 export { piecesLeft } from "./steps/pieces";

@@ -9,6 +9,8 @@ import { BAR } from "./progress";
 import { type Run, run } from "./run";
 import type { Step, StepOf } from "./step";
 import { optionsOf } from "./steps/check";
+import { WIPED } from "./steps/fit";
+import { linesLeft } from "./steps/lines";
 import { nextBolt } from "./steps/tighten";
 
 /** Reads a demo document; a broken one is a bug in the demo. */
@@ -75,7 +77,7 @@ export function dryJob(more: Partial<JobInputs> = {}): JobInputs {
 /** What a card says to a metric reader. */
 export const says = (step: Step): StepWords => stepWords(speaker(), step);
 
-/** Answers that differ from the good one, by check id. */
+/** Answers that differ from the good one, by check, or by what is noted. */
 export type Answers = Readonly<Record<string, string>>;
 
 /** Plays a technician who does every step well: the events of a job, one after the other, each accepted by the rules. */
@@ -211,12 +213,25 @@ export class Walk {
               nominal_mm === undefined ? { name, said: value } : { name, si: nominal_mm / 1000 },
             ),
           });
+        if (step.kind === "fit" && step.wipe === true) this.add({ kind: "line-ticked", ...at, line: WIPED });
         this.add({ kind: "step-done", ...at, ...(step.count > 1 && { entry: `${step.count}` }) });
+        return;
+      case "kit":
+      case "task":
+      case "ready":
+      case "tray":
+        for (const line of linesLeft(step, this.job.progress))
+          this.add({ kind: "line-ticked", ...at, line: line.id });
+        this.add({ kind: "step-done", ...at, ...entry(step) });
         return;
       case "mark":
         if (step.photo === true)
           this.add({ kind: "photo-taken", ...at, photo: `photo-${step.mark}`, sha256: "0".repeat(64) });
-        this.add({ kind: "step-done", ...at, ...entry(step) });
+        this.add({
+          kind: "step-done",
+          ...at,
+          ...(this.answers[step.mark] === undefined ? entry(step) : { entry: this.answers[step.mark] }),
+        });
         return;
       case "sign-off":
         this.add({ kind: "signed-off", statement: "Back in service" });
@@ -246,7 +261,8 @@ export class Walk {
           ...at,
           check: check.id,
           piece: index + 1,
-          answer: given ?? optionsOf(check, piece).find((each) => each.means === "reuse")!.id,
+          answer: (optionsOf(check, piece).find((each) => each.id === given) ??
+            optionsOf(check, piece).find((each) => each.means === "reuse"))!.id,
         });
     else if (check.kind === "trick")
       this.add({ kind: "check-answered", ...at, check: check.id, answer: given ?? "go" });

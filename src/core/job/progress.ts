@@ -60,6 +60,8 @@ export interface Progress {
   readonly pulls: ReadonlyMap<string, ReadonlyMap<string, number>>;
   /** Pieces of a stack counted out or in, by step. */
   readonly pieces: ReadonlyMap<string, number>;
+  /** Lines of a list that were ticked, by step. */
+  readonly ticked: ReadonlyMap<string, ReadonlySet<string>>;
   /** What was seen on the new part, by part: the newest comparison counts. */
   readonly compared: ReadonlyMap<string, readonly FoundFeature[]>;
   readonly photos: readonly { readonly step: string; readonly photo: string; readonly at: number }[];
@@ -121,6 +123,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   const bolts = new Map<string, Set<string>>();
   const pulls = new Map<string, Map<string, number>>();
   const pieces = new Map<string, number>();
+  const ticked = new Map<string, Set<string>>();
   const compared = new Map<string, readonly FoundFeature[]>();
   const photos: { step: string; photo: string; at: number }[] = [];
   const judged = new Map<string, { disposition: "reuse" | "renew"; reason: string; by: string }>();
@@ -209,6 +212,9 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
       case "piece-set":
         pieces.set(event.step, event.piece);
         break;
+      case "line-ticked":
+        ticked.set(event.step, (ticked.get(event.step) ?? new Set()).add(event.line));
+        break;
       case "part-compared":
         compared.set(event.part, event.found);
         break;
@@ -289,6 +295,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     bolts,
     pulls,
     pieces,
+    ticked,
     compared,
     photos,
     judged,

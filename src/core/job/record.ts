@@ -1,6 +1,6 @@
 import { judgeNewPart, type NewPart } from "../build";
 import type { Finding } from "../findings";
-import type { HandedOver, JobEvent, SealedEvent } from "../formats";
+import type { ChosenDepth, HandedOver, JobEvent, SealedEvent } from "../formats";
 import { type Due, dues } from "../rounds";
 import type { Leftover } from "../store";
 import { afterJob } from "./after-job";
@@ -40,7 +40,14 @@ export type AsFound =
       /** The build that the register named until then. */
       readonly registered?: string;
     }
-  | { readonly kind: "finding"; readonly finding: Finding };
+  | ({ readonly kind: "finding" } & FoundOf);
+
+/** What a look gave, and the part it was a look at. */
+export interface FoundOf {
+  readonly finding: Finding;
+  /** Its name; none where it was the valve as a whole. */
+  readonly part?: string;
+}
 
 export type ComparedPart = Extract<JobEvent, { kind: "part-compared" }>["found"];
 
@@ -66,7 +73,9 @@ function registeredAs(steps: ReadonlyMap<string, Step>, { mark }: StepOf<"mark">
 /** The proof of a job, as facts. */
 export interface JobRecord {
   readonly asFound: readonly AsFound[];
-  readonly asLeft: readonly Finding[];
+  readonly asLeft: readonly FoundOf[];
+  /** What was noted and stands so again: settings, ports, which one is in. */
+  readonly stands: readonly { readonly about: Noted; readonly noted: string }[];
   readonly findings: readonly Finding[];
   readonly readings: readonly {
     readonly what: string;
@@ -111,6 +120,8 @@ export interface JobRecord {
   }[];
   /** What somebody else has to do now: the leak as it was graded, the repair, the work of a licensed trade. */
   readonly handedOver?: HandedOver & { readonly at: number; readonly by: string; readonly says: string };
+  /** How deep it went, and what was weighed for it. */
+  readonly depth?: ChosenDepth;
   readonly lines: readonly RecordLine[];
   readonly next: Due | undefined;
 }
@@ -131,6 +142,10 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const name = (id = "") => part(id)?.name ?? id;
   const signed = progress.signedOff;
   const finished = signed === undefined ? inputs.valve : afterJob(inputs.valve, job, signed.at);
+  const foundOf = (finding: Finding): FoundOf => ({
+    finding,
+    ...(finding.part !== undefined && { part: name(finding.part) }),
+  });
   const inPhase = (...phases: readonly Phase[]) =>
     plan.findings.filter((finding) => {
       const phase = steps.get(stepAbout("check", finding.check))?.phase;
@@ -153,15 +168,30 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
               },
             ];
       }),
-      ...inPhase("triage", "inspect").map((finding): AsFound => ({ kind: "finding", finding })),
+      ...inPhase("triage", "inspect").map((finding): AsFound => ({ kind: "finding", ...foundOf(finding) })),
     ],
-    asLeft: inPhase("rebuild", "test"),
+    asLeft: inPhase("rebuild", "test").map(foundOf),
+    stands: [...steps.values()].flatMap((step) => {
+      const noted = step.kind === "mark" ? progress.done.get(step.id)?.entry : undefined;
+      return step.kind !== "mark" || noted === undefined || signed === undefined
+        ? []
+        : [{ about: step.about, noted: step.right ?? noted }];
+    }),
     findings: plan.findings,
     readings: [
       ...progress.readings.map(({ what, typed, at, by, step }) => ({ what, typed, at, by, ...atStep(step) })),
-      ...[...progress.answers].flatMap(([check, { answer, at, by }]) =>
-        answer.kind === "measured"
-          ? [{ what: check, typed: answer.typed, at, by, ...atStep(stepAbout("check", check)) }]
+      // A first test that failed stands beside the one that passed.
+      ...effectiveEvents(sealed.map((each) => each.event)).flatMap((event) =>
+        event.kind === "check-measured"
+          ? [
+              {
+                what: event.check,
+                typed: event.typed,
+                at: Date.parse(event.at),
+                by: event.by,
+                ...stepOf(event, event.step),
+              },
+            ]
           : [],
       ),
     ].sort((a, b) => a.at - b.at),
@@ -218,6 +248,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       at,
       by,
     })),
+    ...(inputs.depth !== undefined && { depth: inputs.depth }),
     ...(signed?.handedOver !== undefined && {
       handedOver: { ...signed.handedOver, at: signed.at, by: signed.by, says: signed.statement },
     }),

@@ -64,6 +64,9 @@ export type EntryRefusal = At &
     | { readonly kind: "not-the-right-part"; readonly verdict: Exclude<NewPart, { kind: "right" }> }
     | { readonly kind: "still-on-the-tray"; readonly items: readonly TrayItem[] }
     | { readonly kind: "short-of-pieces"; readonly items: readonly TrayItem[] }
+    | { readonly kind: "no-such-line" }
+    | { readonly kind: "wipe-it-first" }
+    | { readonly kind: "tick-every-line"; readonly left: readonly string[] }
     | { readonly kind: "say-how-many-are-left" }
     | { readonly kind: "other-leftovers"; readonly expected: number; readonly said: number }
     /** Entries of this kind do not belong to this kind of step. */

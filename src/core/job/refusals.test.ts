@@ -88,7 +88,7 @@ const WRONG: readonly (readonly [Place, Readonly<Record<string, unknown>>, path:
   ["the bolts", { kind: "bolt-pulled", pass: 1, bolt: 2 }, "/bolt", /Next is bolt 1 of pass 1/],
   ["the bolts", { kind: "bolt-pulled", pass: 2, bolt: 1 }, "/bolt", /Next is bolt 1 of pass 1/],
   ["a strip", { kind: "part-compared", part: "disc", found: [] }, "/kind", /No new part is compared/],
-  ["a strip", { kind: "photo-taken", photo: "p", sha256: "0".repeat(64) }, "/kind", /takes no photograph/],
+  ["the gauge", { kind: "photo-taken", photo: "p", sha256: "0".repeat(64) }, "/kind", /takes no photograph/],
   ["the signature", { kind: "note-added", text: "One more thing" }, "", /signed off/],
   ["the signature", { kind: "undone", event: "job-1-e90" }, "", /signed off/],
 ];

@@ -59,6 +59,7 @@ const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
   "given-up",
   "part-compared",
   "piece-set",
+  "line-ticked",
   "bolt-pulled",
   "wait-started",
 ] satisfies JobEvent["kind"][]);

@@ -10,5 +10,5 @@ export {
   type Purchase,
 } from "./kit-choice";
 export { smallSolver } from "./small-solver";
-export { pieceKey } from "./stack-pieces";
+export { nameOfPieces, pieceKey } from "./stack-pieces";
 export { stockFor } from "./stock";

@@ -12,6 +12,8 @@ export interface Pick {
   readonly name: string;
   readonly pieces: number;
   readonly place: string;
+  /** What to know of it, in the words of the sheet. */
+  readonly note?: string;
   /** Of all these pieces. */
   readonly price: number;
   readonly days: number;
@@ -166,6 +168,7 @@ function purchaseOf(cover: Cover<StockOffer> | undefined): Purchase {
       name: offer.name,
       pieces: count,
       place: offer.lying.place.name,
+      ...(offer.kit?.note !== undefined && { note: offer.kit.note }),
       price: (offer.price * count) / HUNDREDTHS,
       days: offer.lying.place.days,
     })),

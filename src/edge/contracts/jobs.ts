@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { JobSchema, SealedEventSchema, WhereSchema } from "@/core/formats";
+import { ChosenDepthSchema, JobSchema, SealedEventSchema, WhereSchema } from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -41,6 +41,12 @@ export const OPEN_JOB = contract({
         }),
       ),
       where: Type.Optional(WhereSchema),
+      depth: Type.Optional(
+        Type.Pick(ChosenDepthSchema, ["id", "leak", "access", "reason"], {
+          ...closed,
+          description: "How deep it goes: what was weighed for it is worked out again here.",
+        }),
+      ),
       which: Type.Optional(
         Type.Object(
           {

@@ -18,7 +18,7 @@ export function rowOver(known: Valve | undefined, row: RegisterRow): Partial<Val
     ...row.set,
     // A row that names one interval leaves the dates of the others alone.
     ...Object.fromEntries(
-      (["last", "dueSince", "shorter", "recheck", "fitted"] as const).flatMap((column) =>
+      (["last", "dueSince", "shorter", "recheck", "fitted", "served"] as const).flatMap((column) =>
         row.set[column] === undefined ? [] : [[column, { ...known?.[column], ...row.set[column] }]],
       ),
     ),
@@ -216,6 +216,7 @@ function intervalFaults(
     shorter: intervals,
     recheck: { what: "look once more", known: ids(sheet.rechecks) },
     fitted: { what: "option", known: ids(sheet.options) },
+    served: { what: "part", known: ids(sheet.parts) },
   } as const;
   return (Object.keys(named) as (keyof typeof named)[]).flatMap((column) => {
     const { what, known } = named[column];

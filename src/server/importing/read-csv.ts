@@ -25,7 +25,7 @@ const NEEDED: ReadonlySet<string> = new Set(ROW_SCHEMAS.register.required);
 /** Columns of several dates or words, each by what it is of: `five=2022-04-26 look=2026-03-27`. */
 const NAMED: ReadonlySet<string> = new Set(["last", "dueSince", "recheck", "fitted"]);
 /** Columns of several figures: `yearly=6`. */
-const FIGURES: ReadonlySet<string> = new Set(["shorter"]);
+const FIGURES: ReadonlySet<string> = new Set(["shorter", "served"]);
 
 /** A cell of several entries, read; the cell as it stands where it is not written so. */
 function cellOf(key: string, value: string): unknown {

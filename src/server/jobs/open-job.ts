@@ -1,4 +1,5 @@
 import type { StripFailure } from "@/core/build";
+import { type DepthAsked, depthOf } from "@/core/depth";
 import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Valve, type Where } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import {
@@ -29,6 +30,8 @@ export interface OpenJob {
   readonly policy: JobInputs["policy"];
   /** Where the valve is; in its line when left out. */
   readonly where?: Where;
+  /** How deep it goes, and what was weighed for it. */
+  readonly depth?: DepthAsked;
   /** Which one it is, as far as it was told before the trip. */
   readonly which?: Pick<Valve, "build" | "generation" | "fitted">;
 }
@@ -149,7 +152,10 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
       },
     ]);
   const first = run(inputs, []);
-  return first.ok ? ok(inputs) : err([outOfReach(first.error, sheet)]);
+  if (!first.ok) return err([outOfReach(first.error, sheet)]);
+  const depth = ask.depth && depthOf(inputs, ask.depth);
+  if (depth?.ok === false) return err([depth.error]);
+  return ok({ ...inputs, ...(depth !== undefined && { depth: depth.value }) });
 }
 
 /** Opens a job; a valve has one open job at a time. */

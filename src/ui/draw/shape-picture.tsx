@@ -1,4 +1,5 @@
 import type { Part } from "@/core/formats";
+import { DialPicture } from "./dial-picture";
 import { PartDrawing } from "./part";
 
 /** A shape by itself, in a frame; shapes that are to be told apart are drawn to one scale. */
@@ -32,13 +33,16 @@ export const scaleOf = (shapes: readonly Part["shape"][]): number =>
 export function drawnChoices(
   choices: readonly string[],
   drawn: Readonly<Record<string, Part["shape"]>> = {},
+  dials: Readonly<Record<string, number>> = {},
 ): { id: string; label: string; picture?: React.ReactNode }[] {
   const scale = scaleOf(Object.values(drawn));
   return choices.map((choice) => {
     const shape = drawn[choice];
+    const at_deg = dials[choice];
     return {
       id: choice,
       label: choice,
+      ...(at_deg !== undefined && { picture: <DialPicture at_deg={at_deg} /> }),
       ...(shape !== undefined && { picture: <ShapePicture shape={shape} scale={scale} /> }),
     };
   });

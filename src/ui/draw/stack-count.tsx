@@ -75,6 +75,9 @@ export function StackCount({
             )}
           </p>
         )}
+        {upward && piece?.cue !== undefined && counted < pieces.length && (
+          <p className="mt-2 rounded border-cold border-l-[6px] bg-sunk px-3 py-1.5 text-body">{piece.cue}</p>
+        )}
         {counted === pieces.length && <p className="mt-3 text-lead text-go-text">{words.all}</p>}
       </div>
     </div>

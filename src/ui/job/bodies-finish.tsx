@@ -10,6 +10,7 @@ import { TextField } from "../kit/text-field";
 import { useSpeaker } from "../use-speaker";
 import { SignName } from "../who-picker";
 import { type BodyProps, STEP_FORM, StepForm } from "./step-form";
+import { TickLines } from "./tick-lines";
 
 export function TrayBody({ step, log }: BodyProps<"tray">) {
   const words = useSpeaker();
@@ -61,6 +62,7 @@ export function TrayBody({ step, log }: BodyProps<"tray">) {
           note={plan.kits.leftovers.map((each) => `${each.name}: ${leftoverWhy(words, each)}`).join(" ")}
         />
       </dl>
+      <TickLines step={step} log={log} />
       <Counter label={account.left} count={left} onCount={setLeft} />
       {left !== step.leftovers && left > 0 && (
         <Asked form={form} name="what">

@@ -1,7 +1,7 @@
 "use client";
 
 import clsx from "clsx";
-import { useEffect } from "react";
+import { type ReactNode, useEffect } from "react";
 import type { Disposition } from "@/core/formats";
 import { lookWait, type StepOf } from "@/core/job";
 import { kitLines, type ListLine, limitWords, standIns, toolName, unitOfCheck } from "@/words";
@@ -17,6 +17,7 @@ import { MarkForm } from "./mark-form";
 import { pictured } from "./pictured";
 import { PiecesForm } from "./pieces-form";
 import { type BodyProps, StepForm } from "./step-form";
+import { TickLines } from "./tick-lines";
 import type { JobLog } from "./use-job-log";
 
 /** What is noted before it moves, with its photograph. */
@@ -51,6 +52,7 @@ export function CheckBody({
     log.add({ kind: "wait-started", step: step.id, minutes: step.wait_min ?? 0 });
   return (
     <>
+      {step.served !== undefined && <p className="text-body text-soft">{card.look.served(step.served)}</p>}
       {step.wait_min !== undefined && (
         <WaitClock
           minutes={step.wait_min}
@@ -158,7 +160,11 @@ function MeasureForm({
 
 export function KitBody({ step, log }: BodyProps<"kit">) {
   const words = useSpeaker();
-  return <Collect step={step.id} log={log} lines={kitLines(words, step)} />;
+  return (
+    <Collect step={step.id} log={log} lines={kitLines(words, step)}>
+      <TickLines step={step} log={log} />
+    </Collect>
+  );
 }
 
 export function ToolsBody({ step, log }: BodyProps<"tools">) {
@@ -173,7 +179,17 @@ export function ToolsBody({ step, log }: BodyProps<"tools">) {
   return <Collect step={step.id} log={log} lines={lines} />;
 }
 
-function Collect({ step, log, lines }: { step: string; log: JobLog; lines: readonly ListLine[] }) {
+function Collect({
+  step,
+  log,
+  lines,
+  children,
+}: {
+  step: string;
+  log: JobLog;
+  lines: readonly ListLine[];
+  children?: ReactNode;
+}) {
   const { look } = useSpeaker().say.card;
   return (
     <StepForm onDone={() => log.add({ kind: "step-done", step })}>
@@ -188,6 +204,7 @@ function Collect({ step, log, lines }: { step: string; log: JobLog; lines: reado
         ))}
         {lines.length === 0 && <li className="py-2 text-soft">{look.nothingToBring}</li>}
       </ul>
+      {children}
     </StepForm>
   );
 }

@@ -3,7 +3,7 @@
 import clsx from "clsx";
 import { useState } from "react";
 import type { EndCondition } from "@/core/formats";
-import { type FitRule, nextBolt, piecesLeft } from "@/core/job";
+import { type FitRule, nextBolt, piecesLeft, WIPED } from "@/core/job";
 import { formatQuantity } from "@/core/quantity";
 import { endWords, fitRuleWords, threadNote } from "@/words";
 import { BoltCircle } from "../draw/bolt-circle";
@@ -13,7 +13,10 @@ import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { ComparePart, useComparison } from "./compare-part";
 import { JoinDrawing } from "./join-drawing";
+import { PhotoStrip } from "./photo-strip";
+import { StandIn } from "./stand-in";
 import { type BodyProps, StepForm } from "./step-form";
+import { TickLines } from "./tick-lines";
 import { useWrench, WrenchPanel } from "./wrench";
 
 const RULE_TONE = {
@@ -71,7 +74,15 @@ export function FitBody({ step, log }: BodyProps<"fit">) {
           );
         })}
       </ul>
+      {step.standIn !== undefined && <StandIn of={step.standIn} />}
+      {step.wipe === true && (
+        <TickLines
+          step={{ id: step.id, lines: [{ id: WIPED, name: words.say.card.ticks.wiped, pieces: 1 }] }}
+          log={log}
+        />
+      )}
       <HowTight {...step} />
+      {step.part !== undefined && <PhotoStrip log={log} step={`strip:${step.part}`} />}
       {step.pieces.length === 0 && step.count > 1 && (
         <Counter label={words.say.card.fit.count} count={count} most={step.count} onCount={setCount} />
       )}

@@ -3,6 +3,7 @@
 import clsx from "clsx";
 import { useState } from "react";
 import { ASKED_TWICE, piecesLeft, staysAt } from "@/core/job";
+import { Grip } from "../draw/grip";
 import { onCircle } from "../draw/round";
 import { StackCount } from "../draw/stack-count";
 import { Asked, needed, useAsked } from "../kit/asked";
@@ -10,7 +11,10 @@ import { Choices } from "../kit/choices";
 import { Counter } from "../kit/counter";
 import { useSpeaker } from "../use-speaker";
 import { MarkForm } from "./mark-form";
+import { PhotoStrip } from "./photo-strip";
+import { StandIn } from "./stand-in";
 import { type BodyProps, StepForm } from "./step-form";
+import { TickLines } from "./tick-lines";
 
 export function StripBody({ step, log }: BodyProps<"strip">) {
   const { strip } = useSpeaker().say.card;
@@ -32,6 +36,20 @@ export function StripBody({ step, log }: BodyProps<"strip">) {
       {step.pieces.length === 0 && step.count > 1 && (
         <Counter label={strip.count} count={count} most={step.count} onCount={setCount} />
       )}
+      {step.grip !== undefined && part !== undefined && (
+        <div className="card flex items-center gap-4 px-4 py-3">
+          <Grip part={part} at={step.grip.at} {...(step.grip.keepOff && { keepOff: step.grip.keepOff.at })} />
+          <p className="text-body">
+            <b>{strip.gripHere(step.grip.with)}</b>
+            {step.grip.keepOff !== undefined && (
+              <span className="mt-1 block text-stop">{strip.keepOff(step.grip.keepOff.why)}</span>
+            )}
+          </p>
+        </div>
+      )}
+      {step.standIn !== undefined && <StandIn of={step.standIn} />}
+      {step.keep !== undefined && <p className="text-body">{strip.bagIt}</p>}
+      <PhotoStrip log={log} step={step.id} take />
     </StepForm>
   );
 }
@@ -48,6 +66,7 @@ export function TaskBody({ step, log }: BodyProps<"task">) {
       {step.count !== undefined && (
         <Counter label={step.count.what} count={count} most={step.count.most} onCount={setCount} />
       )}
+      <TickLines step={step} log={log} />
     </StepForm>
   );
 }

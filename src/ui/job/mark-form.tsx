@@ -18,6 +18,7 @@ export function MarkForm({
   choices,
   figure,
   shapes,
+  dials,
   label,
   missing,
   photos,
@@ -28,6 +29,7 @@ export function MarkForm({
   choices: readonly string[];
   figure?: NotedFigure;
   shapes?: Readonly<Record<string, Part["shape"]>>;
+  dials?: Readonly<Record<string, number>>;
   label: string;
   missing: string;
   photos: { readonly step: string; readonly take?: true; readonly asked?: boolean };
@@ -57,7 +59,7 @@ export function MarkForm({
       {photos.take === true && photos.asked === true && <PhotoStrip log={log} step={photos.step} take />}
       {figure === undefined ? (
         <Asked form={form} name="seen" refuse={needed(missing)}>
-          {(field) => <Choices label={label} options={drawnChoices(choices, shapes)} {...field} />}
+          {(field) => <Choices label={label} options={drawnChoices(choices, shapes, dials)} {...field} />}
         </Asked>
       ) : (
         <AskedFigure

@@ -12,6 +12,7 @@ import { AskTwiceBody, ConfirmBody, CrackBody, StripBody, TaskBody } from "./bod
 import { WaitBody } from "./bodies-wait";
 import { showsAtOnce, startsFirst } from "./look-wait";
 import { type BodyProps, StepForm } from "./step-form";
+import { TickLines } from "./tick-lines";
 import type { JobLog } from "./use-job-log";
 
 /** What the wide button is asked with. */
@@ -34,6 +35,11 @@ interface StepView<K extends StepKind> {
 
 const Plain = ({ step, log }: BodyProps<StepKind>) => (
   <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })} />
+);
+const ListBody = ({ step, log }: BodyProps<"ready">) => (
+  <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+    <TickLines step={step} log={log} />
+  </StepForm>
 );
 const OpenBody = ({ step, log }: BodyProps<"open">) => (
   <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>{step.where ?? null}</StepForm>
@@ -128,7 +134,12 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   position: PLAIN,
   "ask-twice": ASKED,
   crack: { Body: CrackBody, button: ({ stay }, { says }) => says.cracked(stay) },
-  strip: { Body: StripBody, button: (step, pressed) => pieceSays(step, pressed, "out") ?? pressed.says.off },
+  strip: {
+    Body: StripBody,
+    button: (step, pressed) =>
+      pieceSays(step, pressed, "out") ??
+      (step.slackened === true ? pressed.says.slackened : pressed.says.off),
+  },
   blank: { Body: Plain, button: ({ how }, { says }) => says.blank[how] },
   task: { Body: TaskBody, button: done },
   soak: WAITED,
@@ -141,7 +152,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   "tighten-one": { Body: TightenOneBody, button: only("tight") },
   tray: { Body: TrayBody, button: only("balances") },
   cure: WAITED,
-  ready: PLAIN,
+  ready: { Body: ListBody, button: done },
   "shut-point": PLAIN,
   "start-pump": PLAIN,
   evacuate: WRITTEN,

@@ -44,6 +44,7 @@ export const card = {
     blank: { "goes-in": "Blank is in, tag on it", "comes-out": "Blank is out, header free" },
     standsSo: "It stands so: go by it",
     off: "Off, on the tray",
+    slackened: "Slackened, it stays in",
     asBefore: "It is so again",
     bolt: (bolt: number) => `Bolt ${bolt} done`,
     tight: "It is tight",
@@ -100,6 +101,17 @@ export const card = {
     atLeast: (low: string) => `at least ${low}`,
     between: (low: string, high: string) => `${low} to ${high}`,
   },
+  standIn: {
+    title: "Stands in for it",
+    bears: (celsius: number) => `bears up to ${celsius} °C`,
+    besides: (things: string) => `Goes with it: ${things}.`,
+  },
+  ticks: {
+    wiped: "Wiped: dry, and nothing that slips on it",
+    title: "Take each in your hand",
+    of: (done: number, all: number) => `${done} of ${all}`,
+    pieces: (name: string, pieces: number) => `${pieces} × ${name}`,
+  },
   stack: {
     counted: {
       in: (counted: number, of: number) => `${counted} of ${of} pieces in`,
@@ -137,6 +149,8 @@ export const card = {
     seen: "What do you see?",
     seenMissing: "Choose one: nobody remembers it at the rebuild.",
     foundMissing: "Choose what you found.",
+    served: (times: number) =>
+      times === 1 ? "It went back once since it was new." : `It went back ${times} times since it was new.`,
     allowed: (limits: string, unit: string) => `Allowed: ${limits}. In ${unit} unless you type a unit.`,
     plainNumbers: "plain numbers",
     nothingToBring: "Nothing to bring.",
@@ -153,6 +167,9 @@ export const card = {
   },
   strip: {
     count: "Count what came out",
+    gripHere: (tool: string) => `${tool} here, where the arrow points.`,
+    keepOff: (why: string) => `Never where the cross is: ${why}`,
+    bagIt: "Nobody sells it: bag it, write the valve's tag on the bag, and photograph it.",
     what: "What comes out?",
     whatMissing: "Choose what comes out.",
     came: { dry: "Nothing: dry", dripped: "Dripped out and stopped", spits: "It keeps coming" },
@@ -237,6 +254,7 @@ export const card = {
     missing: (count: number) => `${count} MISSING`,
     renew: "RENEW",
     keep: "KEEP · in no kit",
+    slackened: "slackened, in its place",
     dry: "stays dry",
   },
   line: {

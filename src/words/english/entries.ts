@@ -26,6 +26,8 @@ export const entries = {
   otherBuild: (noted: string, registered: string) =>
     `${noted} The register said: ${registered}; the signature puts it right.`,
   finding: (answer: string, says: string) => `${answer}: ${says}`,
+  ofPart: (part: string, says: string) => `${part}: ${says}`,
+  folded: (first: string, count: number) => `${first}, and ${count - 1} more`,
   handOver: {
     ask: "What is handed over?",
     to: "To whom?",

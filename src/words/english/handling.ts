@@ -47,6 +47,8 @@ export const handling = {
       "hot-water": ({ hot }: { hot: string }) => `Hot water only, under ${hot}: seals lie behind it.`,
       "warm-air": () => "Warm air round it, evenly, to hand-hot; then pull.",
       cracks: () => "Stop here. It cracks before it moves: renew the whole valve.",
+      shears: () =>
+        "Stop here. It shears before it moves, and the valve is lost: more oil, more time, or hand it over.",
       tap: () => "One sharp tap on the head, square, then pull.",
       "cut-out": () => "Cut it out, if a new one is in hand. Shield the faces beside it.",
       "in-no-kit": () => "Stop here: this one is in no kit.",

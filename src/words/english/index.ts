@@ -1,5 +1,6 @@
 import { card } from "./card";
 import { common } from "./common";
+import { depth } from "./depth";
 import { drawing } from "./drawing";
 import { drawn } from "./drawn";
 import { entries } from "./entries";
@@ -16,6 +17,7 @@ import { steps } from "./steps";
 export const english = {
   card,
   common,
+  depth,
   drawing,
   drawn,
   entries,

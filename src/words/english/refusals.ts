@@ -26,6 +26,10 @@ export const refusals = {
   },
   wantsAFigure: "This check wants a measured figure.",
   wantsAChoice: "This check wants a choice, not a figure.",
+  noSuchLine: "There is no such line on this list.",
+  wipeItFirst: "Wipe it, and say so: nothing that slips may be on it.",
+  tickEveryLine: (left: string) =>
+    `Not ticked yet: ${left}. Take each in your hand; what is not there is skipped with its reason.`,
   photographFirst: "Take the photograph first: words alone do not put it back.",
   writeAFigure: (unit: string) => `Write a figure${unit === "" ? "" : `, in ${unit}`}.`,
   noSuchFigure: (low: number | undefined, high: number | undefined, unit: string) =>
@@ -74,6 +78,8 @@ export const refusals = {
     "bolt-pulled": "No bolts are pulled in this step.",
     "wait-started": "There is nothing to wait for in this step.",
     "piece-set": "No stack is counted in this step.",
+    "line-ticked": "Nothing is ticked in this step.",
+    "piece-judged": "No pieces are looked at in this step.",
     "part-compared": "No new part is compared in this step.",
     "still-pressure": "No joint is cracked in this step.",
     "photo-taken": "This step takes no photograph. Take it where something is noted or looked at.",

@@ -96,7 +96,7 @@ export const OPENING_UP = {
 function stripWords(speaker: Speaker, step: StepOf<"strip">): StepWords {
   const { say } = speaker;
   const words = say.steps.strip;
-  const { why, keep, renewal, count, marks, fastener } = step;
+  const { why, keep, renewal, count, marks, fastener, slackened } = step;
   const reason = {
     said: why.kind === "said" ? why.says : "",
     holds: why.kind === "holds" ? words.holds(say.common.and(why.parts.map(say.common.within))) : "",
@@ -115,7 +115,11 @@ function stripWords(speaker: Speaker, step: StepOf<"strip">): StepWords {
     cues: [
       ...(count > 1 ? [words.count(count)] : []),
       ...(marks === undefined ? [] : [words.marks(marks)]),
+      ...(slackened === true ? [words.slackened] : []),
       ...(fastener === undefined ? [] : [words.fastener(fastener.thread, fastener.drive)]),
+      ...(fastener?.lengths ?? []).map(({ pieces, length_mm, where }) =>
+        words.lengths(pieces, figure(speaker, length_mm, "mm"), where),
+      ),
     ],
   };
 }

@@ -8,6 +8,7 @@ import {
   MASS_FLOW,
   measured,
   PERCENT,
+  PLAIN,
   result,
   SIZE,
   SMALL_DIFFERENCE,
@@ -78,6 +79,12 @@ export const radiator = calculator({
       most: 50_000,
       usual: 1000,
     }),
+    dial: measured("Dial goes to", PLAIN, {
+      help: "The highest number of the restrictor's dial: its openings grow evenly with the number.",
+      least: 1,
+      most: 100,
+      usual: 5,
+    }),
     others: measured("Other radiators, EDR together", SURFACE, {
       help: "On the same boiler.",
       least: 0,
@@ -90,6 +97,7 @@ export const radiator = calculator({
     gives: result("Gives, wide open", HEAT),
     steam: result("Steam for that", MASS_FLOW, "optional"),
     orifice: result("Orifice for that", SIZE, "optional"),
+    setting: result("Dial set to", PLAIN),
     gain: result("The others gain", PERCENT),
   },
   compute: (given) => {
@@ -112,6 +120,7 @@ export const radiator = calculator({
       outputs: {
         gives,
         share,
+        setting: Math.min(given.dial, Math.max(1, share * given.dial)),
         steam: steamy ? flow : undefined,
         orifice: steamy ? Math.sqrt((4 * area) / Math.PI) : undefined,
         gain: others >= 0.05 ? ((1 - taken) * given.surface) / others : 0,

@@ -6,6 +6,7 @@ import { carried } from "./stand";
 
 /** A check of the sheet as a step; triage, inspect, rebuild and test have the same form. */
 export function checkStep(context: Context, check: Check): Step {
+  const served = context.inputs.valve.served?.[check.part ?? ""];
   return step(
     {
       id: stepAbout("check", check.id),
@@ -20,6 +21,7 @@ export function checkStep(context: Context, check: Check): Step {
     {
       kind: "check",
       check,
+      ...(served !== undefined && served > 0 && { served }),
       ...(check.kind === "pieces" && { pieces: context.parts.get(check.part)?.pieces ?? [] }),
       ...(context.rules >= 4 && check.wait_min !== undefined && { wait_min: check.wait_min }),
       ...carried(context, check),
@@ -34,12 +36,26 @@ const mayStop = (check: Check): boolean => verdictsOf(check).some(({ verdict }) 
 export const isFollowedUp = ({ findings }: Context, { onlyAfter }: Pick<Check, "onlyAfter">): boolean =>
   onlyAfter === undefined ||
   onlyAfter.some(({ check, answers }) =>
-    findings.some((found) => found.check === check && answers.includes(found.given)),
+    findings.some(
+      ({ check: of, given, pieces = [] }) =>
+        of === check && [given, ...pieces.map((each) => each.given)].some((each) => answers.includes(each)),
+    ),
   );
 
 /** The parts that it is asked of are off, and what it follows up was found. */
-export const isReached = (context: Context, check: Pick<Check, "needsOff" | "onlyAfter">): boolean =>
-  (check.needsOff ?? []).every((part) => context.removed.includes(part)) && isFollowedUp(context, check);
+export const isReached = (
+  context: Context,
+  check: Pick<Check, "needsOff" | "onlyAfter" | "builtBefore">,
+): boolean =>
+  (check.needsOff ?? []).every((part) => context.removed.includes(part)) &&
+  isFollowedUp(context, check) &&
+  isOldEnough(context, check);
+
+/** It was built in before the day that matters, or nobody knows when. */
+const isOldEnough = ({ inputs: { valve } }: Context, { builtBefore }: Pick<Check, "builtBefore">): boolean =>
+  builtBefore === undefined ||
+  valve.installed === undefined ||
+  Date.parse(valve.installed) < Date.parse(builtBefore);
 
 /** A look that comes before anything is opened and is of one part is asked where that part is to come off. */
 const isAsked = ({ rules, removed }: Context, { phase, part }: Check): boolean =>

@@ -118,7 +118,8 @@ const looksAlone = (context: Context, looks: readonly string[]): Step[] => [
   ...context.sheet.checks
     .filter((check) => looks.includes(check.id) && isFollowedUp(context, check))
     .map((check) => checkStep(context, check)),
-  ...signOff(context),
+  // Nothing was done to it: no new tag goes on.
+  ...signOff(context).filter(({ kind }) => kind === "sign-off"),
 ];
 
 /** Shut off, proven, opened, closed and brought back. */

@@ -15,6 +15,7 @@ interface Capture {
   readonly figure?: NotedFigure;
   readonly photo?: true;
   readonly shapes?: StepOf<"mark">["shapes"];
+  readonly dials?: StepOf<"mark">["dials"];
   /** How it has to be, whatever was found. */
   readonly right?: string;
   /** The part whose fitting shows it again. */
@@ -38,6 +39,7 @@ export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">)
         figure,
         photo,
         drawn: shapes,
+        dials,
         confirmAfter,
         right,
         needsOff = [],
@@ -49,6 +51,7 @@ export const captures = ({ sheet, removed }: Pick<Context, "sheet" | "removed">)
         ...(figure !== undefined && { figure }),
         ...(photo === true && { photo }),
         ...(shapes !== undefined && { shapes }),
+        ...(dials !== undefined && { dials }),
         ...(right !== undefined && { right }),
         ...(confirmAfter !== undefined && { confirmAfter }),
       }),
@@ -128,7 +131,7 @@ export const marksOnce = (context: Context, part: string, off: ReadonlySet<strin
         .flatMap((each) => markSteps(context, each, "strip"));
 
 function markStep(context: Context, each: Capture, phase: Phase): Step {
-  const { id, about, choices, figure, photo, shapes, right } = each;
+  const { id, about, choices, figure, photo, shapes, dials, right } = each;
   const taken = context.rules < 3 ? [] : takenBy(context, id, about);
   return step(
     { id: stepAbout("mark", id), phase, minutes: 0.5, mayOverride: true },
@@ -140,6 +143,7 @@ function markStep(context: Context, each: Capture, phase: Phase): Step {
       ...(figure !== undefined && { figure }),
       ...(photo !== undefined && { photo }),
       ...(shapes !== undefined && { shapes }),
+      ...(dials !== undefined && { dials }),
       ...(right !== undefined && { right }),
       ...(taken.length > 0 && { taken }),
     },

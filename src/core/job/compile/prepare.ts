@@ -6,6 +6,7 @@ import type { Danger } from "../step-head";
 import { singleStep } from "../step-id";
 import type { Pocket } from "../steps/kit";
 import { type Context, doorOf, kitsOf, said, toolsOf } from "./context";
+import { linesToBring } from "./kit-lines";
 
 /** What to bring and whom to tell, before anything is shut. */
 export function prepare(context: Context): Step[] {
@@ -31,9 +32,16 @@ export function prepare(context: Context): Step[] {
 function kit(context: Context): Step {
   const { kits, renewals, parts, sheet } = context;
   const inCase = context.rules < 4 ? undefined : pocketOf(context);
+  const lines = context.rules < 5 ? [] : linesToBring(context, inCase?.picks ?? []);
   const name = (id: string) => parts.get(id)?.name ?? id;
   return step(
-    { id: singleStep("kit"), phase: "prepare", minutes: 2 },
+    {
+      id: singleStep("kit"),
+      phase: "prepare",
+      minutes: 2,
+      // What nobody has is said with a reason; the card then waits for nobody.
+      ...(lines.length > 0 && { mayOverride: true }),
+    },
     {
       kind: "kit",
       renewals: renewals.map((each) => ({ ...each, name: name(each.part) })),
@@ -44,6 +52,7 @@ function kit(context: Context): Step {
       supplies: [...new Set(sheet.supplies.map((supply) => supply.name))],
       days: kits.days,
       ...(inCase !== undefined && { inCase }),
+      ...(lines.length > 0 && { lines }),
     },
   );
 }

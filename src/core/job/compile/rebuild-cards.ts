@@ -23,7 +23,7 @@ export function rebuildCards(context: Context): { between: RebuildCard[]; atTheE
     )
     .map((check) => ({ card: check, steps: () => checkAt(context, check, "rebuild") }));
   const work = (sheet.tasks ?? [])
-    .filter((task) => task.when === "before-restore")
+    .filter((task) => task.when === "before-restore" && isFollowedUp(context, task))
     .map((task) => ({ card: task, steps: () => taskSteps(context, task) }));
   const placed = [...checks, ...work]
     .filter(({ card }) => comesOff(context, card))

@@ -1,3 +1,4 @@
+import { neverThere } from "../../build";
 import { crossingOrder } from "../../fastening";
 import type { Renewal } from "../../findings";
 import type { Part, PartFit } from "../../formats";
@@ -7,6 +8,7 @@ import type { FitRule } from "../steps/fit";
 import type { Pass } from "../steps/tighten";
 import { checkStep, isFollowedUp } from "./checks";
 import { type Context, said, stands, toolsOf } from "./context";
+import { linesLeftOver } from "./kit-lines";
 import { captures, confirms } from "./mark";
 import { type RebuildCard, rebuildCards } from "./rebuild-cards";
 import { tasks } from "./tasks";
@@ -69,12 +71,17 @@ export function rebuild(context: Context): Step[] {
       ...cards(part.id, "after"),
     ];
   });
+  const left = context.rules < 5 ? [] : linesLeftOver(context);
   return [
     ...steps,
     ...(context.rules < 3 ? tasks(context, "before-restore") : atTheEnd),
     step(
       { id: singleStep("tray"), phase: "rebuild", minutes: 1 },
-      { kind: "tray", leftovers: kits.leftovers.reduce((sum, each) => sum + each.quantity, 0) },
+      {
+        kind: "tray",
+        leftovers: kits.leftovers.reduce((sum, each) => sum + each.quantity, 0),
+        ...(left.length > 0 && { lines: left }),
+      },
     ),
   ];
 }
@@ -146,10 +153,12 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
       ...(renewal !== undefined && { renewal: { ...renewal, name: part.name } }),
       end: fit.end,
       loose: later,
-      rules: rulesOf(context, fit),
+      rules: rulesOf(context, part, fit),
       count: part.quantity,
       pieces: part.pieces ?? [],
       ...(fresh !== undefined && { fresh }),
+      ...(context.rules >= 5 && part.dryByDesign !== undefined && { wipe: true as const }),
+      ...(part.standIn !== undefined && { standIn: part.standIn }),
       features: renewal === undefined ? [] : (part.features ?? []),
       ...(!later && pulls(fit)),
     },
@@ -196,7 +205,7 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
 }
 
 /** Orientation, lubricant or dry, locker: one rule each, with its reason. */
-function rulesOf(context: Context, fit: PartFit): FitRule[] {
+function rulesOf(context: Context, part: Part, fit: PartFit): FitRule[] {
   const { sheet } = context;
   const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
   const { orientation, surface, thread } = fit;
@@ -208,7 +217,18 @@ function rulesOf(context: Context, fit: PartFit): FitRule[] {
       if (noted !== undefined) rules.push({ kind: "as-noted", about, noted: right ?? noted });
     }
   if (surface?.kind === "lubricate") {
-    rules.push({ kind: "lubricate", with: supply(surface.with), on: surface.where });
+    const { medium } = sheet.isolation;
+    const never = neverThere({
+      material: part.material,
+      medium,
+      ...(part.potable === true && { potable: true }),
+    });
+    rules.push({
+      kind: "lubricate",
+      with: supply(surface.with),
+      on: surface.where,
+      ...(never.length > 0 && { never }),
+    });
     if (surface.keepOff !== undefined) rules.push({ kind: "keep-off", what: surface.keepOff });
   }
   if (surface?.kind === "dry") rules.push({ kind: "stays-dry", why: surface.why });

@@ -2,6 +2,7 @@ import type { Check, RestoreCard } from "../../formats";
 import type { Phase } from "../phases";
 import { type Step, step } from "../step";
 import { stepAbout } from "../step-id";
+import { linesOf } from "../steps/lines";
 import { puttingBack } from "../steps/standing";
 import { checkStep } from "./checks";
 import { type Context, said } from "./context";
@@ -34,6 +35,13 @@ export const readyStep = (context: Context, card: RestoreCard): Step[] =>
         minutes: card.minutes,
         dangers: said(card.cautions),
       },
-      { kind: "ready", card: card.id, do: card.do, why: card.why, ...carried(context, card) },
+      {
+        kind: "ready",
+        card: card.id,
+        do: card.do,
+        why: card.why,
+        ...linesOf(card.list),
+        ...carried(context, card),
+      },
     ),
   );

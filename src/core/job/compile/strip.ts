@@ -141,8 +141,15 @@ function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
       ...(renewal !== undefined && { renewal: { ...renewal, name: part.name } }),
       ...(way.marks !== undefined && { marks: way.marks }),
       ...(part.fastener !== undefined && {
-        fastener: { thread: part.fastener.thread, drive: part.fastener.drive },
+        fastener: {
+          thread: part.fastener.thread,
+          drive: part.fastener.drive,
+          ...(part.fastener.lengths !== undefined && { lengths: part.fastener.lengths }),
+        },
       }),
+      ...(part.slackened === true && { slackened: true as const }),
+      ...(way.grip !== undefined && { grip: way.grip }),
+      ...(part.standIn !== undefined && { standIn: part.standIn }),
       count: part.quantity,
       pieces: part.pieces ?? [],
     },

@@ -3,7 +3,9 @@ import { awayFrom } from "../away-from";
 import { type Step, type StepOf, step } from "../step";
 import type { StepHead } from "../step-head";
 import { stepAbout } from "../step-id";
+import { linesOf } from "../steps/lines";
 import type { Doing } from "../steps/strip";
+import { isFollowedUp } from "./checks";
 import { type Context, forbidden, said, stands, toolsOf } from "./context";
 import { withPutBack } from "./sheet-card";
 import { carried } from "./stand";
@@ -14,7 +16,12 @@ const PHASE = { "before-strip": "strip", "when-open": "inspect", "before-restore
 export function tasks(context: Context, when: Task["when"]): Step[] {
   const off = new Set(context.removed);
   return (context.sheet.tasks ?? [])
-    .filter((task) => task.when === when && (task.needsOff ?? []).every((part) => off.has(part)))
+    .filter(
+      (task) =>
+        task.when === when &&
+        (task.needsOff ?? []).every((part) => off.has(part)) &&
+        isFollowedUp(context, task),
+    )
     .flatMap((task) => taskSteps(context, task));
 }
 
@@ -38,6 +45,7 @@ export function taskSteps(context: Context, task: Task): Step[] {
       do: task.do,
       why: task.why,
       ...(context.rules >= 3 && task.position !== undefined && { leaves: task.position.after }),
+      ...linesOf(task.list),
       ...(context.rules >= 4 && task.count !== undefined && { count: countOf(context, task.count) }),
       ...carried(context, task),
     },

@@ -12,6 +12,8 @@ export interface CheckFacts extends Carried {
   readonly check: Check;
   /** The stack of which each piece is looked at, from the bottom up. */
   readonly pieces?: readonly Piece[];
+  /** How often its part went back since it was new. */
+  readonly served?: number;
   /** So long it is waited before all may be called well, min. */
   readonly wait_min?: number;
 }

@@ -1,5 +1,5 @@
-import { judgeNewPart } from "../../build";
-import type { EndCondition, Feature } from "../../formats";
+import { type Base, judgeNewPart } from "../../build";
+import type { EndCondition, Feature, Part } from "../../formats";
 import type { EntryRefusal } from "../refusal";
 import type { StepHead } from "../step-head";
 import { type AtEntry, entryOf, type StepRule } from "../step-rule";
@@ -11,7 +11,13 @@ import { type Counted, countIn, refuseCount, refusePiece } from "./pieces";
 export type FitRule =
   | { readonly kind: "orientation"; readonly says: string }
   | { readonly kind: "as-noted"; readonly about: Noted; readonly noted: string }
-  | { readonly kind: "lubricate"; readonly with: string; readonly on: string }
+  | {
+      readonly kind: "lubricate";
+      readonly with: string;
+      readonly on: string;
+      /** What must never lie there, whatever is in the van. */
+      readonly never?: readonly Base[];
+    }
   | { readonly kind: "keep-off"; readonly what: string }
   | { readonly kind: "stays-dry"; readonly why: string }
   | { readonly kind: "thread-dry"; readonly why: string }
@@ -38,7 +44,13 @@ export interface FitFacts extends Counted {
   readonly limit_Nm?: number;
   /** What the new part is compared by before it goes in. */
   readonly features: readonly Feature[];
+  /** Nothing that slips may be on it: that it was wiped is ticked. */
+  readonly wipe?: true;
+  readonly standIn?: NonNullable<Part["standIn"]>;
 }
+
+/** The line that is ticked once it is wiped. */
+export const WIPED = "wiped";
 
 export const fit: StepRule<FitFacts> = {
   acts: ({ part = "", renewal, loose, torque_Nm, tools }) => [
@@ -62,10 +74,20 @@ export const fit: StepRule<FitFacts> = {
       const stray = found.findIndex((each) => !features.includes(each.name));
       return stray === -1 ? undefined : { path: `/found/${stray}/name`, kind: "compare-by", features };
     },
+    "line-ticked": ({ wipe }, { line }) =>
+      wipe === true && line === WIPED ? undefined : { path: "/line", kind: "no-such-line" },
     "step-done": (step, event, at) =>
-      refuseCount(step, entryOf(event), at.progress) ?? refusePart(step, countIn(entryOf(event)), at),
+      refuseUnwiped(step, at) ??
+      refuseCount(step, entryOf(event), at.progress) ??
+      refusePart(step, countIn(entryOf(event)), at),
   },
 };
+
+/** What has to stay dry was wiped before it goes in. */
+const refuseUnwiped = ({ id, wipe }: StepHead & FitFacts, { progress }: AtEntry): EntryRefusal | undefined =>
+  wipe === true && progress.ticked.get(id)?.has(WIPED) !== true
+    ? { path: "/step", kind: "wipe-it-first" }
+    : undefined;
 
 /** A new part by its marks, and as many pieces as belong there. */
 function refusePart(

@@ -1,6 +1,7 @@
 import type { Renewal } from "../../findings";
 import type { Leftover, NotThisKit, Pick } from "../../store";
-import { type StepRule, ticked } from "../step-rule";
+import type { StepRule } from "../step-rule";
+import { refuseTick, refuseUnticked, type TickLine } from "./lines";
 
 /** A renewal with the name of its part. */
 export type NamedRenewal = Renewal & { readonly name: string };
@@ -22,11 +23,16 @@ export interface KitFacts {
   readonly supplies: readonly string[];
   /** What a look of this job may condemn: taken along, so that there is no second trip. */
   readonly inCase?: Pocket;
+  /** What is ticked, each as it is taken in the hand. */
+  readonly lines?: readonly TickLine[];
   /** Until all of it is in hand. */
   readonly days: number;
 }
 
 export const kit: StepRule<KitFacts> = {
-  ...ticked,
+  takes: {
+    "line-ticked": ({ lines }, { line }) => refuseTick(lines, line),
+    "step-done": (step, _, { progress }) => refuseUnticked(step, progress),
+  },
   acts: ({ renewals }) => [{ do: "bring", parts: renewals.map(({ part }) => part) }],
 };

@@ -23,6 +23,8 @@ export interface MarkFacts {
   readonly figure?: NotedFigure;
   /** What a choice looks like. */
   readonly shapes?: Readonly<Record<string, Part["shape"]>>;
+  /** Where a pointer stands at each choice, degrees clockwise from the top. */
+  readonly dials?: Readonly<Record<string, number>>;
   /** It is not noted without a photograph. */
   readonly photo?: true;
   /** How it has to be: what is found otherwise is put right. */

@@ -1,3 +1,4 @@
+import type { Part, Way } from "../../formats";
 import { entryOf, type StepRule } from "../step-rule";
 import type { NamedRenewal } from "./kit";
 import { type Counted, refuseCount, refusePiece } from "./pieces";
@@ -21,7 +22,11 @@ export interface StripFacts extends Counted {
   readonly keep?: string;
   readonly renewal?: NamedRenewal;
   readonly marks?: string;
-  readonly fastener?: { readonly thread: string; readonly drive: string };
+  readonly fastener?: Pick<NonNullable<Part["fastener"]>, "thread" | "drive" | "lengths">;
+  /** Not taken out: slackened it lets go. */
+  readonly slackened?: true;
+  readonly grip?: NonNullable<Way["grip"]>;
+  readonly standIn?: NonNullable<Part["standIn"]>;
 }
 
 export const strip: StepRule<StripFacts> = {
@@ -35,6 +40,7 @@ export const strip: StepRule<StripFacts> = {
   ],
   takes: {
     "piece-set": (step, { piece }, at) => refusePiece(step, piece, at),
+    "photo-taken": () => undefined,
     "step-done": (step, event, { progress }) => refuseCount(step, entryOf(event), progress),
   },
 };

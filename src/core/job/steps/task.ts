@@ -1,5 +1,6 @@
 import type { EntryRefusal } from "../refusal";
 import { entryOf, type StepRule } from "../step-rule";
+import { refuseTick, refuseUnticked, type TickLine } from "./lines";
 import { type Carried, expects, movesOf } from "./standing";
 
 /** Work on the valve that takes nothing off: greasing, soaking, running a cycle. In the sheet's words. */
@@ -10,6 +11,8 @@ export interface TaskFacts extends Carried {
   readonly why: string;
   /** The position it leaves the valve in, where it moves it. */
   readonly leaves?: string;
+  /** Ticked one by one. */
+  readonly lines?: readonly TickLine[];
   /** What is counted while it is done, how many it may be, and how many it was where it has to be as many. */
   readonly count?: { readonly what: string; readonly most: number; readonly before?: number };
 }
@@ -23,7 +26,12 @@ function counted({ count }: TaskFacts, said: string): EntryRefusal | undefined {
 }
 
 export const task: StepRule<TaskFacts> = {
-  takes: { "step-done": (step, event) => counted(step, entryOf(event)) },
+  takes: {
+    "line-ticked": ({ lines }, { line }) => refuseTick(lines, line),
+    "step-done": (step, event, { progress }) =>
+      refuseUnticked(step, progress) ?? counted(step, entryOf(event)),
+    "photo-taken": () => undefined,
+  },
   acts: ({ task, leaves, ...carried }) => [
     ...expects(carried),
     ...movesOf(carried),

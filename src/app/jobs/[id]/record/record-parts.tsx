@@ -5,11 +5,13 @@ import { GET_PHOTO } from "@/edge/contracts/jobs";
 import { Day } from "@/ui/when";
 import {
   asFoundWords,
-  findingWords,
+  depthWords,
+  foundOfWords,
   foundWords,
   handedOverWords,
   leftoverWhy,
   newPartWords,
+  notedAsk,
   quantity,
   renewalWhy,
   type Speaker,
@@ -36,15 +38,27 @@ export function RecordParts({
       />
       <Block
         title="As left"
-        rows={record.asLeft.map((each) => findingWords(words, each))}
+        rows={record.asLeft.map((each) => foundOfWords(words, each))}
         none="No test was done."
       />
+      {record.stands.length > 0 && (
+        <Block
+          title="It stands now"
+          rows={record.stands.map((each) =>
+            words.say.entries.asFound(notedAsk(words, each.about), each.noted),
+          )}
+          none=""
+        />
+      )}
       {record.handedOver !== undefined && (
         <Block
           title={words.say.entries.handOver.title}
           rows={[handedOverWords(words, record.handedOver), record.handedOver.says]}
           none=""
         />
+      )}
+      {record.depth !== undefined && (
+        <Block title={words.say.depth.title} rows={depthWords(words, record.depth)} none="" />
       )}
       <Readings record={record} words={words} />
       <Parts record={record} words={words} />

@@ -1,4 +1,4 @@
-import type { Needs, Sheet } from "@/core/formats";
+import { type Needs, type Sheet, withVerdicts } from "@/core/formats";
 import type { References } from "@/ui/schema-form/schema-form";
 import { type Speaker, toolName } from "@/words";
 
@@ -93,22 +93,27 @@ export function renamePart(sheet: Sheet, from: string, to: string): Sheet {
         ...(check.needsOff !== undefined && { needsOff: list(check.needsOff) }),
         ...(check.afterFit !== undefined && { afterFit: swap(check.afterFit) }),
       };
-      if (named.kind === "choice") return { ...named, options: named.options.map(verdict) };
-      if (named.kind === "pieces")
-        return { ...named, part: swap(named.part), options: named.options.map(verdict) };
-      if (named.kind === "trick") return { ...named, go: verdict(named.go), noGo: verdict(named.noGo) };
-      return {
-        ...named,
-        within: verdict(named.within),
-        ...(named.below !== undefined && { below: verdict(named.below) }),
-        ...(named.above !== undefined && { above: verdict(named.above) }),
-      };
+      const asked = withVerdicts(named, verdict);
+      return asked.kind === "pieces" ? { ...asked, part: swap(asked.part) } : asked;
     }),
     kits: sheet.kits.map((kit) => ({
       ...kit,
       contents: kit.contents.map((item) => ({ ...item, part: swap(item.part) })),
     })),
     singles: list(sheet.singles),
+    ...(sheet.depths !== undefined && {
+      depths: sheet.depths.map((depth) => ({
+        ...depth,
+        reach: list(depth.reach),
+        renews: list(depth.renews),
+      })),
+    }),
+    ...(sheet.rechecks !== undefined && {
+      rechecks: sheet.rechecks.map((each) => ({
+        ...each,
+        ...(each.afterFit !== undefined && { afterFit: list(each.afterFit) }),
+      })),
+    }),
     intervals: sheet.intervals.map((interval) => ({
       ...interval,
       ...(interval.renews !== undefined && { renews: list(interval.renews) }),

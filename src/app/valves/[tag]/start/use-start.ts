@@ -9,6 +9,7 @@ import { call } from "@/edge/client";
 import { OPEN_JOB } from "@/edge/contracts/jobs";
 import { useProof } from "@/ui/proof/use-proof";
 import { useSettings } from "@/ui/settings";
+import { useDepth } from "./use-depth";
 
 /** What is chosen of a job that is about to begin, and the job as it is compiled from that. */
 export function useStart(base: JobInputs) {
@@ -23,13 +24,14 @@ export function useStart(base: JobInputs) {
   const [by, setBy] = useState(settings.who);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
-  // What the reason renews has to be reached; a part that is left out of the reach is looked at only.
+  const [deeper, setDeeper] = useState<readonly string[]>();
+  // What the reason, or the depth, renews has to be reached; a part that is left out of the reach is looked at only.
   const renew = useMemo(
     () =>
-      (sheet.symptoms.find(({ id }) => id === reason.symptom)?.renews ?? []).filter((part) =>
+      (deeper ?? sheet.symptoms.find(({ id }) => id === reason.symptom)?.renews ?? []).filter((part) =>
         reach.includes(part),
       ),
-    [sheet, reason.symptom, reach],
+    [sheet, reason.symptom, deeper, reach],
   );
   const looks = reach.length > 0 ? undefined : sheet.symptoms.find(({ id }) => id === reason.symptom)?.looks;
   const inputs = useMemo(
@@ -47,6 +49,14 @@ export function useStart(base: JobInputs) {
           },
     [base, valve, which, where, reason, reach, looks, policy, renew],
   );
+  const basis = useMemo(
+    () => ({ ...placed(base, where), valve: asTold(valve, which), reason, policy, reach: [] }),
+    [base, where, valve, which, reason, policy],
+  );
+  const deep = useDepth(basis, (to, renews) => {
+    setReach(to);
+    setDeeper(renews);
+  });
   const compiled = useMemo(() => inputs && run(inputs, []), [inputs]);
   const proof = useProof(inputs);
   const blocked = compiled?.ok === true && compiled.value.plan.steps.some(({ kind }) => kind === "blocked");
@@ -54,7 +64,16 @@ export function useStart(base: JobInputs) {
     setSending(true);
     setProblems([]);
     const opened = await call(OPEN_JOB, {
-      body: { valve: valve.tag, where, reason, reach: [...reach], policy, renew, which },
+      body: {
+        valve: valve.tag,
+        where,
+        reason,
+        reach: [...reach],
+        policy,
+        renew,
+        which,
+        ...(deep.kept !== undefined && { depth: deep.kept }),
+      },
     });
     if (opened.ok) {
       router.push(`/jobs/${encodeURIComponent(opened.value.id)}`);
@@ -71,7 +90,11 @@ export function useStart(base: JobInputs) {
   return {
     sheet,
     reason,
-    setReason,
+    setReason: (to: JobInputs["reason"]) => {
+      setReason(to);
+      if (to.symptom !== reason.symptom) setDeeper(undefined);
+    },
+    deep,
     reach,
     /** Looked at only: nothing is reached. */
     looks,

@@ -53,7 +53,7 @@ export function WhichOne({ start, valve }: { start: Start; valve: Valve }) {
           <Choices
             key={capture.id}
             label={capture.ask}
-            options={drawnChoices(capture.choices ?? [], capture.drawn)}
+            options={drawnChoices(capture.choices ?? [], capture.drawn, capture.dials)}
             value={chosenOf(sheet, capture, valve, which)}
             onChange={(choice) => {
               const tells = told(sheet, capture, choice);

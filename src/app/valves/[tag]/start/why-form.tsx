@@ -7,6 +7,7 @@ import { TextField } from "@/ui/kit/text-field";
 import { Notice } from "@/ui/notice";
 import { useSpeaker } from "@/ui/use-speaker";
 import { stripMessage } from "@/words";
+import { HowDeep } from "./how-deep";
 import type { Start } from "./use-start";
 
 const POLICIES = [
@@ -34,6 +35,7 @@ export function WhyForm({ start }: { start: Start }) {
       }}
     >
       <Why start={start} />
+      <HowDeep deep={start.deep} />
       <PartsToReach start={start} />
       <WhereItIs start={start} />
       <HowFar start={start} />

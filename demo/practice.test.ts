@@ -1,0 +1,50 @@
+import { describe, expect, it } from "vitest";
+import type { Row } from "./practice/row.fixtures";
+import { type Bench, Shown } from "./practice/shown.fixtures";
+import { softenerStack } from "./practice/softener-stack.fixtures";
+import { steamTrap } from "./practice/steam-trap.fixtures";
+import { treatmentHead } from "./practice/treatment-head.fixtures";
+import { vapourRadiatorValve } from "./practice/vapour-radiator-valve.fixtures";
+
+/** What practitioners do, family by family, row by row; each row is shown true on a valve of the demo. */
+const FAMILIES: readonly { readonly family: string; readonly bench: Bench; readonly rows: readonly Row[] }[] =
+  [
+    {
+      family: "softener stack",
+      bench: { tag: "LD-SF1", sheet: "ottermouth-brook-20", line: "lido-treatment" },
+      rows: softenerStack,
+    },
+    {
+      family: "treatment head",
+      bench: { tag: "LD-IF1", sheet: "ottermouth-ironbrook-30", line: "lido-treatment" },
+      rows: treatmentHead,
+    },
+    {
+      family: "steam trap",
+      bench: { tag: "LD-T11", sheet: "lantern-bucket-20", line: "lido-steam" },
+      rows: steamTrap,
+    },
+    {
+      family: "vapour radiator valve",
+      bench: {
+        tag: "HL-V1",
+        sheet: "lantern-parlour-1",
+        line: "holm-library",
+        valve: { installed: "1956-01-22T08:00:00Z" },
+      },
+      rows: vapourRadiatorValve,
+    },
+  ];
+
+describe.each(FAMILIES)("$family", ({ bench, rows }) => {
+  const on = new Shown(bench);
+  it.each(rows.map((row) => [`${row.row} ${row.what}`, row] as const))("%s", (_, row) => {
+    if (row.state === "works" || row.state === "partly") row.shown(on);
+    else expect(row.state === "caution" ? row.why : row.missing).not.toBe("");
+  });
+
+  it("names each row once", () => {
+    const ids = rows.map(({ row }) => row);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+});

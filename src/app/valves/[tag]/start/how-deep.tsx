@@ -1,0 +1,150 @@
+"use client";
+
+import clsx from "clsx";
+import { type CostOf, mostly, type Weighed } from "@/core/depth";
+import { formatDuration } from "@/core/quantity";
+import { TextField } from "@/ui/kit/text-field";
+import { useSpeaker } from "@/ui/use-speaker";
+import { moneyWords, otherDepth } from "@/words";
+import type { Deep } from "./use-depth";
+
+const INK: Record<CostOf, string> = {
+  time: "var(--cold)",
+  parts: "var(--brass-line)",
+  outage: "var(--live-vapour)",
+  "coming-back": "var(--stop)",
+};
+const KINDS: readonly CostOf[] = ["time", "parts", "outage", "coming-back"];
+
+/** How deep the job goes: each depth weighed, drawn as what it costs all told, the one that is left with why. */
+export function HowDeep({ deep }: { deep: Deep }) {
+  const words = useSpeaker();
+  const { depth: say } = words.say;
+  const { candidates, weighing, chosen, condition, currency } = deep;
+  if (candidates.length === 0) return null;
+  const all = weighing === undefined ? [] : [weighing.best, ...weighing.others];
+  const most = Math.max(...all.map(({ cost }) => cost), 1);
+  const lowest = weighing?.best.depth.id === chosen;
+  return (
+    <section className="card p-4" aria-label={say.title}>
+      <h2 className="caption mb-2">{say.title}</h2>
+      <Asked
+        of={["none", "seeps", "runs"]}
+        value={condition.leak}
+        says={say.leak}
+        onChoose={(leak) => deep.setCondition({ ...condition, leak })}
+      />
+      <Asked
+        of={["easy", "hard"]}
+        value={condition.access}
+        says={say.access}
+        onChoose={(access) => deep.setCondition({ ...condition, access })}
+      />
+      {weighing === undefined && <p className="my-2 text-note text-soft">{say.noRates}</p>}
+      <ul className="mt-2 flex flex-col gap-2">
+        {candidates.map((each) => {
+          const weighed = all.find(({ depth }) => depth.id === each.depth.id);
+          const is = chosen === each.depth.id;
+          return (
+            <li key={each.depth.id}>
+              <button
+                type="button"
+                aria-pressed={is}
+                onClick={() => deep.choose(each.depth.id)}
+                className={clsx(
+                  "w-full rounded-md border-2 px-3 py-2 text-left",
+                  is ? "border-ink bg-lit-bg" : "border-edge bg-paper",
+                )}
+              >
+                <span className="flex items-baseline justify-between gap-3">
+                  <b className="text-lead">{each.depth.name}</b>
+                  <span className="plate text-body">{formatDuration(each.minutes * 60)}</span>
+                </span>
+                {weighed !== undefined && <Bar weighed={weighed} most={most} currency={currency} />}
+                {weighed === undefined && (
+                  <small className="text-note text-soft">{moneyWords(each.price, currency)}</small>
+                )}
+                {weighed !== undefined && (
+                  <small className="block text-note text-soft">
+                    {weighed === weighing?.best
+                      ? say.least
+                      : otherDepth(
+                          words,
+                          {
+                            id: weighed.depth.id,
+                            name: weighed.depth.name,
+                            dearer: weighed.cost - weighing!.best.cost,
+                            mostly: mostly(weighed, weighing!.best),
+                          },
+                          currency,
+                        )}
+                    . {say.comesBack(Math.round(weighed.comesBack * 100))}.
+                  </small>
+                )}
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {weighing !== undefined && chosen !== undefined && !lowest && (
+        <div className="mt-3">
+          <TextField label={say.whyDearer} value={deep.reason} maxLength={400} onChange={deep.setReason} />
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** A depth by what it costs, part by part. */
+function Bar({ weighed, most, currency }: { weighed: Weighed; most: number; currency: string }) {
+  const { depth: say } = useSpeaker().say;
+  return (
+    <span className="my-1.5 block">
+      <span className="flex h-4 w-full overflow-hidden rounded-sm bg-sunk" aria-hidden="true">
+        {KINDS.map((kind) => (
+          <span
+            key={kind}
+            style={{ width: `${(100 * weighed.costs[kind]) / most}%`, background: INK[kind] }}
+          />
+        ))}
+      </span>
+      <span className="mt-1 flex flex-wrap gap-x-3 text-note">
+        <b>{say.all(moneyWords(weighed.cost, currency))}</b>
+        {KINDS.filter((kind) => weighed.costs[kind] >= 0.005).map((kind) => (
+          <span key={kind} className="whitespace-nowrap">
+            <span className="mr-1 inline-block size-2.5 rounded-sm" style={{ background: INK[kind] }} />
+            {say.costs[kind]} {weighed.costs[kind].toFixed(2)}
+          </span>
+        ))}
+      </span>
+    </span>
+  );
+}
+
+function Asked<Id extends string>({
+  of,
+  value,
+  says,
+  onChoose,
+}: {
+  of: readonly Id[];
+  value: Id;
+  says: Readonly<Record<Id, string>>;
+  onChoose: (id: Id) => void;
+}) {
+  return (
+    <div className="mb-2 flex flex-wrap gap-2">
+      {of.map((id) => (
+        <button
+          key={id}
+          type="button"
+          aria-pressed={value === id}
+          onClick={() => onChoose(id)}
+          className={clsx("btn grow", value === id ? "border-2 border-ink bg-ink text-paper" : "btn-quiet")}
+        >
+          {says[id]}
+        </button>
+      ))}
+    </div>
+  );
+}

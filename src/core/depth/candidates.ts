@@ -1,0 +1,71 @@
+import type { ChosenDepth, JobInputs } from "../formats";
+import { run } from "../job";
+import { err, ok, type Problem, type Result } from "../result";
+import { type Candidate, type Condition, chosenDepth, depthsFor, type Weighing, weigh } from "./weigh";
+
+const YEAR_MS = 365.25 * 86_400_000;
+
+/** Which depth, and what it was weighed by. */
+export type DepthAsked = Pick<ChosenDepth, "id" | "leak" | "access" | "reason">;
+
+export interface Compiled extends Candidate {
+  /** Somebody goes without while it is out. */
+  readonly outage: boolean;
+}
+
+/** The depths that the sheet has for the reason of a job, each compiled: how long it takes, and what its kit costs. */
+export const candidatesOf = ({ looks: _, ...inputs }: JobInputs): Compiled[] =>
+  depthsFor(inputs.sheet, inputs.reason.symptom).flatMap((depth) => {
+    const job = run({ ...inputs, reach: [...depth.reach], renew: [...depth.renews] }, []);
+    if (!job.ok) return [];
+    const { minutes, kits, isolation } = job.value.plan;
+    const outage = isolation?.ok === true && isolation.value.lost.length > 0;
+    return [{ depth, minutes, price: kits.price, days: kits.days, outage }];
+  });
+
+export const conditionOf = (
+  { valve, openedAt }: JobInputs,
+  candidates: readonly Compiled[],
+  { leak, access }: Pick<Condition, "leak" | "access">,
+): Condition => ({
+  leak,
+  access,
+  outage: candidates.some(({ outage }) => outage),
+  ...(valve.installed !== undefined && {
+    age_years: (Date.parse(openedAt) - Date.parse(valve.installed)) / YEAR_MS,
+  }),
+});
+
+/** All depths weighed; nothing where the sheet has none or the store gives no rates. */
+export function weighDepths(
+  inputs: JobInputs,
+  candidates: readonly Compiled[],
+  condition: Condition,
+): Weighing | undefined {
+  const [first, ...rest] = candidates;
+  const { rates } = inputs.store ?? {};
+  return first === undefined || rates === undefined
+    ? undefined
+    : weigh([first, ...rest], condition, rates, inputs.sheet.oldFrom_years);
+}
+
+/** What the job keeps of the depth that was asked for; a dearer one needs its reason. */
+export function depthOf(inputs: JobInputs, asked: DepthAsked): Result<ChosenDepth, Problem> {
+  const candidates = candidatesOf(inputs);
+  const condition = conditionOf(inputs, candidates, asked);
+  const weighing = weighDepths(inputs, candidates, condition);
+  const kept =
+    weighing &&
+    chosenDepth(weighing, asked.id, condition, inputs.store?.currency ?? "", asked.reason?.trim());
+  if (weighing === undefined || kept === undefined)
+    return err({
+      path: "/depth/id",
+      message: `There is no depth "${asked.id}" to be weighed for this reason.`,
+    });
+  return weighing.best.depth.id !== asked.id && kept.reason === undefined
+    ? err({
+        path: "/depth/reason",
+        message: `${weighing.best.depth.name} costs less, all told. Say why this one.`,
+      })
+    : ok(kept);
+}
