@@ -21,7 +21,7 @@ export const treatmentHead: readonly Row[] = [
     const without = { "has-meter": "No meter: a plain pipe", "has-switch": "No switch" };
     const sits = (more: Answers) =>
       on
-        .cards(DUE, {}, more)
+        .cards(DUE, more)
         .flatMap((step) => (step.kind === "mark" && step.about.kind === "sits" ? [step.about.name] : []));
     expect(sits({})).toEqual(["motor plug", "meter plug", "switch plug"]);
     expect(sits(without)).toEqual(["motor plug"]);

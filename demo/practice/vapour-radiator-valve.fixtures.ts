@@ -1,6 +1,5 @@
 import { expect } from "vitest";
 import { checkSheet, stuckLadder } from "@/core/build";
-import { depthsFor } from "@/core/depth";
 import { caution, partly, type Row, works } from "./row.fixtures";
 import { testedIn } from "./shown.fixtures";
 
@@ -43,11 +42,7 @@ export const vapourRadiatorValve: readonly Row[] = [
     );
   }),
   works("VRV-07", "Sheared or worn: repaired, rebuilt or a modern valve, weighed", (on) => {
-    expect(depthsFor(on.sheet, "shut").map(({ kind }) => kind)).toEqual([
-      "repair",
-      "overhaul",
-      "whole-valve",
-    ]);
+    expect(on.sheet.depths!.map(({ kind }) => kind)).toEqual(["repair", "overhaul", "whole-valve"]);
     testedIn("src/core/depth/weigh.test.ts", "hard access and an old valve make the deeper one cheaper");
   }),
   works("VRV-08", "Castle nut key, or one that is made", (on) => {

@@ -35,7 +35,7 @@ export { dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits
 export { limitWords, unitOfCheck } from "./limit-words";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";
-export { asFoundWords, findingWords, foundOfWords } from "./record";
+export { asFoundWords, foundOfWords } from "./record";
 export { gateWords, impossibleWords, refusalWords } from "./refusals";
 export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";

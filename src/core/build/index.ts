@@ -1,7 +1,7 @@
 export { type Assembly, assembly } from "./assembly";
 export type { Barred } from "./barred-tools";
 export { checkSheet } from "./check-sheet";
-export { type Base, fluidClash, neverThere } from "./fluids";
+export { type Base, neverThere } from "./fluids";
 export { closes, fastens, heldBy, holdsBack } from "./holding";
 export { releaseOf, type StuckRung, stuckLadder } from "./ladders";
 export { type FoundFeature, judgeNewPart, marksOf, type NewPart, SOMETHING_ELSE } from "./look-alike";

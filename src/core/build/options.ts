@@ -35,7 +35,6 @@ export function asFitted(sheet: Sheet, fitted: Valve["fitted"] = {}): Sheet {
       has(check) && (check.afterFit === undefined || there(check.afterFit)) ? [judging(check, left)] : [],
     ),
     ...(sheet.tasks !== undefined && { tasks: sheet.tasks.filter(has) }),
-    kits: sheet.kits,
     singles: left(sheet.singles),
     intervals: sheet.intervals.map((interval) => ({
       ...interval,

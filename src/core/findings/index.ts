@@ -1,2 +1,2 @@
-export { type Finding, judge, type Observation, type PieceFound } from "./judge";
+export { type Finding, judge } from "./judge";
 export { ofPieces, type Renewal, renewals } from "./renewals";

@@ -22,4 +22,4 @@ export * from "./sheet";
 export { ChosenDepthSchema } from "./sheet-depth";
 export { sheetNow } from "./sheet-now";
 export * from "./store";
-export { type VerdictAt, verdictsOf, withVerdicts } from "./verdicts";
+export { verdictsOf, withVerdicts } from "./verdicts";

@@ -1,7 +1,7 @@
 import type { Check, CheckVerdict } from "./sheet";
 
 /** A verdict of a check: which answer gives it, and where it stands in the check (JSON pointer). */
-export interface VerdictAt {
+interface VerdictAt {
   readonly given: string;
   readonly path: string;
   readonly verdict: CheckVerdict;

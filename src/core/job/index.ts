@@ -17,7 +17,7 @@ export { type BenchLink, benchLinks } from "./bench-links";
 export { canonical, chainStart, digest, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
 export { compile, type Plan } from "./compile";
-export { type FoldedLine, foldLog } from "./fold-log";
+export { foldLog } from "./fold-log";
 export { buildThatShows, generationThatShows } from "./found-build";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { PHASES, type Phase } from "./phases";
