@@ -13,6 +13,7 @@ import { enoughOfLine } from "@/core/isolation";
 import { prove, run } from "@/core/job";
 import { everyAnswer } from "@/core/job/job.fixtures";
 import { streetGrid } from "@/core/line";
+import { asked, lacking, registered } from "../demo/registered.fixtures";
 import { row } from "./table";
 
 /** Every valve of the demo and every sheet, build, symptom, single part and policy, against every hidden truth. */
@@ -30,16 +31,12 @@ const lineOf = (id: string): Line => {
   lines.set(id, line);
   return line;
 };
-const registered = Papa.parse<Valve>(readFileSync(new URL("../demo/register.csv", import.meta.url), "utf8"), {
-  header: true,
-  skipEmptyLines: true,
-}).data.map((each) => Object.fromEntries(Object.entries(each).filter(([, value]) => value !== "")) as Valve);
 const POLICIES = ["on-condition", "what-was-disturbed", "everything-open"] as const;
 
 const inputsOf = (
   valve: Valve,
   sheet: Sheet,
-  reach: readonly string[],
+  to: Pick<JobInputs, "reach" | "looks">,
   policy: JobInputs["policy"],
 ): JobInputs => ({
   id: "bench",
@@ -48,7 +45,7 @@ const inputsOf = (
   ...(valve.line !== undefined && { line: lineOf(valve.line) }),
   store,
   reason: { kind: "due", says: "Bench" },
-  reach: [...reach],
+  ...to,
   policy,
   openedAt: "2026-01-01T00:00:00Z",
   openedBy: "Bench",
@@ -60,12 +57,12 @@ let acts = 0;
 let found = 0;
 let worst_ms = 0;
 const begun = performance.now();
-for (const valve of registered) {
+for (const valve of registered().flatMap((each) => lacking(each, sheets.get(each.sheet)!))) {
   const sheet = sheets.get(valve.sheet)!;
   const builds = sheet.builds.length > 0 ? sheet.builds.map((build) => build.id) : [undefined];
-  const moving = sheet.parts.filter((part) => part.stays !== true).map((part) => [part.id]);
+  const moving = sheet.parts.filter((part) => part.stays !== true).map((part) => ({ reach: [part.id] }));
   for (const build of builds)
-    for (const reach of [...sheet.symptoms.map((symptom) => symptom.reach), ...moving])
+    for (const reach of [...sheet.symptoms.map(asked), ...moving])
       for (const policy of POLICIES) {
         const { build: _, ...plain } = valve;
         const inputs = inputsOf(build === undefined ? plain : { ...plain, build }, sheet, reach, policy);
@@ -101,14 +98,14 @@ function proven(inputs: JobInputs, said: string, log: readonly JobEvent[] = []):
 }
 
 // Whatever a look shows; whatever another job holds on the line.
-for (const valve of registered) {
+for (const valve of registered()) {
   const sheet = sheets.get(valve.sheet)!;
   for (const symptom of sheet.symptoms) {
-    const inputs = inputsOf(valve, sheet, symptom.reach, "on-condition");
+    const inputs = inputsOf(valve, sheet, asked(symptom), "on-condition");
     for (const check of sheet.checks)
       for (const events of everyAnswer(check, sheet)) proven(inputs, `${check.id} ${events[0]?.id}`, events);
   }
-  const { line } = inputsOf(valve, sheet, sheet.symptoms[0]!.reach, "on-condition");
+  const { line } = inputsOf(valve, sheet, asked(sheet.symptoms[0]!), "on-condition");
   const holds = [
     ...(line?.links ?? []).flatMap((each) => (each.kind === "valve" ? [{ link: each.id }] : [])),
     ...(line?.nodes ?? []).flatMap(({ id, threeWay }) =>
@@ -118,7 +115,7 @@ for (const valve of registered) {
   for (const hold of holds)
     proven(
       {
-        ...inputsOf(valve, sheet, sheet.symptoms[0]!.reach, "on-condition"),
+        ...inputsOf(valve, sheet, asked(sheet.symptoms[0]!), "on-condition"),
         held: [{ ...hold, job: "another", valve: "X-1" }],
       },
       `with ${hold.link} held`,
@@ -154,7 +151,7 @@ const base = inputsOf(
     build: "opens-right",
   },
   sheet,
-  ["main-seat"],
+  { reach: ["main-seat"] },
   "everything-open",
 );
 const inTown = { ...base, line: enoughOfLine(town, { open: [hydrant.id] }) };
@@ -169,9 +166,9 @@ function compiledAndProven(inputs: JobInputs): number {
 }
 const median = (times: readonly number[]): number => times.toSorted((a, b) => a - b)[times.length >> 1]!;
 
-const jobs = registered.flatMap((valve) => {
+const jobs = registered().flatMap((valve) => {
   const sheet = sheets.get(valve.sheet)!;
-  return sheet.symptoms.map(({ reach }) => inputsOf(valve, sheet, reach, "on-condition"));
+  return sheet.symptoms.map((symptom) => inputsOf(valve, sheet, asked(symptom), "on-condition"));
 });
 const each = jobs.map((inputs) => median([1, 2, 3, 4, 5].map(() => compiledAndProven(inputs))));
 const [half, most] = [median(each), Math.max(...each)];

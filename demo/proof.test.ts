@@ -1,15 +1,9 @@
-import { readFileSync } from "node:fs";
-import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
-import type { JobInputs, Line, Valve } from "@/core/formats";
+import type { JobInputs, Line } from "@/core/formats";
 import { prove, run } from "@/core/job";
 import { demoDocument, everyAnswer, librarySheet, wetJob } from "@/core/job/job.fixtures";
 import { seeded } from "@/core/seeded";
-
-const register = Papa.parse<Valve>(readFileSync(new URL("register.csv", import.meta.url), "utf8"), {
-  header: true,
-  skipEmptyLines: true,
-}).data.map((row) => Object.fromEntries(Object.entries(row).filter(([, value]) => value !== "")) as Valve);
+import { asked, lacking, registered } from "./registered.fixtures";
 
 const lines = new Map<string, Line>();
 const lineOf = (id: string): Line => {
@@ -22,20 +16,21 @@ const POLICIES = ["on-condition", "what-was-disturbed", "everything-open"] as co
 /** Every valve of the demo, each with one reason, one policy and one single part more to reach, drawn by a fixed seed. */
 const dice = seeded(1956);
 const pick = <T>(from: readonly T[]): T => from[Math.floor(dice() * from.length)]!;
-const JOBS = register.map((valve): [string, JobInputs] => {
+const JOBS = registered().map((each): [string, JobInputs] => {
   const { line: _, ...base } = wetJob();
-  const sheet = librarySheet(valve.sheet);
+  const sheet = librarySheet(each.sheet);
+  const valve = pick(lacking(each, sheet));
   const symptom = pick(sheet.symptoms);
   const part = pick(sheet.parts.filter((each) => each.stays !== true && each.ways.length > 0));
   const alone = dice() < 0.3 && part.ways.some((way) => way.builds === undefined);
   return [
-    `${valve.tag}, ${alone ? part.name : symptom.says}`,
+    `${valve.tag}, ${alone ? part.name : symptom.says}, ${JSON.stringify(valve.fitted ?? {})}`,
     {
       ...base,
       valve,
       sheet,
       ...(valve.line !== undefined && { line: lineOf(valve.line) }),
-      reach: alone ? [part.id] : symptom.reach,
+      ...(alone ? { reach: [part.id] } : asked(symptom)),
       policy: pick(POLICIES),
     },
   ];

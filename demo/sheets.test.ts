@@ -1,5 +1,4 @@
 import { readdirSync, readFileSync } from "node:fs";
-import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import {
   assembly,
@@ -16,14 +15,12 @@ import { type BenchLink, benchLinks, run } from "@/core/job";
 import { demoDocument, librarySheet, START, Walk } from "@/core/job/job.fixtures";
 import { speaker, stepTitle, stripMessage } from "@/words";
 import { cardTexts, textsOf } from "@/words/whole-job.fixtures";
+import { asked, registered } from "./registered.fixtures";
 
 const here = (path: string) => new URL(path, import.meta.url);
 const sheets = readdirSync(here("../library")).map((name) => librarySheet(name.replace(".json", "")));
 const store = demoDocument<Store>("stores/works-store.json");
-const register = Papa.parse<Valve>(readFileSync(here("register.csv"), "utf8"), {
-  header: true,
-  skipEmptyLines: true,
-}).data.map((row) => Object.fromEntries(Object.entries(row).filter(([, value]) => value !== "")) as Valve);
+const register = registered();
 
 const lines = new Map<string, Line>();
 const lineOf = (id: string): Line => {
@@ -33,18 +30,14 @@ const lineOf = (id: string): Line => {
 };
 const sheetOf = (valve: Valve): Sheet => sheets.find((each) => each.id === valve.sheet)!;
 /** A job on a valve of the register, for one of its sheet's symptoms. */
-const jobOn = (
-  valve: Valve,
-  { says, reach }: Sheet["symptoms"][number],
-  policy: JobInputs["policy"],
-): JobInputs => ({
+const jobOn = (valve: Valve, symptom: Sheet["symptoms"][number], policy: JobInputs["policy"]): JobInputs => ({
   id: `job-${valve.tag}`,
   valve,
   sheet: sheetOf(valve),
   ...(valve.line !== undefined && { line: lineOf(valve.line) }),
   store,
-  reason: { kind: "due", says },
-  reach,
+  reason: { kind: "due", says: symptom.says },
+  ...asked(symptom),
   policy,
   openedAt: new Date(START).toISOString(),
   openedBy: "Tam Arkle",

@@ -1,3 +1,4 @@
+import { asFitted } from "../build";
 import type { JobInputs, Sheet } from "../formats";
 import {
   type EndDifference,
@@ -44,7 +45,7 @@ export function prove(
   const { sheet, valve, line } = inputs;
   const build = plan.build ?? valve.build;
   const site = siteOf({
-    sheet: sheetOnLine(inputs),
+    sheet: asFitted(sheetOnLine(inputs), plan.fitted),
     ...(build !== undefined && { build }),
     ...(line !== undefined && sheet.isolation.workUnderPressure === undefined && { line }),
     at: valve.node ?? valve.tag,

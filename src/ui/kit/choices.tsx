@@ -36,7 +36,8 @@ export function Choices({
               event.currentTarget.form?.requestSubmit();
             }}
             className={clsx(
-              "flex min-h-[58px] items-center justify-center gap-3 rounded-md border-2 px-3 py-1.5 font-semibold text-body leading-tight",
+              "flex min-h-[58px] items-center justify-center gap-x-3 gap-y-1.5 rounded-md border-2 px-3 py-1.5 font-semibold text-body leading-tight",
+              option.picture !== undefined && "sm:flex-col sm:py-2.5",
               value === option.id ? "border-ink bg-ink text-paper" : "border-edge bg-paper",
             )}
           >

@@ -63,9 +63,9 @@ export function ProofPanel({ answer, names }: { answer: ProveAnswer | undefined;
         A small model of the line and the valve does each act of each card in turn, once for each of these:
       </p>
       <ul className="dashed pb-1 text-note">
-        {tried.map((truth) => (
-          <li key={JSON.stringify(truth)} className="py-1">
-            {truthWords(words, truth, names)}
+        {[...new Set(tried.map((truth) => truthWords(words, truth, names)))].map((truth) => (
+          <li key={truth} className="py-1">
+            {truth}
           </li>
         ))}
       </ul>

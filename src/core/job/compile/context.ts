@@ -50,6 +50,8 @@ export interface Context {
   readonly inputs: JobInputs;
   /** The build it goes by: what stands there, else what the register says. */
   readonly build?: string;
+  /** Which options it has: as it was noted on the valve, else as the register says. */
+  readonly fitted: NonNullable<Valve["fitted"]>;
   /** Planned by the rules of before: tested and told in the old order, zero proven at one place. */
   readonly asBefore: boolean;
   /** By which rules it is planned: 3 places every card where what it needs holds. */
@@ -73,7 +75,8 @@ const MOST_ROUNDS = 8;
 
 /** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
 export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
-  const sheet = workSheet(inputs, JSON.stringify(foundOptions(inputs.sheet, progress)));
+  const fitted = { ...inputs.valve.fitted, ...foundOptions(inputs.sheet, progress) };
+  const sheet = workSheet(inputs, JSON.stringify(fitted));
   const build = buildAtWork(inputs, progress);
   const rules = inputs.rules ?? 1;
   const asBefore = rules < 2;
@@ -116,6 +119,7 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       return ok({
         inputs,
         ...(build !== undefined && { build }),
+        fitted,
         asBefore,
         rules,
         others: othersOf(inputs, progress, isolation, waitsFor),
@@ -166,12 +170,9 @@ const comesOff = (sheet: Sheet, id: string) =>
   sheet.parts.some((part) => part.id === id && part.stays !== true);
 
 /** The sheet as work on this valve takes it. */
-const workSheet = remembered((inputs: JobInputs, found) =>
+const workSheet = remembered((inputs: JobInputs, fitted) =>
   withSafeWork(
-    withinRating(
-      asFitted(sheetOnLine(inputs), { ...inputs.valve.fitted, ...(JSON.parse(found) as Valve["fitted"]) }),
-      inputs,
-    ),
+    withinRating(asFitted(sheetOnLine(inputs), JSON.parse(fitted) as NonNullable<Valve["fitted"]>), inputs),
   ),
 );
 

@@ -1,6 +1,6 @@
 import type { StripFailure } from "../../build";
 import type { Finding, Renewal } from "../../findings";
-import type { JobInputs } from "../../formats";
+import type { JobInputs, Valve } from "../../formats";
 import type { IsolationFailure, IsolationPlan } from "../../isolation";
 import { ok, type Result } from "../../result";
 import type { KitChoice } from "../../store";
@@ -32,6 +32,8 @@ export interface Plan {
   readonly removed: readonly string[];
   /** The build it goes by. */
   readonly build?: string;
+  /** Which options it has, as far as that is known. */
+  readonly fitted: NonNullable<Valve["fitted"]>;
   readonly exact: boolean;
   readonly offBy: number;
 }
@@ -104,6 +106,7 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
     kits: context.kits,
     removed: context.removed,
     ...(context.build !== undefined && { build: context.build }),
+    fitted: context.fitted,
     exact: context.strip.exact,
     offBy: context.strip.offBy,
   });
