@@ -118,9 +118,13 @@ try {
   await page.goto(`${server.url}/valves/LD-SF1/start`);
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  await tech.until(/^Look at the inner lips/);
-  await tech.choose("Frayed");
-  await tech.until(/^Push the piston in/, { "Count blocked": "0", "Measure from the rim": "7 mm" });
+  await tech.until(/^Look at each piece/);
+  for (const said of ["Sound", "Sound", "Sound", "Frayed or torn"])
+    await tech.card.getByRole("button", { name: said, exact: true }).click();
+  await shot("job-pieces");
+  await tech.until(/^Draw a nail along the piston/, { "Look at each piece": "Sound" });
+  await tech.choose("The nail catches");
+  await tech.until(/^Push the piston in/, { "Measure from the rim": "7 mm" });
   await tech.compare({ "Its length, measured": "118", "Its rings": "two grooves" });
   await tech.card.getByText("A look-alike.").waitFor();
   await shot("job-look-alike");

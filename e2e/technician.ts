@@ -7,6 +7,7 @@ const SOUND: Readonly<Record<string, string>> = {
   "Read the cap gauge": "4.4 bar",
   "Open the outlet valve fully": "9.8",
   "Shut the hydrant, take one cap off": "6 min",
+  "How many pieces of the stack came out": "0",
 };
 
 /** Marks and sizes of the right new parts, by what the card asks for. */
@@ -173,7 +174,7 @@ export class Technician {
   private async eachPiece({ title }: Face, given: string | undefined): Promise<void> {
     for (let piece = 1; (await this.title()) === title; piece++) {
       await expect(async () => {
-        const now = await this.card.innerText();
+        const now = (await this.card.textContent()) ?? "";
         expect(now.includes(`Piece ${piece} of`) || (await this.title()) !== title).toBe(true);
       }).toPass({ timeout: 20_000 });
       if ((await this.title()) !== title) return;

@@ -31,7 +31,7 @@ export {
   storedKind,
   storedWords,
 } from "./isolation";
-export { dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits";
+export { besideTheLines, dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits";
 export { limitWords, unitOfCheck } from "./limit-words";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";

@@ -32,6 +32,15 @@ export interface ListLine {
   readonly missing?: true;
 }
 
+/** What there is to know besides, where what is brought is ticked line by line: what is nowhere, what to leave. */
+export const besideTheLines = (speaker: Speaker, step: Parameters<typeof kitLines>[1]): ListLine[] =>
+  kitLines(speaker, {
+    ...step,
+    picks: [],
+    supplies: [],
+    ...(step.inCase !== undefined && { inCase: { ...step.inCase, picks: [] } }),
+  });
+
 /** What to bring and what to leave. */
 export function kitLines(
   speaker: Speaker,

@@ -47,7 +47,13 @@ const Rubric = oneOf(
 );
 export type Rubric = Static<typeof Rubric>;
 
-const option = { id: Id, label: Words, grade: Type.Optional(titled("As worn as", Grade)), ...Verdict };
+const option = {
+  id: Id,
+  label: Words,
+  grade: Type.Optional(titled("As worn as", Grade)),
+  rubric: Type.Optional(titled("Drawn as", Rubric)),
+  ...Verdict,
+};
 
 export const CHECK_DIMENSIONS = [
   "length",

@@ -11,8 +11,8 @@ const TONE: Record<Disposition, string> = {
   stop: "var(--stop)",
 };
 
-const WIDTH = 210;
-const AXIS = 92;
+const WIDTH = 128;
+const AXIS = 50;
 
 /** A stack of which each piece is judged: its mark beside it, the one in hand lit, each to be tapped. */
 export function PieceMarks({
@@ -27,7 +27,7 @@ export function PieceMarks({
   onChoose: (number: number) => void;
 }) {
   const words = useSpeaker().say.card.look;
-  const scale = 116 / stack.shape.diameter_mm;
+  const scale = 84 / stack.shape.diameter_mm;
   const height = stackHeight(stack, scale) + 20;
   const half = (stack.shape.diameter_mm / 2) * scale;
   return (
@@ -52,15 +52,15 @@ export function PieceMarks({
           return found === undefined ? null : (
             <g key={number}>
               <path
-                d={`M${AXIS + half + 4} ${y}H${AXIS + half + 16}`}
+                d={`M${AXIS + half + 2} ${y}H${AXIS + half + 9}`}
                 stroke={TONE[found.means]}
                 strokeWidth={2}
               />
               {found.means === "reuse" ? (
-                <circle cx={AXIS + half + 24} cy={y} r={6} fill={TONE[found.means]} />
+                <circle cx={AXIS + half + 20} cy={y} r={6} fill={TONE[found.means]} />
               ) : (
                 <path
-                  d={`M${AXIS + half + 18} ${y - 6}l12 12m0 -12l-12 12`}
+                  d={`M${AXIS + half + 14} ${y - 6}l12 12m0 -12l-12 12`}
                   stroke={TONE[found.means]}
                   strokeWidth={3}
                 />

@@ -22,28 +22,23 @@ export function StackCount({
   const words = useSpeaker().say.card.stack;
   const pieces = stack.pieces ?? [];
   const next = upward ? counted + 1 : pieces.length - counted;
-  const scale = 116 / stack.shape.diameter_mm;
+  const scale = 84 / stack.shape.diameter_mm;
   const height = stackHeight(stack, scale) + 20;
   const piece = pieces[next - 1];
   return (
-    <div className="flex items-center gap-5">
+    <div className="flex items-center gap-3 sm:gap-5">
       <svg
-        width={190}
+        width={130}
         height={height}
-        viewBox={`0 0 190 ${height}`}
+        viewBox={`0 0 130 ${height}`}
         role="img"
         aria-label={words.counted[upward ? "in" : "out"](counted, pieces.length)}
         className="shrink-0"
       >
-        <path
-          d={`M100 0V${height}`}
-          stroke="var(--brass-line)"
-          strokeWidth={1.4}
-          strokeDasharray="14 4 3 4"
-        />
+        <path d={`M68 0V${height}`} stroke="var(--brass-line)" strokeWidth={1.4} strokeDasharray="14 4 3 4" />
         <Stack
           stack={stack}
-          x={100}
+          x={68}
           y={8}
           scale={scale}
           tone={(number) =>

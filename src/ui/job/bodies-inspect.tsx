@@ -4,7 +4,15 @@ import clsx from "clsx";
 import { type ReactNode, useEffect } from "react";
 import type { Disposition } from "@/core/formats";
 import { lookWait, type StepOf } from "@/core/job";
-import { kitLines, type ListLine, limitWords, standIns, toolName, unitOfCheck } from "@/words";
+import {
+  besideTheLines,
+  kitLines,
+  type ListLine,
+  limitWords,
+  standIns,
+  toolName,
+  unitOfCheck,
+} from "@/words";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
@@ -161,8 +169,12 @@ function MeasureForm({
 export function KitBody({ step, log }: BodyProps<"kit">) {
   const words = useSpeaker();
   return (
-    <Collect step={step.id} log={log} lines={kitLines(words, step)}>
-      <TickLines step={step} log={log} />
+    <Collect
+      step={step.id}
+      log={log}
+      lines={step.lines === undefined ? kitLines(words, step) : besideTheLines(words, step)}
+    >
+      {step.lines !== undefined && <TickLines step={step} log={log} />}
     </Collect>
   );
 }
@@ -193,18 +205,20 @@ function Collect({
   const { look } = useSpeaker().say.card;
   return (
     <StepForm onDone={() => log.add({ kind: "step-done", step })}>
-      <ul className="card dashed px-4 py-1">
-        {lines.map((line) => (
-          <li key={line.name + line.note} className="grid gap-x-4 py-2 sm:grid-cols-[1fr_1.2fr]">
-            <b>{line.name}</b>
-            <span className={clsx("text-note", line.missing ? "font-semibold text-stop" : "text-soft")}>
-              {line.note}
-            </span>
-          </li>
-        ))}
-        {lines.length === 0 && <li className="py-2 text-soft">{look.nothingToBring}</li>}
-      </ul>
       {children}
+      {(lines.length > 0 || children === undefined) && (
+        <ul className="card dashed px-4 py-1">
+          {lines.map((line) => (
+            <li key={line.name + line.note} className="grid gap-x-4 py-2 sm:grid-cols-[1fr_1.2fr]">
+              <b>{line.name}</b>
+              <span className={clsx("text-note", line.missing ? "font-semibold text-stop" : "text-soft")}>
+                {line.note}
+              </span>
+            </li>
+          ))}
+          {lines.length === 0 && <li className="py-2 text-soft">{look.nothingToBring}</li>}
+        </ul>
+      )}
     </StepForm>
   );
 }

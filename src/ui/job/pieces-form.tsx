@@ -29,34 +29,37 @@ export function PiecesForm({ step, check, log }: { step: StepOf<"check">; check:
   const options = optionsOf(check, named);
   return (
     <StepForm onDone={() => setMissing(true)}>
-      <div className="card grid gap-3 px-4 py-3 sm:grid-cols-[auto_1fr]">
+      <div className="card grid grid-cols-[auto_1fr] gap-x-2 gap-y-3 px-2 py-3 sm:gap-x-5 sm:px-4">
         <PieceMarks
           stack={stack}
           lit={piece}
           graded={(number) => check.options.find((option) => option.id === given[number])}
           onChoose={setTaken}
         />
-        <p className="self-center text-lead">
-          <span className="caption block">{look.piece(piece, pieces.length)}</span>
-          <b>{named.name}</b>
-          {named.odd !== undefined && <small className="block text-body text-soft">{named.odd}</small>}
-          <span
-            className={clsx("mt-2 block text-note", missing ? "text-stop" : "text-soft")}
-            role={missing ? "alert" : undefined}
+        <div>
+          <p className="text-lead">
+            <span className="caption block">{look.piece(piece, pieces.length)}</span>
+            <b>{named.name}</b>
+            {named.odd !== undefined && <small className="block text-note text-soft">{named.odd}</small>}
+          </p>
+          <Choices
+            bare
+            label={check.ask}
+            options={options.map((option) => pictured(check.rubric, option))}
+            value={given[piece] ?? ""}
+            onChange={(said) => {
+              if (log.add({ kind: "piece-judged", step: step.id, check: check.id, piece, answer: said }))
+                setTaken(undefined);
+            }}
+          />
+          <p
+            className={clsx("mt-2 text-note", missing ? "text-stop" : "text-soft")}
+            {...(missing && { role: "alert" })}
           >
             {look.eachPiece}
-          </span>
-        </p>
+          </p>
+        </div>
       </div>
-      <Choices
-        label={check.ask}
-        options={options.map((option) => pictured(check.rubric, option))}
-        value={given[piece] ?? ""}
-        onChange={(said) => {
-          if (log.add({ kind: "piece-judged", step: step.id, check: check.id, piece, answer: said }))
-            setTaken(undefined);
-        }}
-      />
     </StepForm>
   );
 }

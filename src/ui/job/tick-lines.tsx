@@ -14,7 +14,9 @@ export function TickLines({
   step: { readonly id: string; readonly lines?: readonly TickLine[] };
   log: JobLog;
 }) {
-  const { ticks } = useSpeaker().say.card;
+  const { card, common } = useSpeaker().say;
+  const { ticks } = card;
+  const { commas } = common;
   const { lines = [] } = step;
   const ticked = log.job.progress.ticked.get(step.id);
   if (lines.length === 0) return null;
@@ -50,7 +52,14 @@ export function TickLines({
                 </span>
                 <span>
                   <b>{line.pieces > 1 ? ticks.pieces(line.name, line.pieces) : line.name}</b>
-                  {line.of !== undefined && <small className="block text-note text-soft">{line.of}</small>}
+                  {line.of !== undefined || line.place !== undefined ? (
+                    <small className="block text-note text-soft">
+                      {commas([line.of, line.place].filter((each) => each !== undefined))}
+                    </small>
+                  ) : null}
+                  {line.note !== undefined && (
+                    <small className="block text-note text-soft">{line.note}</small>
+                  )}
                 </span>
               </button>
             </li>

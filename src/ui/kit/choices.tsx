@@ -10,6 +10,7 @@ export function Choices({
   onChange,
   error,
   inputRef,
+  bare = false,
 }: {
   label: string;
   options: readonly { readonly id: string; readonly label: string; readonly picture?: ReactNode }[];
@@ -17,11 +18,20 @@ export function Choices({
   onChange: (id: string) => void;
   error?: string | undefined;
   inputRef?: Ref<HTMLButtonElement>;
+  /** Inside a card already: one below the other, with no frame of its own. */
+  bare?: boolean;
 }) {
   return (
-    <fieldset className="card p-4">
-      <legend className="float-left mb-2.5 font-bold text-lead">{label}</legend>
-      <div className="clear-both grid gap-2 sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))]">
+    <fieldset className={bare ? "" : "card p-4"}>
+      <legend className={clsx("font-bold text-lead", bare ? "mt-1 mb-1.5" : "float-left mb-2.5")}>
+        {label}
+      </legend>
+      <div
+        className={clsx(
+          "clear-both grid gap-2",
+          !bare && "sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))]",
+        )}
+      >
         {options.map((option, place) => (
           <button
             key={option.id}
@@ -37,7 +47,7 @@ export function Choices({
             }}
             className={clsx(
               "flex min-h-[58px] items-center justify-center gap-x-3 gap-y-1.5 rounded-md border-2 px-3 py-1.5 font-semibold text-body leading-tight",
-              option.picture !== undefined && "sm:flex-col sm:py-2.5",
+              option.picture !== undefined && (bare ? "justify-start text-left" : "sm:flex-col sm:py-2.5"),
               value === option.id ? "border-ink bg-ink text-paper" : "border-edge bg-paper",
             )}
           >

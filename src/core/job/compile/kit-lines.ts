@@ -8,7 +8,7 @@ function contentsOf({ sheet }: Context, picks: readonly Pick[]): TickLine[] {
   return picks.flatMap((pick): TickLine[] => {
     const kit = pick.kind === "kit" ? sheet.kits.find(({ id }) => id === pick.id) : undefined;
     const here = `${pick.kind}:${pick.id}:${pick.place}`;
-    if (kit === undefined) return [{ id: here, name: pick.name, pieces: pick.pieces }];
+    if (kit === undefined) return [{ id: here, name: pick.name, pieces: pick.pieces, place: pick.place }];
     return kit.contents.map(({ part, piece, quantity }) => {
       const key = piece === undefined ? part : pieceKey(part, piece);
       return {
@@ -16,6 +16,8 @@ function contentsOf({ sheet }: Context, picks: readonly Pick[]): TickLine[] {
         name: nameOfPieces(sheet, key),
         pieces: quantity * pick.pieces,
         of: kit.name,
+        place: pick.place,
+        ...(kit.note !== undefined && { note: kit.note }),
       };
     });
   });

@@ -8,6 +8,10 @@ export interface TickLine {
   readonly pieces: number;
   /** The kit it is packed in. */
   readonly of?: string;
+  /** Where it lies. */
+  readonly place?: string;
+  /** What to know of it, in the words of the sheet. */
+  readonly note?: string;
 }
 
 /** Lines of a list that nobody has ticked yet. */

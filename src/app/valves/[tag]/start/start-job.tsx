@@ -8,7 +8,6 @@ import { ProofPanel } from "@/ui/proof/proof-panel";
 import { WhoPicker } from "@/ui/who-picker";
 import { PlanPreview } from "./plan-preview";
 import { type Start, useStart } from "./use-start";
-import { WhichOne } from "./which-one";
 import { WhyForm } from "./why-form";
 
 /** Why and how deep; the plan beside it is compiled anew with every choice. */
@@ -27,8 +26,7 @@ export function StartJob({ inputs }: { inputs: JobInputs }) {
       <ReachPane start={start} />
       <div className="flex flex-col gap-4">
         <Who start={start} />
-        <WhichOne start={start} valve={valve} />
-        <WhyForm start={start} />
+        <WhyForm start={start} valve={valve} />
       </div>
       <div className="flex flex-col gap-4">
         {start.plan !== undefined && (

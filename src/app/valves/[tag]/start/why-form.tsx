@@ -2,6 +2,7 @@
 
 import clsx from "clsx";
 import { useEffect, useRef } from "react";
+import type { Valve } from "@/core/formats";
 import { formatDuration } from "@/core/quantity";
 import { TextField } from "@/ui/kit/text-field";
 import { Notice } from "@/ui/notice";
@@ -9,6 +10,7 @@ import { useSpeaker } from "@/ui/use-speaker";
 import { stripMessage } from "@/words";
 import { HowDeep } from "./how-deep";
 import type { Start } from "./use-start";
+import { WhichOne } from "./which-one";
 
 const POLICIES = [
   ["on-condition", "On condition", "Renew what fails its check, and what the strip spoils."],
@@ -17,7 +19,7 @@ const POLICIES = [
 ] as const;
 
 /** Why the job is done, what it reaches, how far it renews, and its beginning. */
-export function WhyForm({ start }: { start: Start }) {
+export function WhyForm({ start, valve }: { start: Start; valve: Valve }) {
   const words = useSpeaker();
   const { problems, refusal, plan, sending, by, harmful } = start;
   const form = useRef<HTMLFormElement>(null);
@@ -36,6 +38,7 @@ export function WhyForm({ start }: { start: Start }) {
     >
       <Why start={start} />
       <HowDeep deep={start.deep} />
+      <WhichOne start={start} valve={valve} />
       <PartsToReach start={start} />
       <WhereItIs start={start} />
       <HowFar start={start} />
