@@ -1,5 +1,4 @@
 import { readdirSync, readFileSync } from "node:fs";
-import Papa from "papaparse";
 import {
   type JobEvent,
   type JobInputs,

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { quickAxe } from "./quick-axe";
+import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
 
@@ -18,13 +18,6 @@ async function start(page: Page, tag: string): Promise<Technician> {
 }
 
 const saved = (page: Page) => expect(page.getByText("saved", { exact: true })).toBeVisible();
-
-/** The card as it stands: nothing serious for whoever reads it by ear or by keyboard. */
-async function soundForAll(page: Page): Promise<void> {
-  const { violations } = await quickAxe(page).analyze();
-  const serious = violations.filter((each) => each.impact === "serious" || each.impact === "critical");
-  expect(serious.map((each) => `${each.id}: ${each.nodes.map((node) => node.html).join(" | ")}`)).toEqual([]);
-}
 
 test("a stack valve: photographed, counted out, its look-alike piston caught, counted in, its depth measured", async ({
   page,

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { quickAxe } from "./quick-axe";
+import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
 
@@ -19,12 +19,6 @@ async function begun(page: Page): Promise<Technician> {
   return new Technician(page, server);
 }
 
-async function soundForAll(page: Page): Promise<void> {
-  const { violations } = await quickAxe(page).analyze();
-  const serious = violations.filter((each) => each.impact === "serious" || each.impact === "critical");
-  expect(serious.map((each) => `${each.id}: ${each.nodes.map((node) => node.html).join(" | ")}`)).toEqual([]);
-}
-
 test("an iron filter head, its controls: which one it is, settings photographed, each part judged, set again", async ({
   page,
 }) => {
@@ -34,7 +28,10 @@ test("an iron filter head, its controls: which one it is, settings photographed,
   await expect(which.getByRole("button", { name: "Straight" })).toHaveAttribute("aria-pressed", "true");
   await page.getByRole("button", { name: "No air pocket" }).click();
   for (const part of ["Refill flow control", "Drain flow control", "Drive plate"])
-    await page.getByRole("button", { name: new RegExp(`^${part}`) }).first().click();
+    await page
+      .getByRole("button", { name: new RegExp(`^${part}`) })
+      .first()
+      .click();
   await soundForAll(page);
   const tech = await begun(page);
 

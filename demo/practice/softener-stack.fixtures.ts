@@ -94,6 +94,7 @@ export const softenerStack: readonly Row[] = [
     expect(lips.rubric).toBe("lip");
     expect(lips.kind === "pieces" && lips.options.map(({ grade }) => grade)).toEqual([
       "good",
+      "good",
       "marginal",
       "gone",
       "gone",

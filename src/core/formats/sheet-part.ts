@@ -1,8 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { closed, Id, Minutes, oneKindOf, oneOf, source, titled, Words } from "./shared";
-
-const mm = (description: string) =>
-  Type.Number({ exclusiveMinimum: 0, maximum: 5000, description: `${description}.` });
+import { Feature, LookAlike, mm, StandIn } from "./sheet-features";
 
 const ShapeKind = oneOf(
   "body",
@@ -117,27 +115,6 @@ export const CautionSchema = Type.Object(
 /** A place on a part, as it stands on the axis. */
 const GripAt = oneOf("top", "middle", "foot", "left", "right");
 export type GripAt = Static<typeof GripAt>;
-
-/** What goes in instead of a part that nobody sells any more. */
-const StandIn = Type.Object(
-  {
-    name: Words,
-    why: Words,
-    sizes: Type.Array(Type.Object({ name: Words, nominal_mm: mm("Its size") }, closed), {
-      description: "Kept sizes, to order it or to make it by.",
-    }),
-    besides: Type.Optional(
-      Type.Array(Words, { title: "Goes with it", description: "Nuts, washers, a tap." }),
-    ),
-    hottest_C: Type.Optional(
-      Type.Number({ title: "Bears up to", description: "°C. A medium that is hotter softens it." }),
-    ),
-    make: Type.Optional(titled("How it is made", Words)),
-    source,
-  },
-  closed,
-);
-export type StandIn = Static<typeof StandIn>;
 
 /** One way a part comes off: what must be off before, how, with what, in which position. */
 const Way = Type.Object(
@@ -277,28 +254,6 @@ const Fit = Type.Object(
   },
   closed,
 );
-
-/** What tells a part from its look-alike: a mark to see, or a size to measure. */
-const Feature = Type.Object(
-  {
-    name: Words,
-    value: Words,
-    nominal_mm: Type.Optional(mm("Where it is measured")),
-    tolerance_mm: Type.Optional(mm("How far a sound one may differ")),
-  },
-  closed,
-);
-export type Feature = Static<typeof Feature>;
-
-const LookAlike = Type.Object(
-  {
-    name: Words,
-    why: Type.String({ minLength: 1, maxLength: 400, description: "What happens when it is fitted." }),
-    features: Type.Array(Feature, { minItems: 1 }),
-  },
-  closed,
-);
-export type LookAlike = Static<typeof LookAlike>;
 
 export const PartSchema = Type.Object(
   {

@@ -5,11 +5,11 @@ import { closed, Id, Minutes, oneOf, titled, UNITS_BY_NAME, Words } from "./shar
 import { CaptureSchema, RestoreSchema, RungSchema, TaskSchema } from "./sheet-cards";
 import { CheckSchema, type Disposition, type Grade, type Rubric } from "./sheet-check";
 import { DepthSchema } from "./sheet-depth";
+import type { Feature } from "./sheet-features";
 import { KitSchema, ToolSchema } from "./sheet-kit";
 import {
   type CautionSchema,
   type EndCondition,
-  type Feature,
   type GripAt,
   PartSchema,
   type StayAt,

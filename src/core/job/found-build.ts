@@ -27,18 +27,25 @@ export function generationThatShows(
   return of.length === 1 ? of[0] : undefined;
 }
 
-/** The generation that stands there, as it was noted on the valve itself. */
-export function foundGeneration(
+/** What the first of the notes that tells it shows of the valve. */
+function firstShown<T>(
   { capture }: Pick<Sheet, "capture">,
   { done }: Pick<Progress, "done">,
-): string | undefined {
+  shows: (capture: Capture, noted: string) => T | undefined,
+): T | undefined {
   for (const each of capture) {
     const noted = done.get(stepAbout("mark", each.id))?.entry;
-    const generation = noted === undefined ? undefined : generationThatShows(each, noted);
-    if (generation !== undefined) return generation;
+    const shown = noted === undefined ? undefined : shows(each, noted);
+    if (shown !== undefined) return shown;
   }
   return undefined;
 }
+
+/** The generation that stands there, as it was noted on the valve itself. */
+export const foundGeneration = (
+  sheet: Pick<Sheet, "capture">,
+  progress: Pick<Progress, "done">,
+): string | undefined => firstShown(sheet, progress, generationThatShows);
 
 /** The same, once what the register says otherwise was looked at again. */
 export function confirmedGeneration(
@@ -54,14 +61,8 @@ const lookedAgain = ({ capture }: Sheet, { done }: Pick<Progress, "done">): bool
   capture.some(({ id }) => done.has(stepAbout("other-build", id)));
 
 /** The build that stands there, as it was noted on the valve itself. */
-export function foundBuild(sheet: Sheet, { done }: Pick<Progress, "done">): Build | undefined {
-  for (const capture of sheet.capture) {
-    const noted = done.get(stepAbout("mark", capture.id))?.entry;
-    const build = noted === undefined ? undefined : buildThatShows(sheet, capture, noted);
-    if (build !== undefined) return build;
-  }
-  return undefined;
-}
+export const foundBuild = (sheet: Sheet, progress: Pick<Progress, "done">): Build | undefined =>
+  firstShown(sheet, progress, (capture, noted) => buildThatShows(sheet, capture, noted));
 
 /** The same, once what the register says otherwise was looked at again. */
 export function confirmedBuild(
