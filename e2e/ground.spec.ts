@@ -294,6 +294,7 @@ test.describe("on the demo", () => {
     expect(event.off_s).toBeGreaterThan(700);
     expect(Math.abs(Date.parse(event.at) - Date.parse(seal.serverAt))).toBeLessThan(20_000);
     await page.goto(`${page.url()}/record`);
+    await page.getByRole("button", { name: /^Everything, in order/ }).click();
     await expect(page.getByText(/clock 12 min ahead, put right/).first()).toBeVisible();
   });
 
