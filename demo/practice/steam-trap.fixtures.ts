@@ -82,8 +82,12 @@ export const steamTrap: readonly Row[] = [
     );
     expect(kits.second?.picks.map(({ id }) => id)).toContain("L-BK20-I");
     expect(
-      depthOf(on.inputs("blows"), { id: "inside", leak: "runs", access: "hard", reason: "No second trip." })
-        .ok,
+      depthOf(on.inputs("blows", { reach: ["seat", "bucket"] }), {
+        id: "inside",
+        leak: "runs",
+        access: "hard",
+        reason: "No second trip.",
+      }).ok,
     ).toBe(true);
   }),
   works("IBT-20", "Hinge the right way round", (on) => {

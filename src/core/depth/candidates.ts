@@ -62,6 +62,13 @@ export function depthOf(inputs: JobInputs, asked: DepthAsked): Result<ChosenDept
       path: "/depth/id",
       message: `There is no depth "${asked.id}" to be weighed for this reason.`,
     });
+  const { reach } = candidates.find(({ depth }) => depth.id === asked.id)!.depth;
+  // A job that reaches something else goes by its own choice, and records no depth.
+  if (reach.length !== inputs.reach.length || !reach.every((part) => inputs.reach.includes(part)))
+    return err({
+      path: "/depth/id",
+      message: `${kept.name} reaches ${reach.map((id) => inputs.sheet.parts.find((part) => part.id === id)?.name ?? id).join(", ")}: reach just these, or leave the depth out.`,
+    });
   return weighing.best.depth.id !== asked.id && kept.reason === undefined
     ? err({
         path: "/depth/reason",

@@ -86,6 +86,8 @@ describe("how deep", () => {
         reason: "No second trip before the season.",
       }).ok,
     ).toBe(true);
+    const deeper = depthOf({ ...inputs, reach: ["stack"] }, { id: "piece", leak: "seeps", access: "easy" });
+    expect(deeper.ok ? "" : deeper.error.message).toMatch(/reach just these, or leave the depth out/);
     expect(depthOf(inputs, { id: "none", leak: "seeps", access: "easy" }).ok).toBe(false);
   });
 });

@@ -42,6 +42,8 @@ export function useDepth(
       setChosen(id);
       onChoose(depth.reach, depth.renews);
     },
+    /** Parts are chosen by hand, or for another reason: no depth any more. */
+    letGo: () => setChosen(undefined),
     reason,
     setReason,
     currency: inputs.store?.currency ?? "",

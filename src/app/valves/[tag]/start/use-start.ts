@@ -85,6 +85,7 @@ export function useStart(base: JobInputs) {
   /** Takes a part among those to reach, or out of them; what stays in the body is not reached. */
   const toggle = (part: string) => {
     if (sheet.parts.find((each) => each.id === part)?.stays) return;
+    deep.letGo();
     setReach(reach.includes(part) ? reach.filter((each) => each !== part) : [...reach, part]);
   };
   return {
@@ -92,7 +93,9 @@ export function useStart(base: JobInputs) {
     reason,
     setReason: (to: JobInputs["reason"]) => {
       setReason(to);
-      if (to.symptom !== reason.symptom) setDeeper(undefined);
+      if (to.symptom === reason.symptom) return;
+      setDeeper(undefined);
+      deep.letGo();
     },
     deep,
     reach,
