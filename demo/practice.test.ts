@@ -1,14 +1,59 @@
 import { describe, expect, it } from "vitest";
+import { airValve } from "./practice/air-valve.fixtures";
+import { checkValve } from "./practice/check-valve.fixtures";
+import { dryBarrelHydrant } from "./practice/dry-barrel-hydrant.fixtures";
+import { hydrantAssist } from "./practice/hydrant-assist.fixtures";
 import type { Row } from "./practice/row.fixtures";
 import { type Bench, Shown } from "./practice/shown.fixtures";
 import { softenerStack } from "./practice/softener-stack.fixtures";
 import { steamTrap } from "./practice/steam-trap.fixtures";
 import { treatmentHead } from "./practice/treatment-head.fixtures";
 import { vapourRadiatorValve } from "./practice/vapour-radiator-valve.fixtures";
+import { wetBarrelHydrant } from "./practice/wet-barrel-hydrant.fixtures";
 
 /** What practitioners do, family by family, row by row; each row is shown true on a valve of the demo. */
 const FAMILIES: readonly { readonly family: string; readonly bench: Bench; readonly rows: readonly Row[] }[] =
   [
+    {
+      family: "wet-barrel hydrant",
+      bench: {
+        tag: "NQ-H07",
+        sheet: "brae-quaywall-4",
+        line: "north-quay",
+        valve: { generation: "C", build: "bayonet" },
+      },
+      rows: wetBarrelHydrant,
+    },
+    {
+      family: "dry-barrel hydrant",
+      bench: {
+        tag: "NQ-H10",
+        sheet: "quillon-harbour-5",
+        line: "north-quay",
+        valve: { generation: "1", build: "opens-right" },
+      },
+      rows: dryBarrelHydrant,
+    },
+    {
+      family: "hydrant assist valve",
+      bench: {
+        tag: "FST-P1",
+        sheet: "quillon-pierhead-2",
+        line: undefined,
+        valve: { generation: "2", build: "plain" },
+      },
+      rows: hydrantAssist,
+    },
+    {
+      family: "check valve",
+      bench: { tag: "SK-C1", sheet: "brae-skerrycheck-100", line: "skerry-booster" },
+      rows: checkValve,
+    },
+    {
+      family: "air valve",
+      bench: { tag: "MG-A1", sheet: "sedgeway-cloud-50", line: "marram-gardens" },
+      rows: airValve,
+    },
     {
       family: "softener stack",
       bench: { tag: "LD-SF1", sheet: "ottermouth-brook-20", line: "lido-treatment" },

@@ -1,6 +1,6 @@
 import { existsSync, readFileSync } from "node:fs";
 import { expect } from "vitest";
-import type { JobInputs, Sheet } from "@/core/formats";
+import { type JobInputs, type Sheet, verdictsOf } from "@/core/formats";
 import { afterJob, benchLinks, jobRecord, type Step, type StepKind, type StepOf } from "@/core/job";
 import { type Answers, says, Walk } from "@/core/job/job.fixtures";
 import { jobAt } from "@/core/job/proof.fixtures";
@@ -51,6 +51,17 @@ export class Shown {
 
   cards(symptom?: string, answers: Answers = {}, more: Partial<JobInputs> = {}): Cards {
     return this.walked(symptom, answers, more).job.plan.steps;
+  }
+
+  ids(symptom?: string, answers: Answers = {}): string[] {
+    return this.cards(symptom, answers).map(({ id }) => id);
+  }
+
+  /** What a look says once it is answered so: an option, go or no-go, below, within or above. */
+  answer(check: string, given: string): ReturnType<typeof verdictsOf>[number]["verdict"] {
+    const verdict = verdictsOf(this.check(check)).find((each) => each.given === given)?.verdict;
+    if (verdict === undefined) throw new Error(`${check} has no answer ${given}`);
+    return verdict;
   }
 
   /** The card of this kind about this, in a job that is walked. */

@@ -9,7 +9,9 @@ export function drawnWords({ say }: Speaker, drawn: Drawn): string {
   const words = say.drawn;
   switch (drawn.kind) {
     case "turn":
-      return words.turn[drawn.way](drawn.turns);
+      return words.turn[drawn.way](drawn);
+    case "stem":
+      return words.stem(drawn.to, words.turn[drawn.way](drawn));
     case "lever":
       return words.lever(drawn.to_deg);
     case "arrow":

@@ -10,6 +10,11 @@ describe("where tightening ends", () => {
     ],
     [{ kind: "flush" }, "flush, no further"],
     [{ kind: "touch-and-back-off", backOff_turns: 0.25 }, "until it touches, then 1/4 turn back"],
+    [
+      { kind: "touch-and-back-off", backOff_turns: 0.125, pitch_mm: 1.25 },
+      "until it touches, then 1/8 turn back: a gap of 0.006 in",
+    ],
+    [{ kind: "touch" }, "until it touches, no further"],
     [{ kind: "seat-to-depth", depth_mm: 6.35, tolerance_mm: 1.27 }, "0.25 in deep, ± 0.05 in"],
     [{ kind: "to-ask-for", whom: "the maker" }, "figure to ask for: the maker"],
   ])("%j", (end, says) => {

@@ -17,7 +17,13 @@ export function endWords(speaker: Speaker, end: EndCondition, torque_Nm?: number
     case "flush":
       return words.flush;
     case "touch-and-back-off":
-      return words.backOff(turnsInWords(end.backOff_turns));
+      return words.backOff(
+        turnsInWords(end.backOff_turns),
+        // A screw moves by its pitch with each turn.
+        end.pitch_mm === undefined ? undefined : length(end.backOff_turns * end.pitch_mm),
+      );
+    case "touch":
+      return words.touch;
     case "seat-to-depth":
       return words.depth(length(end.depth_mm), length(end.tolerance_mm));
     case "until-stop":

@@ -51,11 +51,14 @@ const oneWordOfAnAuthor = ({ parts, connections }: Sheet): string[] => [
 
 /** What may stand in a text untranslated: what authors, keepers and technicians wrote, and units. */
 function wordsOf(inputs: JobInputs, ...more: unknown[]): string[] {
-  return [...new Set([...textsOf(inputs), ...textsOf(more)])]
-    .filter((each) => /[A-Za-z]/.test(each) && !KINDS.has(each))
-    .concat(oneWordOfAnAuthor(inputs.sheet))
-    .flatMap((each) => [each, each.toLowerCase()])
-    .sort((a, b) => b.length - a.length);
+  return (
+    [...new Set([...textsOf(inputs), ...textsOf(more)])]
+      .filter((each) => /[A-Za-z]/.test(each) && !KINDS.has(each))
+      .concat(oneWordOfAnAuthor(inputs.sheet))
+      // In a list of cards a sentence stands without its full stop.
+      .flatMap((each) => [each, each.toLowerCase(), each.replace(/\.$/, "")])
+      .sort((a, b) => b.length - a.length)
+  );
 }
 const UNIT_LABELS = UNITS.map((unit) => unit.label)
   .filter((label) => /[A-Za-z]/.test(label))

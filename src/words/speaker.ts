@@ -1,4 +1,4 @@
-import { formatKept, formatQuantity, type UnitSystem } from "@/core/quantity";
+import { formatIn, formatKept, formatQuantity, type UnitSystem, unit } from "@/core/quantity";
 import { english } from "./english";
 
 /** Everything that is said, in one language: another one has the same sentences in other words. */
@@ -22,3 +22,7 @@ export const quantity = (
   si: number,
   dimension: Parameters<typeof formatQuantity>[1],
 ): string => formatQuantity(si, dimension, system);
+
+/** A pull of the arm: in N or lbf, never in the kN of bolts. @param newton N */
+export const armPull = ({ system }: Speaker, newton: number): string =>
+  formatIn(newton, unit(system === "us" ? "lbf" : "N"));

@@ -35,6 +35,9 @@ function partsOf(sheet: Sheet): Problem[] {
           `${part.name} goes back to a torque, but no torque wrench is among its tools.`,
         ),
       );
+    for (const build of Object.keys(part.fit?.byBuild ?? {}))
+      if (!sheet.builds.some(({ id }) => id === build))
+        found.push(problem(`${at}/fit/byBuild`, `This sheet has no build "${build}".`));
     part.lookAlikes?.forEach((alike, number) => {
       const told = alike.features.some((feature) => {
         const own = part.features?.find((each) => each.name === feature.name);

@@ -185,7 +185,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     [
       ["/tools/13/id", '"hydrant-key" is used twice. Give each its own id.'],
       ["/supplies/3/id", '"food-grease" is used twice. Give each its own id.'],
-      ["/checks/9/id", '"cap-or-valve" is used twice. Give each its own id.'],
+      ["/checks/13/id", '"cap-or-valve" is used twice. Give each its own id.'],
       ["/kits/3/id", '"BF-K31" is used twice. Give each its own id.'],
       ["/restore/3/id", '"caps" is used twice. Give each its own id.'],
       ["/symptoms/4/id", '"weeps" is used twice. Give each its own id.'],
@@ -246,6 +246,8 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     "a ring where there is one build only",
     (sheet) => {
       sheet.builds = [];
+      for (const capture of sheet.capture) delete capture.byBuild;
+      delete part(sheet, "nozzle-screw").fit!.byBuild;
       part(sheet, "cap").ways[0]!.heldBy.push("nozzle");
     },
     [
@@ -719,7 +721,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
       const c = collar(sheet);
       c.unit = "bar";
     },
-    [["/checks/4/unit", '"bar" is not a unit of length. Write one that is, e.g. mm, bar g, °C.']],
+    [["/checks/5/unit", '"bar" is not a unit of length. Write one that is, e.g. mm, bar g, °C.']],
   ],
   [
     "a measurement without a limit",
@@ -728,7 +730,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
       delete c.low;
       delete c.high;
     },
-    [["/checks/4", "A measurement needs a low or a high limit."]],
+    [["/checks/5", "A measurement needs a low or a high limit."]],
   ],
   [
     "limits that meet",
@@ -736,7 +738,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
       const c = collar(sheet);
       c.low = c.high;
     },
-    [["/checks/4/low", "The low limit is not below the high one."]],
+    [["/checks/5/low", "The low limit is not below the high one."]],
   ],
   [
     "limits that say nothing",
@@ -746,8 +748,8 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
       delete c.above;
     },
     [
-      ["/checks/4/below", "Say what a reading under the low limit means."],
-      ["/checks/4/above", "Say what a reading over the high limit means."],
+      ["/checks/5/below", "Say what a reading under the low limit means."],
+      ["/checks/5/above", "Say what a reading over the high limit means."],
     ],
   ],
   [
@@ -788,6 +790,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     "petroleum grease on EPDM",
     (sheet) => {
       part(sheet, "stem-ring").material = "epdm";
+      for (const each of sheet.parts) delete each.potable;
       sheet.supplies[0]!.base = "petroleum";
     },
     [
@@ -807,7 +810,7 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     (sheet) => {
       collar(sheet).low = 20;
     },
-    [["/checks/4/low", "The low limit is not below the high one."]],
+    [["/checks/5/low", "The low limit is not below the high one."]],
   ],
 ];
 

@@ -1,3 +1,4 @@
+export { asBuilt } from "./as-built";
 export { type Assembly, assembly } from "./assembly";
 export type { Barred } from "./barred-tools";
 export { checkSheet } from "./check-sheet";

@@ -88,6 +88,8 @@ describe("strip order", () => {
         off: [
           "cap-screw",
           "weather-cap",
+          "jam-nut",
+          "lock-screw",
           "hold-down",
           "bearing-upper",
           "operating-nut",

@@ -22,9 +22,12 @@ export const limitsWithoutSource = (check: Check): boolean =>
 export function unsourced(sheet: Sheet): Unsourced[] {
   if (sheet.demonstration) return [];
   return [
-    ...sheet.parts.flatMap(({ fit, name }, index) =>
-      endWithoutSource(fit?.end) ? [{ path: `/parts/${index}/fit/end`, of: name }] : [],
-    ),
+    ...sheet.parts.flatMap(({ fit, name }, index) => [
+      ...(endWithoutSource(fit?.end) ? [{ path: `/parts/${index}/fit/end`, of: name }] : []),
+      ...Object.entries(fit?.byBuild ?? {}).flatMap(([build, end]) =>
+        endWithoutSource(end) ? [{ path: `/parts/${index}/fit/byBuild/${build}`, of: name }] : [],
+      ),
+    ]),
     ...sheet.checks.flatMap((check, index) =>
       limitsWithoutSource(check) ? [{ path: `/checks/${index}`, of: check.ask }] : [],
     ),

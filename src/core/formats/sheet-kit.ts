@@ -67,6 +67,16 @@ export const ToolSchema = Type.Object(
     most_Nm: Type.Optional(titled("Pulls up to", Type.Number({ exclusiveMinimum: 0 }))),
     most_bar: Type.Optional(titled("Reads up to", Type.Number({ exclusiveMinimum: 0 }))),
     bears_kg: Type.Optional(titled("Bears", Type.Number({ exclusiveMinimum: 0 }))),
+    arm_m: Type.Optional(
+      titled(
+        "Length of its arm",
+        Type.Number({
+          exclusiveMinimum: 0,
+          maximum: 5,
+          description: "m, from square to hand: with it the card says how hard one has to pull.",
+        }),
+      ),
+    ),
     reach_m: Type.Optional(titled("Reaches", Type.Number({ exclusiveMinimum: 0 }))),
     substitutes: Type.Optional(Type.Array(Type.Object({ name: Words, allowedWhen: Words }, closed))),
   },

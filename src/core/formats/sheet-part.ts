@@ -89,9 +89,18 @@ export const EndCondition = oneKindOf(
     {
       kind: Type.Literal("touch-and-back-off"),
       backOff_turns: Type.Number({ exclusiveMinimum: 0, maximum: 5 }),
+      pitch_mm: Type.Optional(
+        Type.Number({
+          title: "Pitch of its thread",
+          exclusiveMinimum: 0,
+          maximum: 10,
+          description: "mm. With it the gap that is left is said.",
+        }),
+      ),
     },
     closed,
   ),
+  Type.Object({ kind: Type.Literal("touch") }, closed),
   Type.Object(
     {
       kind: Type.Literal("seat-to-depth"),
@@ -116,6 +125,26 @@ export const CautionSchema = Type.Object(
 const GripAt = oneOf("top", "middle", "foot", "left", "right");
 export type GripAt = Static<typeof GripAt>;
 
+/** Which way something is turned, and how far. */
+export const Turn = Type.Object(
+  {
+    way: oneOf("left", "right"),
+    turns: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 500 })),
+    degrees: Type.Optional(
+      Type.Number({
+        exclusiveMinimum: 0,
+        maximum: 359,
+        description: "Where it is less than a turn. It goes back as far the other way.",
+      }),
+    ),
+  },
+  {
+    ...closed,
+    title: "Turned",
+    description: "Left is anticlockwise. A fastener that says nothing has a right-hand thread.",
+  },
+);
+
 /** One way a part comes off: what must be off before, how, with what, in which position. */
 const Way = Type.Object(
   {
@@ -129,19 +158,7 @@ const Way = Type.Object(
     forbidden: Type.Optional(Type.Array(ForbiddenTool)),
     bodyUp: Type.Optional(Type.String({ description: "Which face of the body is up." })),
     position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
-    turn: Type.Optional(
-      Type.Object(
-        {
-          way: oneOf("left", "right"),
-          turns: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 500 })),
-        },
-        {
-          ...closed,
-          title: "Turned to come off",
-          description: "Left is anticlockwise. A fastener that says nothing has a right-hand thread.",
-        },
-      ),
-    ),
+    turn: Type.Optional({ ...Turn, title: "Turned to come off" }),
     marks: Type.Optional(Words),
     cautions: Type.Optional(Type.Array(CautionSchema)),
     stayUntilCracked: Type.Optional(
@@ -248,6 +265,12 @@ const Fit = Type.Object(
       Type.Array(oneOf("lock", "seal", "release"), { description: "What the joint must do." }),
     ),
     end: EndCondition,
+    byBuild: Type.Optional(
+      Type.Record(Id, EndCondition, {
+        title: "Tightened otherwise on",
+        description: "Where tightening ends on these builds, by their id.",
+      }),
+    ),
     looseUntil: Type.Optional(Type.String({ description: "Left loose until this part is in." })),
     position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
     cautions: Type.Optional(Type.Array(CautionSchema)),

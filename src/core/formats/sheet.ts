@@ -14,6 +14,7 @@ import {
   PartSchema,
   type StayAt,
   type ToolClass,
+  Turn,
 } from "./sheet-part";
 
 export type { ReleaseRung, RestoreCard, Task } from "./sheet-cards";
@@ -217,6 +218,11 @@ export const SheetSchema = Type.Object(
                   }),
                 ),
                 role: Type.Optional(oneOf("open", "shut", "back-seated", "mid")),
+                turn: Type.Optional({
+                  ...Turn,
+                  title: "Turned to get there",
+                  description: "Which way its stem is turned to get there, and how far at most.",
+                }),
               },
               closed,
             ),

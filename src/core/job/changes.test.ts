@@ -26,7 +26,9 @@ describe("a finding that changes the plan says so", () => {
     expect(says).toEqual(["Renew", "Take", "Outlet", "3", "New"]);
     expect(change!.added.length).toBeGreaterThan(0);
     expect(change!.says.at(-2)).toBe("3 pieces will be left over: that is right.");
-    expect(change!.says.at(-1)).toBe("New cards: Measure the thinner collar.");
+    expect(change!.says.at(-1)).toBe(
+      "New cards: Measure the thinner collar; Wipe the friction ring once more, now that the greased collars are on; and 1 more.",
+    );
   });
 
   it("says that no stock has what is needed, and what to do", () => {

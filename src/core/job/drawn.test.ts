@@ -17,9 +17,9 @@ describe("what a card draws", () => {
       const job = dryJob();
       return drawnAt({ ...job, valve: { ...job.valve, build } });
     };
-    expect(on("opens-left").get("strip:hold-down")).toEqual([{ kind: "turn", way: "left" }]);
-    expect(on("opens-right").get("strip:hold-down")).toEqual([{ kind: "turn", way: "right" }]);
-    expect(on("opens-right").get("fit:hold-down")).toEqual([{ kind: "turn", way: "left" }]);
+    expect(on("opens-left").get("strip:hold-down")).toEqual([{ kind: "turn", way: "left", turns: 9 }]);
+    expect(on("opens-right").get("strip:hold-down")).toEqual([{ kind: "turn", way: "right", turns: 9 }]);
+    expect(on("opens-right").get("fit:hold-down")).toEqual([{ kind: "turn", way: "left", turns: 9 }]);
   });
 
   it("a valve of the line is shut against the way it opens, with its turns; nothing is drawn that nobody knows", () => {

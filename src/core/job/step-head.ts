@@ -32,11 +32,15 @@ export type Danger =
 export interface Turning {
   readonly way: "left" | "right";
   readonly turns?: number;
+  /** Where it is less than a turn. */
+  readonly degrees?: number;
 }
 
 /** What a card draws. Angles from along the pipe; a clock from twelve at the top. */
 export type Drawn =
   | ({ readonly kind: "turn" } & Turning)
+  /** The stem, turned to this position. */
+  | ({ readonly kind: "stem"; readonly to: string } & Turning)
   | { readonly kind: "lever"; readonly from_deg?: number; readonly to_deg: number }
   | { readonly kind: "arrow"; readonly to: "flow" | "up" | "down" | "outlet" }
   | { readonly kind: "clock"; readonly at: number };

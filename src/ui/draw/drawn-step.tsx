@@ -22,7 +22,8 @@ export function DrawnStep({ drawn, label }: { drawn: Drawn; label: string }) {
 function Picture({ drawn }: { drawn: Drawn }) {
   switch (drawn.kind) {
     case "turn":
-      return <Turn way={drawn.way} turns={drawn.turns} />;
+    case "stem":
+      return <Turn {...drawn} />;
     case "lever":
       return <Lever from={drawn.from_deg} to={drawn.to_deg} />;
     case "arrow":
@@ -42,27 +43,36 @@ function head([x, y]: readonly [number, number], angle: number): string {
 
 const STROKE = { fill: "none", stroke: "var(--ink)", strokeWidth: 5, strokeLinecap: "round" } as const;
 
-/** Most of a circle with an arrow head, about a hexagon; the count of turns stands in it. */
-function Turn({ way, turns }: { way: "left" | "right"; turns: number | undefined }) {
-  const [begin, end] = way === "right" ? [-200, 60] : [20, -240];
+/** As far as it is turned, most of a circle where nothing says how far; the count of turns or degrees stands in it. */
+function Turn({ way, turns, degrees }: { way: "left" | "right"; turns?: number; degrees?: number }) {
+  const far = degrees ?? 260;
+  const begin = degrees === undefined ? (way === "right" ? -200 : 20) : -90;
+  const end = begin + (way === "right" ? far : -far);
+  const says = degrees === undefined ? turns : `${degrees}°`;
   const from = onCircle(C, C, RADIUS, radians(begin));
   const to = onCircle(C, C, RADIUS, radians(end));
   const hexagon = Array.from({ length: 6 }, (_, corner) => onCircle(C, C, 19, radians(60 * corner)).join());
   return (
     <>
       <polygon points={hexagon.join(" ")} fill="var(--ink-iron)" stroke="var(--draw)" strokeWidth={1.6} />
-      <path d={`M${from} A${RADIUS},${RADIUS} 0 1 ${way === "right" ? 1 : 0} ${to}`} {...STROKE} />
+      <path
+        d={`M${from} A${RADIUS},${RADIUS} 0 ${far > 180 ? 1 : 0} ${way === "right" ? 1 : 0} ${to}`}
+        {...STROKE}
+      />
       <path d={head(to, radians(end + (way === "right" ? 90 : -90)))} {...STROKE} />
-      {turns !== undefined && (
+      {degrees !== undefined && (
+        <path d={`M${C},${C - 44} V${C - 22}`} stroke="var(--draw)" strokeWidth={2} strokeDasharray="3 3" />
+      )}
+      {says !== undefined && (
         <text
           x={C}
           y={C + 7}
           textAnchor="middle"
           className="plate"
-          fontSize={turns >= 100 ? 15 : 20}
+          fontSize={`${says}`.length > 2 ? 15 : 20}
           fill="var(--ink)"
         >
-          {turns}
+          {says}
         </text>
       )}
     </>

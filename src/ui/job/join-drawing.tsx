@@ -74,6 +74,13 @@ const SECTIONS: Record<Kind, (end: EndCondition, speaker: Speaker) => ReactNode>
       <Stop />
     </>
   ),
+  touch: () => (
+    <>
+      <Screw gap={0} />
+      <Clockwise />
+      <Stop />
+    </>
+  ),
   "touch-and-back-off": (end) => (
     <>
       <Screw gap={5} />

@@ -90,7 +90,9 @@ export const card = {
     handTight: "hand tight",
     snug: "snug, no further",
     flush: "flush, no further",
-    backOff: (turns: string) => `until it touches, then ${turns} turn back`,
+    backOff: (turns: string, gap: string | undefined) =>
+      `until it touches, then ${turns} turn back${gap === undefined ? "" : `: a gap of ${gap}`}`,
+    touch: "until it touches, no further",
     depth: (depth: string, tolerance: string) => `${depth} deep, ± ${tolerance}`,
     until: (seen: string) => `until ${seen}`,
     toAskFor: (whom: string) => `figure to ask for: ${whom}`,

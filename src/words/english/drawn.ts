@@ -1,12 +1,22 @@
-const times = (turns: number | undefined) =>
-  turns === undefined ? "" : `, ${turns} ${turns === 1 ? "turn" : "turns"}`;
+interface HowFar {
+  readonly turns?: number;
+  readonly degrees?: number;
+}
+
+const times = ({ turns, degrees }: HowFar) =>
+  degrees !== undefined
+    ? `, ${degrees}°`
+    : turns === undefined
+      ? ""
+      : `, ${turns} ${turns === 1 ? "turn" : "turns"}`;
 
 /** What is drawn on a card. */
 export const drawn = {
   turn: {
-    left: (turns: number | undefined) => `left, anticlockwise${times(turns)}`,
-    right: (turns: number | undefined) => `right, clockwise${times(turns)}`,
+    left: (far: HowFar) => `left, anticlockwise${times(far)}`,
+    right: (far: HowFar) => `right, clockwise${times(far)}`,
   },
+  stem: (to: string, turn: string) => `${to}: its stem ${turn}`,
   lever: (degrees: number) =>
     degrees === 0
       ? "along the pipe"

@@ -285,6 +285,7 @@ export const steps = {
   },
   fit: {
     goesBack: "It goes back where it came from.",
+    pull: (force: string, arm: string) => `pull ${force} at the end of its arm, ${arm}`,
     renewed: (why: string) => `A NEW one goes in: ${why}`,
     rules: {
       noted: (ask: string, noted: string) => `${ask} You noted: ${noted}.`,

@@ -1,7 +1,8 @@
+import type { Tool } from "@/core/formats";
 import { type StepOf, staysAt } from "@/core/job";
 import { renewalWhy } from "../kits";
 import { movesCues } from "../moved";
-import { figure, type Speaker } from "../speaker";
+import { armPull, figure, quantity, type Speaker } from "../speaker";
 import type { Phrases, StepWords } from "./phrases";
 import { doingWords, notedAsk, notedWhy } from "./said";
 
@@ -64,23 +65,27 @@ export const OPENING_UP = {
     cues: most_min === undefined ? [] : [speaker.say.steps.soak.noLonger(figure(speaker, most_min, "min"))],
     afterwards: speaker.say.steps.soak.afterwards,
   }),
-  fit: (speaker, { do: title, why, renewal, count }) => {
+  fit: (speaker, { do: title, why, renewal, count, tools, torque_Nm }) => {
     const { fit, strip } = speaker.say.steps;
     return {
       title,
       why: renewal === undefined ? (why ?? fit.goesBack) : fit.renewed(renewalWhy(speaker, renewal)),
-      cues: count > 1 ? [strip.count(count)] : [],
+      cues: [...(count > 1 ? [strip.count(count)] : []), ...pullOf(speaker, tools, torque_Nm)],
     };
   },
-  "tighten-one": ({ say }, { name, waitedFor }) => ({
-    title: say.steps.tightenOne.title(name),
-    why: say.steps.tightenOne.why(waitedFor),
+  "tighten-one": (speaker, { name, waitedFor, tools, torque_Nm }) => ({
+    title: speaker.say.steps.tightenOne.title(name),
+    why: speaker.say.steps.tightenOne.why(waitedFor),
+    cues: pullOf(speaker, tools, torque_Nm),
   }),
-  tighten: ({ say }, { name, passes, waitedFor, size }) => ({
-    title: say.steps.tighten.title(name, passes.length),
-    why: waitedFor === undefined ? say.steps.tighten.evenly : say.steps.tighten.waitedFor(waitedFor),
-    cues: [say.common.commas(size)],
-  }),
+  tighten: (speaker, { name, passes, waitedFor, size, tools }) => {
+    const { tighten } = speaker.say.steps;
+    return {
+      title: tighten.title(name, passes.length),
+      why: waitedFor === undefined ? tighten.evenly : tighten.waitedFor(waitedFor),
+      cues: [speaker.say.common.commas(size), ...pullOf(speaker, tools, passes.at(-1)?.torque_Nm)],
+    };
+  },
   tray: ({ say }) => say.steps.tray,
   cure: (speaker, { parts }) => {
     const words = speaker.say.steps.cure;
@@ -92,6 +97,13 @@ export const OPENING_UP = {
     };
   },
 } satisfies Partial<Phrases>;
+
+/** How hard one has to pull at the end of the arm. */
+function pullOf(speaker: Speaker, tools: readonly Tool[], torque_Nm: number | undefined): string[] {
+  const arm = tools.find(({ arm_m }) => arm_m !== undefined)?.arm_m;
+  if (arm === undefined || torque_Nm === undefined) return [];
+  return [speaker.say.steps.fit.pull(armPull(speaker, torque_Nm / arm), quantity(speaker, arm, "length"))];
+}
 
 function stripWords(speaker: Speaker, step: StepOf<"strip">): StepWords {
   const { say } = speaker;

@@ -57,23 +57,62 @@ export const drawOut = calculator({
       most: 0.5,
       usual: 0,
     }),
+    rod: measured("Longest rod or stud to be drawn", SIZE, {
+      help: "The one that goes through both flanges; leave it out where nothing is drawn lengthwise.",
+      least: 0,
+      most: 3,
+      optional: true,
+    }),
+    clear: measured("Free length behind the flange", SIZE, {
+      help: "Along the rod, to the first thing it would meet: a pump, an adapter, a wall.",
+      least: 0,
+      most: 5,
+      optional: true,
+    }),
+    machined: measured("Turned off each face", SIZE, {
+      help: "If the body is made narrower to pass.",
+      least: 0,
+      most: 0.02,
+      usual: 0,
+    }),
+    allowed: measured("Its maker allows off each face", SIZE, {
+      help: "0 where nobody has said so.",
+      least: 0,
+      most: 0.02,
+      usual: 0,
+    }),
   },
   outputs: {
     spare: result("To spare", SIZE),
     needed: result("Gap needed", SIZE),
     room: result("Gap that can be made", SIZE),
+    rodSpare: result("Rod to spare", SIZE, "optional"),
   },
   compute: (given, say) => {
     const caught = { both: 2, one: 1, none: 0 }[given.ends] ?? 0;
-    const needed = given.body + caught * given.face;
+    const needed = given.body - 2 * given.machined + caught * given.face;
+    const { rod, clear } = given;
+    const rodSpare = rod === undefined || clear === undefined ? undefined : clear - rod;
+    const stuck = rodSpare !== undefined && rodSpare < 0;
+    const tooThin = given.machined > given.allowed;
     const [left, right] = [given.left, given.right];
     const room = given.gap + left + right;
     const spare = room - needed;
     const first = left >= right ? "left" : "right";
     return ok({
-      outputs: { needed, room, spare },
-      verdict: spare < 0 ? "fail" : spare < HAND ? "watch" : "pass",
+      outputs: { needed, room, spare, rodSpare },
+      verdict: spare < 0 || stuck || tooThin ? "fail" : spare < HAND ? "watch" : "pass",
       reasons: [
+        ...(stuck
+          ? [
+              `The rod does not pass: ${say(-rodSpare, SIZE)} too long. Draw it to the other side, cut it out, or take off what stands behind it first.`,
+            ]
+          : []),
+        ...(tooThin
+          ? [
+              `${say(given.machined, SIZE)} off a face is more than its maker allows (${say(given.allowed, SIZE)}): the seal has less to stand on, and the body less to bear with. Do not.`,
+            ]
+          : []),
         spare < 0
           ? `${say(-spare, SIZE)} short: take off the ${first} neighbour first, it gives more.`
           : given.gap >= needed
@@ -92,6 +131,18 @@ export const drawOut = calculator({
       source: "By hand: 150 + 2 · 4 = 158 mm into 152 mm is 6 mm short.",
       inputs: {},
       outputs: { needed: "158 ± 0.001 mm", spare: "-6 ± 0.001 mm" },
+      verdict: "fail",
+    },
+    {
+      source: "By hand: a rod of 260 mm with 180 mm behind the flange is 80 mm too long.",
+      inputs: { right: "20 mm", rod: "260 mm", clear: "180 mm" },
+      outputs: { rodSpare: "-80 ± 0.001 mm", spare: "14 ± 0.001 mm" },
+      verdict: "fail",
+    },
+    {
+      source: "By hand: 1 mm off each face gains 2 mm, and nobody allows it.",
+      inputs: { machined: "1 mm" },
+      outputs: { needed: "156 ± 0.001 mm" },
       verdict: "fail",
     },
     {

@@ -1,9 +1,27 @@
 import { err, ok } from "../../result";
+import { SEAL_MATERIALS, SEAL_MEDIA } from "../../sealing";
 import { calculator } from "../calculator";
-import { ANGLE, choice, measured, named, PLAIN, result, SECTION, SIZE } from "../fields";
+import {
+  ANGLE,
+  asNamed,
+  choice,
+  KELVIN,
+  measured,
+  named,
+  PLAIN,
+  result,
+  SECTION,
+  SIZE,
+  temperatureField,
+} from "../fields";
 
 /** A hole is cut this much larger than its bolt, m. */
 const HOLE_PLAY = 2e-3;
+
+const FIBRE = "fibre or graphite sheet, by its maker's paper";
+
+/** What sheet is cut of. Above what rubber bears it is fibre or graphite, and their own papers say how hot. */
+const SHEETS = ["epdm", "nbr", "cr", "ptfe"] as const;
 
 /** Calculation 7: a gasket to be cut from sheet, with a template at full size. */
 export const gasketCutter = calculator({
@@ -53,9 +71,17 @@ export const gasketCutter = calculator({
     }),
     bolts: measured("Bolts", PLAIN, { help: "How many.", least: 3, most: 48, usual: 8 }),
     bolt: measured("Bolt diameter", SIZE, { help: "Nominal.", least: 0.003, most: 0.08, usual: 0.016 }),
+    medium: choice("Medium", "What it keeps in.", asNamed(SEAL_MEDIA)),
+    hottest: temperatureField("Hottest it gets", {
+      help: "In service.",
+      least: KELVIN - 60,
+      most: KELVIN + 450,
+      usual: KELVIN + 15,
+    }),
   },
   outputs: {
     kind: named("Cut a"),
+    of: named("Of"),
     inner: result("Inside diameter", SIZE),
     outer: result("Outside diameter", SIZE),
     hole: result("Hole", SIZE, "optional"),
@@ -103,6 +129,10 @@ export const gasketCutter = calculator({
         y: (circle / 2) * Math.cos(angle),
       };
     });
+    const bear = SHEETS.map((id) => SEAL_MATERIALS[id]!).filter(
+      ({ media, least_K, most_K }) =>
+        media[given.medium] === "good" && given.hottest <= most_K && given.hottest >= least_K,
+    );
     const ring = (Math.PI / 4) * (outer ** 2 - inner ** 2);
     return ok({
       outputs: {
@@ -112,6 +142,7 @@ export const gasketCutter = calculator({
             : full
               ? "full-face gasket"
               : "ring inside the bolts",
+        of: bear.length === 0 ? FIBRE : bear.map(({ name }) => name).join(", "),
         inner,
         outer,
         hole: full ? hole : undefined,
@@ -131,11 +162,12 @@ export const gasketCutter = calculator({
       ],
       cautions: [
         "Print at full size and check the 100 mm line before you cut.",
-        "The medium and temperature choose the sheet: look in the sheet of this valve. Never two gaskets in one joint, never paste on fibre sheet.",
+        "What the sheet of this valve says of its gasket goes before. For drinking water only what is listed for it. Never two gaskets in one joint, never paste on fibre sheet.",
       ],
     });
   },
   sources: [
+    "What bears which medium and heat: as for O-rings, any elastomer handbook.",
     "Ring to the bolts for raised faces, full face for flat and cast iron flanges: ASME B16.21, EN 1514-1, usual piping practice.",
   ],
   examples: [
@@ -150,6 +182,11 @@ export const gasketCutter = calculator({
         area: "12739 ± 1 mm2",
       },
       verdict: "pass",
+    },
+    {
+      source: "Steam of 170 °C: no rubber of the table; PTFE bears 230 °C.",
+      inputs: { medium: "steam", hottest: "170 °C" },
+      outputs: { of: "PTFE" },
     },
     {
       source: "By hand, flat: chord 180 · sin 22.5° = 68.88 mm, holes of 18 mm.",

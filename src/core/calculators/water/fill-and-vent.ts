@@ -4,7 +4,9 @@ import { ok } from "../../result";
 import { calculator } from "../calculator";
 import {
   AIR_ON_SITE,
+  byName,
   CONTENT,
+  choice,
   FLOW,
   KELVIN,
   MINUTES,
@@ -20,14 +22,45 @@ import {
 /** Filling faster than this slams the last air out: AWWA M51 asks for about 0.3 m/s (1 ft/s). */
 const FILL_SPEED = 0.3;
 const AIR_K = KELVIN + 15;
+/** Of the air's pressure: below it water boils at 15 °C anyway. */
+const MOST_VACUUM = 0.98;
+/** No buried pipe is round: half of what a round one bears. */
+const SAFE = 2;
+
+/** Modulus of elasticity, Pa, for a load that comes at once. */
+const PIPES = {
+  steel: { name: "steel", stiffness: 210e9 },
+  iron: { name: "ductile iron", stiffness: 170e9 },
+  pvc: { name: "PVC-U", stiffness: 3e9 },
+  pe: { name: "polyethylene", stiffness: 0.8e9 },
+} as const;
+/** Poisson's ratio of metals; plastics have a little more, and bear a little more by it. */
+const POISSON = 0.3;
+
+/** Pressure from outside that buckles a long round tube: 2E/(1 − ν²)·(t/d)³, d the mean diameter. Pa */
+const crushedAt = (stiffness: number, wall: number, bore: number): number =>
+  ((2 * stiffness) / (1 - POISSON ** 2)) * (wall / (bore + wall)) ** 3;
 
 /** Calculation 11: how fast a main may be filled. */
 export const fillAndVent = calculator({
   id: "fill-and-vent",
   chapter: "Water and fire",
-  title: "Fill and vent",
-  says: "How fast a pipe may be filled so that its air valve lets the air out, how long it takes, and when to stop.",
-  words: ["fill", "air valve", "vent", "slow fill", "how long to fill", "air", "recharge", "refill"],
+  title: "Fill, vent and empty",
+  says: "How fast a pipe may be filled so that its air valve lets the air out, how long it takes, and when to stop; and the vacuum as it empties, against what its wall bears.",
+  words: [
+    "fill",
+    "air valve",
+    "vent",
+    "slow fill",
+    "how long to fill",
+    "air",
+    "recharge",
+    "refill",
+    "empty",
+    "vacuum",
+    "collapse",
+    "crushed pipe",
+  ],
   inputs: {
     bore: measured("Bore of the pipe", SIZE, {
       help: "Inside diameter.",
@@ -71,6 +104,19 @@ export const fillAndVent = calculator({
       most: 5,
       usual: 0.02,
     }),
+    leaving: measured("Water leaves at", FLOW, {
+      help: "When it is emptied or bursts; leave it out where only filling matters.",
+      least: 1e-6,
+      most: 5,
+      optional: true,
+    }),
+    wall: measured("Wall of the pipe", SIZE, {
+      help: "Thickness, less what rust has taken.",
+      least: 0.0002,
+      most: 0.1,
+      usual: 0.004,
+    }),
+    pipe: choice("Pipe of", "What keeps it round.", byName(PIPES)),
     surroundings: AIR_ON_SITE,
   },
   outputs: {
@@ -80,8 +126,10 @@ export const fillAndVent = calculator({
     air: result("Air the vents pass", FLOW),
     bySpeed: result("Limit by speed of water", FLOW),
     speed: result("Water then runs at", SPEED),
+    vacuum: result("Vacuum as it empties", SMALL_DIFFERENCE, "optional"),
+    crushed: result("A round pipe is crushed at", SMALL_DIFFERENCE),
   },
-  compute: (given) => {
+  compute: (given, say) => {
     const area = circleArea(given.bore);
     const air = given.surroundings;
     const before = pascalsAbsolute(air + given.blow);
@@ -89,14 +137,34 @@ export const fillAndVent = calculator({
     const kilograms = gasFlow(GASES.air, before, air, AIR_K, orifice, given.coefficient);
     // The air in the pipe stands at the venting pressure: so much of it makes room for water.
     const free = kilograms / gasDensity(GASES.air, before, AIR_K);
+    /** Where as much air comes in as water leaves: outside air, at what the orifices pass into this vacuum. */
+    const vacuumAt = (leaving: number): number => {
+      let [low, high] = [0, air * MOST_VACUUM];
+      for (let half = 0; half < 50; half++) {
+        const vacuum = (low + high) / 2;
+        const inside = pascalsAbsolute(air - vacuum);
+        const comes = gasFlow(GASES.air, air, inside, AIR_K, orifice, given.coefficient);
+        if (comes / gasDensity(GASES.air, inside, AIR_K) < leaving) low = vacuum;
+        else high = vacuum;
+      }
+      return high;
+    };
     const bySpeed = area * FILL_SPEED;
     const rate = Math.min(free, bySpeed, given.supply);
     const volume = area * given.length;
     const time = volume / rate;
+    const crushed = crushedAt(PIPES[given.pipe].stiffness, given.wall, given.bore);
+    const vacuum = given.leaving === undefined ? undefined : vacuumAt(given.leaving);
+    const flattens = vacuum !== undefined && vacuum > crushed / SAFE;
     return ok({
-      outputs: { volume, air: free, bySpeed, rate, speed: rate / area, time },
-      verdict: free < 0.5 * bySpeed ? "watch" : "pass",
+      outputs: { volume, air: free, bySpeed, rate, speed: rate / area, time, vacuum, crushed },
+      verdict: flattens ? "stop" : free < 0.5 * bySpeed ? "watch" : "pass",
       reasons: [
+        ...(flattens
+          ? [
+              `Emptied so fast it stands at ${say(vacuum, SMALL_DIFFERENCE)} of vacuum; out of round it is crushed at half of ${say(crushed, SMALL_DIFFERENCE)}. Let it out more slowly, or open more vents.`,
+            ]
+          : []),
         rate === free
           ? `The vents set the pace: open more of them, or take ${formatDuration(time)}.`
           : rate === bySpeed
@@ -109,13 +177,28 @@ export const fillAndVent = calculator({
       ],
     });
   },
-  sources: ["Air through an orifice: isentropic flow (ISO 9300 text); filling at about 0.3 m/s: AWWA M51."],
+  sources: [
+    "Air through an orifice: isentropic flow (ISO 9300 text); filling at about 0.3 m/s: AWWA M51.",
+    "Buckling of a long tube under outside pressure, 2E/(1 − ν²)·(t/d)³: Roark's Formulas for Stress and Strain. Moduli: EN 10220, EN 545, EN ISO 1452-2, EN 12201-1.",
+  ],
   examples: [
     {
       source:
         "By hand: 420 m of 150 mm hold 7.42 m³; at 0.3 m/s 5.30 L/s = 318 L/min it takes 1400 s; the 25 mm vent passes about 30 L/s at 70 mbar, so speed rules.",
       inputs: {},
       outputs: { volume: "7422 ± 1 L", rate: "318.1 ± 0.2 L/min", time: "23.33 ± 0.02 min" },
+      verdict: "pass",
+    },
+    {
+      source: "By hand: 2 · 3e9/0.91 · (3/153)³ = 49.7 kPa; polyethylene 0.8/3 of that.",
+      inputs: { wall: "3 mm", pipe: "pvc" },
+      outputs: { crushed: "497 ± 1 mbar" },
+    },
+    {
+      source:
+        "By hand, incompressible: 10 L/s through 0.6 · 4.909e-4 m² is 34 m/s of air: ½ · 1.2 · 34² = 7 mbar; a thin pipe bears it.",
+      inputs: { leaving: "600 L/min" },
+      outputs: { vacuum: "7.05 ± 0.2 mbar" },
       verdict: "pass",
     },
     {

@@ -1,4 +1,5 @@
 import {
+  asBuilt,
   asFitted,
   type Barred,
   planRebuild,
@@ -76,8 +77,8 @@ const MOST_ROUNDS = 8;
 /** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
 export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
   const fitted = { ...inputs.valve.fitted, ...foundOptions(inputs.sheet, progress) };
-  const sheet = workSheet(inputs, JSON.stringify(fitted));
   const build = buildAtWork(inputs, progress);
+  const sheet = workSheet(inputs, JSON.stringify({ fitted, ...(build !== undefined && { build }) }));
   const rules = inputs.rules ?? 1;
   const asBefore = rules < 2;
   const findings = findingsOf(sheet, progress);
@@ -170,11 +171,10 @@ const comesOff = (sheet: Sheet, id: string) =>
   sheet.parts.some((part) => part.id === id && part.stays !== true);
 
 /** The sheet as work on this valve takes it. */
-const workSheet = remembered((inputs: JobInputs, fitted) =>
-  withSafeWork(
-    withinRating(asFitted(sheetOnLine(inputs), JSON.parse(fitted) as NonNullable<Valve["fitted"]>), inputs),
-  ),
-);
+const workSheet = remembered((inputs: JobInputs, as) => {
+  const { fitted, build } = JSON.parse(as) as { fitted: NonNullable<Valve["fitted"]>; build?: string };
+  return withSafeWork(withinRating(asBuilt(asFitted(sheetOnLine(inputs), fitted), build), inputs));
+});
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
 

@@ -15,14 +15,18 @@ function drawnOf(context: Context, step: Step): Drawn[] {
   switch (step.kind) {
     case "strip":
     case "crack":
-      return turned(offWay(context, step.part));
+      return [...turned(offWay(context, step.part)), ...stemTurned(context, step)];
     case "fit":
-      return [...turned(onWay(context, step.part)), ...pointed(context, step.part)];
+      return [
+        ...turned(onWay(context, step.part)),
+        ...stemTurned(context, step),
+        ...pointed(context, step.part),
+      ];
     case "tighten":
     case "tighten-one":
       return turned(onWay(context, step.part));
     case "position":
-      return lever(context, step.stands?.before, step.to);
+      return [...stemTurned(context, step), ...lever(context, step.stands?.before, step.to)];
     case "shut":
       return step.by.kind === "closure" && !step.by.standsShut ? handled(context, step.link, "shut") : [];
     case "open":
@@ -46,13 +50,20 @@ function offWay({ strip, parts }: Context, id: string | undefined): Turning | un
 
 function onWay(context: Context, id: string | undefined): Turning | undefined {
   const off = offWay(context, id);
-  return off && { way: OTHER[off.way] };
+  return off && { ...off, way: OTHER[off.way] };
 }
 
 function pointed({ parts }: Context, id: string | undefined): Drawn[] {
   const points = parts.get(id ?? "")?.fit?.points;
   if (points === undefined) return [];
   return [points.kind === "clock" ? { kind: "clock", at: points.at } : { kind: "arrow", to: points.to }];
+}
+
+/** The valve is moved on this card by its stem. */
+function stemTurned({ sheet }: Context, { stands }: Step): Drawn[] {
+  if (stands === undefined || stands.before === stands.after) return [];
+  const turn = sheet.position?.names.find(({ name }) => name === stands.after)?.turn;
+  return turn === undefined ? [] : [{ kind: "stem", to: stands.after, ...turn }];
 }
 
 function lever({ sheet }: Context, before: string | undefined, to: string): Drawn[] {
