@@ -1,9 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { airValve } from "./practice/air-valve.fixtures";
 import { checkValve } from "./practice/check-valve.fixtures";
+import { co2Stop } from "./practice/co2-stop.fixtures";
 import { dryBarrelHydrant } from "./practice/dry-barrel-hydrant.fixtures";
+import { handRegulating } from "./practice/hand-regulating.fixtures";
 import { hydrantAssist } from "./practice/hydrant-assist.fixtures";
+import { mixingShuttle } from "./practice/mixing-shuttle.fixtures";
+import { mixingSpool } from "./practice/mixing-spool.fixtures";
+import { refrigerantRelief } from "./practice/refrigerant-relief.fixtures";
 import type { Row } from "./practice/row.fixtures";
+import { servoSolenoid } from "./practice/servo-solenoid.fixtures";
 import { type Bench, Shown } from "./practice/shown.fixtures";
 import { softenerStack } from "./practice/softener-stack.fixtures";
 import { steamTrap } from "./practice/steam-trap.fixtures";
@@ -53,6 +59,36 @@ const FAMILIES: readonly { readonly family: string; readonly bench: Bench; reado
       family: "air valve",
       bench: { tag: "MG-A1", sheet: "sedgeway-cloud-50", line: "marram-gardens" },
       rows: airValve,
+    },
+    {
+      family: "servo solenoid",
+      bench: { tag: "LY-S1h", sheet: "harrow-pickle-15", line: "laundry-supply" },
+      rows: servoSolenoid,
+    },
+    {
+      family: "hand regulating valve",
+      bench: { tag: "GN-HRV1", sheet: "pell-meter-h20", line: "gannet-low-side", valve: { generation: "2" } },
+      rows: handRegulating,
+    },
+    {
+      family: "CO2 stop valve",
+      bench: { tag: "GC-SV2", sheet: "pell-frostgate-32", line: "gannet-co2" },
+      rows: co2Stop,
+    },
+    {
+      family: "refrigerant relief",
+      bench: { tag: "GN-RV6", sheet: "pell-guardian-s1", line: "gannet-low-side" },
+      rows: refrigerantRelief,
+    },
+    {
+      family: "mixing valve, shuttle",
+      bench: { tag: "LD-M2", sheet: "ottermouth-shuttlemix-15", line: "lido-water" },
+      rows: mixingShuttle,
+    },
+    {
+      family: "mixing valve, spool",
+      bench: { tag: "LD-M1", sheet: "ottermouth-spoolmix-25", line: "lido-water" },
+      rows: mixingSpool,
     },
     {
       family: "softener stack",

@@ -64,6 +64,7 @@ export const CHECK_DIMENSIONS = [
   "resistance",
   "temperature",
   "voltage",
+  "current",
   "volume flow",
   "number",
 ] as const;

@@ -19,6 +19,17 @@ describe("what is noted", () => {
     expect(note).not.toThrow();
   });
 
+  it("a photograph of the tag, and of what a look shows, stands in the record", () => {
+    const walk = filter();
+    for (const kind of ["check", "tag"] as const) {
+      const { id } = walk.until((step) => step.kind === kind).job.current!;
+      walk.add({ ...photo, photo: `p-${kind}`, step: id });
+    }
+    expect(jobRecord(walk.toEnd().job, []).photos.map(({ step }) => step?.kind)).toEqual(
+      expect.arrayContaining(["check", "tag"]),
+    );
+  });
+
   it("may be skipped with a reason where there is no camera", () => {
     const walk = filter().until(at("mark:settings"));
     walk.add({ kind: "step-overridden", step: "mark:settings", reason: "The camera is broken." });

@@ -9,8 +9,18 @@ import { Counter } from "../kit/counter";
 import { TextField } from "../kit/text-field";
 import { useSpeaker } from "../use-speaker";
 import { SignName } from "../who-picker";
+import { PhotoStrip } from "./photo-strip";
 import { type BodyProps, STEP_FORM, StepForm } from "./step-form";
 import { TickLines } from "./tick-lines";
+
+/** The tag, with a photograph of it for whoever reads it next. */
+export function TagBody({ step, log }: BodyProps<"tag">) {
+  return (
+    <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
+      <PhotoStrip log={log} step={step.id} take />
+    </StepForm>
+  );
+}
 
 export function TrayBody({ step, log }: BodyProps<"tray">) {
   const words = useSpeaker();

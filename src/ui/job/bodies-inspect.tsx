@@ -22,6 +22,7 @@ import { useSpeaker } from "../use-speaker";
 import { WaitClock } from "./bodies-wait";
 import { startsFirst } from "./look-wait";
 import { MarkForm } from "./mark-form";
+import { PhotoStrip } from "./photo-strip";
 import { pictured } from "./pictured";
 import { PiecesForm } from "./pieces-form";
 import { type BodyProps, StepForm } from "./step-form";
@@ -77,6 +78,7 @@ export function CheckBody({
       ) : (
         <LookForm step={step.id} check={check} log={log} onChosen={onChosen} startFirst={startFirst} />
       )}
+      <PhotoStrip log={log} step={step.id} take />
     </>
   );
 }

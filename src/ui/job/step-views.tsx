@@ -3,7 +3,7 @@ import { judgeNewPart } from "@/core/build";
 import type { Disposition } from "@/core/formats";
 import { nextBolt, piecesLeft, type Step, type StepKind, type StepOf } from "@/core/job";
 import type { Language } from "@/words";
-import { SignOffBody, TrayBody } from "./bodies-finish";
+import { SignOffBody, TagBody, TrayBody } from "./bodies-finish";
 import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
 import { GateBody, GaugeBody, ShutBody, WriteDownBody } from "./bodies-isolate";
 import { OthersBody } from "./bodies-others";
@@ -165,7 +165,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   open: { Body: OpenBody, button: ({ how }, { says }) => says[how === "leave-shut" ? "lockIsOff" : "open"] },
   "open-by-hand": WRITTEN,
   tell: WRITTEN,
-  tag: PLAIN,
+  tag: { Body: TagBody, button: done },
   "sign-off": { Body: SignOffBody, button: only("signOff") },
 };
 

@@ -31,6 +31,13 @@ export function rebuild(context: Context): Step[] {
       .filter((each) => each.part === part && each.when === when)
       .flatMap((each) => each.steps)
       .map((card) => ({ ...stands(sheet, at, at), ...card }));
+  // What shows by the position is confirmed once it stands there.
+  const shows: Step[] = [];
+  const confirmed = (part: string, index: number): Step[] => {
+    if (context.rules < 5 || moves[index + 1]?.kind !== "position") return confirms(context, part);
+    shows.push(...confirms(context, part));
+    return [];
+  };
   const steps = moves.flatMap((move, index): Step[] => {
     const before = at;
     if (move.kind === "position") {
@@ -52,6 +59,7 @@ export function rebuild(context: Context): Step[] {
             for: move.to === sheet.position?.finish ? "the-end" : "putting-in",
           },
         ),
+        ...shows.splice(0),
       ];
     }
     const part = parts.get(move.part)!;
@@ -66,7 +74,7 @@ export function rebuild(context: Context): Step[] {
       { ...fitStep(context, part, fit, move.loose), ...stands(sheet, before, at) },
       ...cards(part.id, "loose"),
       ...(move.loose ? [] : tighten(context, part, fit)),
-      ...confirms(context, part.id),
+      ...confirmed(part.id, index),
       ...asked(part.id),
       ...cards(part.id, "after"),
     ];

@@ -1,6 +1,6 @@
 import { dangersAt, forbiddenAt } from "../../build";
 import { ofPieces } from "../../findings";
-import type { Part, Way } from "../../formats";
+import type { Part, Task, Way } from "../../formats";
 import { awayFrom } from "../away-from";
 import { type Step, type StepOf, step } from "../step";
 import { stepAbout } from "../step-id";
@@ -156,7 +156,16 @@ function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
   );
 }
 
-export const inspect = (context: Context): Step[] => [
-  ...tasks(context, "when-open"),
-  ...checksOf(context, "inspect"),
-];
+/** Looked at; work that follows up a look stands behind it, all other work before. */
+export function inspect(context: Context): Step[] {
+  const follows = (check: string) => ({ onlyAfter = [] }: Task) =>
+    context.rules >= 5 && onlyAfter.at(-1)?.check === check;
+  const looks = checksOf(context, "inspect");
+  const asked = looks.flatMap((look) => (look.kind === "check" ? [look.check.id] : []));
+  return [
+    ...tasks(context, "when-open", (task) => !asked.some((check) => follows(check)(task))),
+    ...looks.flatMap((look) =>
+      look.kind === "check" ? [look, ...tasks(context, "when-open", follows(look.check.id))] : [look],
+    ),
+  ];
+}

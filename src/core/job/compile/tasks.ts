@@ -13,12 +13,17 @@ import { carried } from "./stand";
 const PHASE = { "before-strip": "strip", "when-open": "inspect", "before-restore": "rebuild" } as const;
 
 /** Work on the valve that takes nothing off: greasing, soaking, running a cycle. */
-export function tasks(context: Context, when: Task["when"]): Step[] {
+export function tasks(
+  context: Context,
+  when: Task["when"],
+  which: (task: Task) => boolean = () => true,
+): Step[] {
   const off = new Set(context.removed);
   return (context.sheet.tasks ?? [])
     .filter(
       (task) =>
         task.when === when &&
+        which(task) &&
         (task.needsOff ?? []).every((part) => off.has(part)) &&
         isFollowedUp(context, task),
     )

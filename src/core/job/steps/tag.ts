@@ -6,4 +6,7 @@ export interface TagFacts {
   readonly says: string;
 }
 
-export const tag: StepRule<TagFacts> = { ...ticked, acts: () => [{ do: "tag" }] };
+export const tag: StepRule<TagFacts> = {
+  takes: { ...ticked.takes, "photo-taken": () => undefined },
+  acts: () => [{ do: "tag" }],
+};
