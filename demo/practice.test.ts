@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { airValve } from "./practice/air-valve.fixtures";
+import { apparatusBall } from "./practice/apparatus-ball.fixtures";
 import { checkValve } from "./practice/check-valve.fixtures";
 import { co2Stop } from "./practice/co2-stop.fixtures";
 import { dryBarrelHydrant } from "./practice/dry-barrel-hydrant.fixtures";
@@ -7,6 +8,7 @@ import { handRegulating } from "./practice/hand-regulating.fixtures";
 import { hydrantAssist } from "./practice/hydrant-assist.fixtures";
 import { mixingShuttle } from "./practice/mixing-shuttle.fixtures";
 import { mixingSpool } from "./practice/mixing-spool.fixtures";
+import { preAction } from "./practice/pre-action.fixtures";
 import { refrigerantRelief } from "./practice/refrigerant-relief.fixtures";
 import type { Row } from "./practice/row.fixtures";
 import { servoSolenoid } from "./practice/servo-solenoid.fixtures";
@@ -89,6 +91,21 @@ const FAMILIES: readonly { readonly family: string; readonly bench: Bench; reado
       family: "mixing valve, spool",
       bench: { tag: "LD-M1", sheet: "ottermouth-spoolmix-25", line: "lido-water" },
       rows: mixingSpool,
+    },
+    {
+      family: "pre-action actuator",
+      bench: { tag: "FS-PN1", sheet: "quillon-watchair-1", line: "ferry-shed" },
+      rows: preAction,
+    },
+    {
+      family: "apparatus ball valve",
+      bench: {
+        tag: "FST-A1",
+        sheet: "brae-swingout-3",
+        line: undefined,
+        valve: { generation: "B", build: "full" },
+      },
+      rows: apparatusBall,
     },
     {
       family: "softener stack",

@@ -11,6 +11,18 @@ describe("what is drawn, said", () => {
     expect(says({ kind: "turn", way: "right", degrees: 60 })).toBe("right, clockwise, 60°");
   });
 
+  it("the side that is up, turned over where it lay otherwise; a set of bolts, and the hinge", () => {
+    expect(says({ kind: "face-up", face: "seat side" })).toBe("seat side up");
+    expect(says({ kind: "face-up", face: "seat side", over: true })).toBe("turn it over: seat side up");
+    const sets = [
+      { letter: "A", at: "left" as const },
+      { letter: "C", at: "foot" as const, hinge: true },
+    ];
+    expect(says({ kind: "sets", sets, now: "A" })).toBe("set A; it hangs on set C");
+    expect(says({ kind: "sets", sets, now: "C" })).toBe("set C: the hinge, one stays in");
+    expect(says({ kind: "sets", sets: sets.slice(0, 1), now: "A" })).toBe("set A");
+  });
+
   it("a stem with what it comes to stand at", () => {
     expect(says({ kind: "stem", to: "A turn open", way: "left", turns: 1 })).toBe(
       "A turn open: its stem left, anticlockwise, 1 turn",

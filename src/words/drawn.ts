@@ -18,6 +18,12 @@ export function drawnWords({ say }: Speaker, drawn: Drawn): string {
       return words.arrow[drawn.to];
     case "clock":
       return words.clock(drawn.at);
+    case "face-up":
+      return drawn.over === true ? words.turnOver(drawn.face) : words.faceUp(drawn.face);
+    case "sets": {
+      const hinge = drawn.sets.find((each) => each.hinge)?.letter;
+      return hinge === undefined ? words.set(drawn.now) : words.setAndHinge(drawn.now, hinge);
+    }
     default:
       return unreachable(drawn);
   }

@@ -72,6 +72,9 @@ function looseEndsOf(sheet: Sheet): Problem[] {
     ...sheet.capture.flatMap((capture, index) =>
       stray(capture.confirmAfter, `/capture/${index}/confirmAfter`),
     ),
+    ...(sheet.assemblies ?? []).flatMap((assembly, index) =>
+      assembly.parts.flatMap((part, number) => stray(part, `/assemblies/${index}/parts/${number}`)),
+    ),
   ];
 }
 

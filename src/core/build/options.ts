@@ -41,6 +41,9 @@ export function asFitted(sheet: Sheet, fitted: Valve["fitted"] = {}): Sheet {
       ...(interval.renews !== undefined && { renews: left(interval.renews) }),
       ...(interval.opens !== undefined && { opens: left(interval.opens) }),
     })),
+    ...(sheet.assemblies !== undefined && {
+      assemblies: sheet.assemblies.map((each) => ({ ...each, parts: left(each.parts) })),
+    }),
     ...(sheet.rebuild !== undefined && { rebuild: left(sheet.rebuild) }),
     ...(sheet.depths !== undefined && {
       depths: sheet.depths.map((depth) => ({

@@ -16,6 +16,8 @@ export interface TrayItem {
   readonly renew: boolean;
   /** It was only slackened, and sits where it sat. */
   readonly slackened?: true;
+  /** It lies on a tray of its own, with what it is put together with. */
+  readonly assembly?: string;
   /** The part a fastener came from: it goes back to that place and no other. */
   readonly from?: string;
 }
@@ -51,6 +53,7 @@ export function trayAccount(sheet: Sheet, state: TrayState): TrayAccount {
     if (part === undefined) throw new Error(`the tray holds "${id}", which the sheet does not know`);
     const place = !state.fitted.has(id) ? "on-tray" : state.renew.has(id) ? "renewed" : "back-in";
     const from = fastened(sheet, id);
+    const assembly = sheet.assemblies?.find((each) => each.parts.includes(id))?.name;
     return {
       part: id,
       name: part.name,
@@ -61,6 +64,7 @@ export function trayAccount(sheet: Sheet, state: TrayState): TrayAccount {
       ...(part.keep !== undefined && { keep: part.keep }),
       ...(part.slackened === true && { slackened: true as const }),
       ...(from !== undefined && { from }),
+      ...(assembly !== undefined && { assembly }),
       renew: state.renew.has(id),
     };
   });

@@ -145,6 +145,26 @@ export const Turn = Type.Object(
   },
 );
 
+const bodyUp = Type.Optional(
+  Type.String({
+    minLength: 1,
+    maxLength: 60,
+    title: "This side up",
+    description: "Which side of the body is up. Where it changes, the card says to turn it over.",
+  }),
+);
+
+/** Several sets of bolts hold one body: which of them, and where it sits, seen from above. */
+const BoltSet = Type.Object(
+  {
+    letter: Type.String({ minLength: 1, maxLength: 2 }),
+    at: oneOf("top", "foot", "left", "right"),
+    hinge: Type.Optional(Type.Boolean({ description: "The body swings on its last bolt." })),
+  },
+  { ...closed, title: "Set of bolts" },
+);
+export type BoltSet = Static<typeof BoltSet>;
+
 /** One way a part comes off: what must be off before, how, with what, in which position. */
 const Way = Type.Object(
   {
@@ -156,7 +176,7 @@ const Way = Type.Object(
     minutes: Minutes,
     tools: Type.Array(Id),
     forbidden: Type.Optional(Type.Array(ForbiddenTool)),
-    bodyUp: Type.Optional(Type.String({ description: "Which face of the body is up." })),
+    bodyUp,
     position: Type.Optional(Type.Object({ before: Type.Optional(Id), after: Type.Optional(Id) }, closed)),
     turn: Type.Optional({ ...Turn, title: "Turned to come off" }),
     marks: Type.Optional(Words),
@@ -265,6 +285,7 @@ const Fit = Type.Object(
       Type.Array(oneOf("lock", "seal", "release"), { description: "What the joint must do." }),
     ),
     end: EndCondition,
+    bodyUp,
     byBuild: Type.Optional(
       Type.Record(Id, EndCondition, {
         title: "Tightened otherwise on",
@@ -357,6 +378,7 @@ export const PartSchema = Type.Object(
           drive: Words,
           grade: Type.Optional(Words),
           circle_mm: Type.Optional(mm("Bolt circle")),
+          set: Type.Optional(BoltSet),
           lengths: Type.Optional(
             Type.Array(
               Type.Object(

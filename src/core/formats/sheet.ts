@@ -8,6 +8,7 @@ import { DepthSchema } from "./sheet-depth";
 import type { Feature } from "./sheet-features";
 import { KitSchema, ToolSchema } from "./sheet-kit";
 import {
+  type BoltSet,
   type CautionSchema,
   type EndCondition,
   type GripAt,
@@ -20,7 +21,7 @@ import {
 export type { ReleaseRung, RestoreCard, Task } from "./sheet-cards";
 export { CHECK_DIMENSIONS } from "./sheet-check";
 export type { ChosenDepth, Depth } from "./sheet-depth";
-export type { Disposition, EndCondition, Feature, Grade, GripAt, Rubric, StayAt, ToolClass };
+export type { BoltSet, Disposition, EndCondition, Feature, Grade, GripAt, Rubric, StayAt, ToolClass };
 
 const Trait = oneOf(
   "hydrant",
@@ -295,6 +296,12 @@ export const SheetSchema = Type.Object(
         title: "Goes in as",
         description:
           "Parts in the order in which they go in, where that is not the strip backwards: a stack that is built upside down, a sub-assembly on the bench.",
+      }),
+    ),
+    assemblies: Type.Optional(
+      Type.Array(Type.Object({ id: Id, name: Words, parts: Type.Array(Id, { minItems: 2 }) }, closed), {
+        title: "Put together by itself",
+        description: "Parts that are put together on the bench, on a tray of their own, in this order.",
       }),
     ),
     restore: Type.Array(RestoreSchema),

@@ -1,5 +1,5 @@
 import type { Barred, Danger as PartDanger } from "../build";
-import type { Medium, Tool } from "../formats";
+import type { BoltSet, Medium, Tool } from "../formats";
 import type { LockedPiece, StoredEnergy } from "../isolation";
 import type { PermitKind } from "../line";
 import type { Phase } from "./phases";
@@ -43,7 +43,11 @@ export type Drawn =
   | ({ readonly kind: "stem"; readonly to: string } & Turning)
   | { readonly kind: "lever"; readonly from_deg?: number; readonly to_deg: number }
   | { readonly kind: "arrow"; readonly to: "flow" | "up" | "down" | "outlet" }
-  | { readonly kind: "clock"; readonly at: number };
+  | { readonly kind: "clock"; readonly at: number }
+  /** The body on the bench; turned over where it lay otherwise before. */
+  | { readonly kind: "face-up"; readonly face: string; readonly over?: true }
+  /** All sets of bolts of the body from above, and which of them this card is about. */
+  | { readonly kind: "sets"; readonly sets: readonly BoltSet[]; readonly now: string };
 
 /** What every step has, whatever its kind. */
 export interface StepHead {
@@ -57,6 +61,8 @@ export interface StepHead {
   readonly part?: string;
   /** Which way, how far, where to: drawn beside the words. */
   readonly drawn?: readonly Drawn[];
+  /** It is put together by itself, on a tray of its own: which piece of how many. */
+  readonly assembly?: { readonly name: string; readonly piece: number; readonly of: number };
   /** How the valve stands before and after, by the sheet's names. */
   readonly stands?: { readonly before: string; readonly after: string };
   /** The sheet and the law allow skipping it, with a reason. A safety step never does. */

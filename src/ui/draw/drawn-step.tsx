@@ -30,6 +30,10 @@ function Picture({ drawn }: { drawn: Drawn }) {
       return <Arrow to={drawn.to} />;
     case "clock":
       return <Clock at={drawn.at} />;
+    case "face-up":
+      return <FaceUp over={drawn.over === true} />;
+    case "sets":
+      return <Sets sets={drawn.sets} now={drawn.now} />;
   }
 }
 
@@ -126,6 +130,80 @@ function Arrow({ to }: { to: "flow" | "up" | "down" | "outlet" }) {
       )}
       <path d={`M${tail} L${tip}`} {...STROKE} strokeWidth={7} />
       <path d={head(tip, radians(angle))} {...STROKE} strokeWidth={7} />
+    </>
+  );
+}
+
+/** The body on the bench, the side that is up marked; an arrow over it where it has to be turned. */
+function FaceUp({ over }: { over: boolean }) {
+  return (
+    <>
+      <path d={`M6,${SIZE - 14} H${SIZE - 6}`} stroke="var(--draw)" strokeWidth={3} />
+      <rect x={30} y={50} width={52} height={46} rx={4} fill="var(--ink-iron)" stroke="var(--draw)" />
+      <rect x={30} y={46} width={52} height={9} fill="var(--ink)" />
+      {over && (
+        <>
+          <path d={`M18,60 A40,40 0 0 1 94,60`} {...STROKE} strokeWidth={4} />
+          <path d={head([94, 60], radians(75))} {...STROKE} strokeWidth={4} />
+        </>
+      )}
+    </>
+  );
+}
+
+const SIDE = { top: [C, 14], foot: [C, SIZE - 14], left: [16, C], right: [SIZE - 16, C] } as const;
+
+/** The body from above with its sets of bolts; the one in hand is full, the hinge has a ring. */
+function Sets({ sets, now }: Pick<Extract<Drawn, { kind: "sets" }>, "sets" | "now">) {
+  return (
+    <>
+      <rect
+        x={28}
+        y={28}
+        width={SIZE - 56}
+        height={SIZE - 56}
+        rx={8}
+        fill="var(--ink-iron)"
+        stroke="var(--draw)"
+      />
+      <circle cx={C} cy={C} r={18} fill="var(--sunk)" stroke="var(--draw)" />
+      {sets.map(({ letter, at, hinge }) => {
+        const [x, y] = SIDE[at];
+        const held = letter === now;
+        return (
+          <g key={letter}>
+            <circle
+              cx={x}
+              cy={y}
+              r={13}
+              fill={held ? "var(--ink)" : "var(--card)"}
+              stroke="var(--ink)"
+              strokeWidth={2}
+            />
+            {hinge === true && (
+              <circle
+                cx={x}
+                cy={y}
+                r={17}
+                fill="none"
+                stroke="var(--wait)"
+                strokeWidth={2.5}
+                strokeDasharray="4 3"
+              />
+            )}
+            <text
+              x={x}
+              y={y + 6}
+              textAnchor="middle"
+              className="plate"
+              fontSize={17}
+              fill={held ? "var(--card)" : "var(--ink)"}
+            >
+              {letter}
+            </text>
+          </g>
+        );
+      })}
     </>
   );
 }

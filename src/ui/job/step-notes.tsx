@@ -12,7 +12,8 @@ import type { JobLog } from "./use-job-log";
 /** What a step is done with, and what to look out for while it is done, as plates. */
 export function StepPlates({ step, cues }: { step: Step; cues: readonly string[] }) {
   const words = useSpeaker();
-  if (cues.length + step.tools.length === 0 && step.stands === undefined) return null;
+  if (cues.length + step.tools.length === 0 && step.stands === undefined && step.assembly === undefined)
+    return null;
   const chip =
     "plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-rule bg-card px-2.5 py-1 text-body tracking-[.02em]";
   return (
@@ -21,6 +22,11 @@ export function StepPlates({ step, cues }: { step: Step; cues: readonly string[]
         <li className="plate inline-flex items-center gap-1.5 rounded border-[1.5px] border-cold bg-card px-2.5 py-1 text-body">
           {words.say.card.notes.stands(step.stands.before)}
           {step.stands.after !== step.stands.before && ` → ${step.stands.after}`}
+        </li>
+      )}
+      {step.assembly !== undefined && (
+        <li className="plate inline-flex items-center rounded border-[1.5px] border-brass-line bg-card px-2.5 py-1 text-body">
+          {words.say.card.notes.assembly(step.assembly.name, step.assembly.piece, step.assembly.of)}
         </li>
       )}
       {step.tools.map((tool) => (

@@ -63,6 +63,7 @@ export function Tray({ tray, sheet }: { tray: TrayAccount; sheet: Sheet }) {
                     <Tag tone="stop">{words.missing(item.quantity - item.counted)}</Tag>
                   )}
                   {!back && item.renew && <Tag tone="wait">{words.renew}</Tag>}
+                  {item.assembly !== undefined && !back && <Tag tone="brass">{item.assembly}</Tag>}
                   {item.slackened === true && !back && <Tag tone="brass">{words.slackened}</Tag>}
                   {item.keep !== undefined && !back && <Tag tone="brass">{words.keep}</Tag>}
                   {!back && part.fit?.surface?.kind === "dry" && <Tag tone="wait">{words.dry}</Tag>}

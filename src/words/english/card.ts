@@ -292,6 +292,7 @@ export const card = {
   },
   notes: {
     stands: (position: string) => `stands ${position}`,
+    assembly: (name: string, piece: number, of: number) => `${name}, piece ${piece} of ${of}`,
     no: (tool: string) => `No ${tool}:`,
     changed: "The plan has changed.",
     minutes: (minutes: number) => (minutes > 0 ? `+ ${minutes} min.` : `− ${-minutes} min.`),

@@ -17,6 +17,11 @@ export const drawn = {
     right: (far: HowFar) => `right, clockwise${times(far)}`,
   },
   stem: (to: string, turn: string) => `${to}: its stem ${turn}`,
+  faceUp: (face: string) => `${face} up`,
+  turnOver: (face: string) => `turn it over: ${face} up`,
+  set: (letter: string) => `set ${letter}`,
+  setAndHinge: (letter: string, hinge: string) =>
+    letter === hinge ? `set ${letter}: the hinge, one stays in` : `set ${letter}; it hangs on set ${hinge}`,
   lever: (degrees: number) =>
     degrees === 0
       ? "along the pipe"

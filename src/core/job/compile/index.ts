@@ -10,7 +10,7 @@ import type { Step } from "../step";
 import { emptied, looksAway, testsAway } from "./away";
 import { checkStep, checksOf, isFollowedUp } from "./checks";
 import { type Context, contextOf } from "./context";
-import { withDrawing } from "./drawn";
+import { turnedOver, withDrawing } from "./drawn";
 import { isolate, letsOutByPower } from "./isolate";
 import { mark } from "./mark";
 import { prepare } from "./prepare";
@@ -94,8 +94,10 @@ export function compile(inputs: JobInputs, progress: Progress): Result<Plan, Str
       : away === undefined
         ? inLine(context)
         : outOfLine(context, away);
-  const steps = cards.map((each) =>
-    drawsAndAsks(context) ? withSourceAsked(context, withDrawing(context, each)) : each,
+  const steps = turnedOver(
+    cards.map((each) =>
+      drawsAndAsks(context) ? withSourceAsked(context, withDrawing(context, each)) : each,
+    ),
   );
   return ok({
     steps,

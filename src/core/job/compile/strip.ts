@@ -158,8 +158,10 @@ function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
 
 /** Looked at; work that follows up a look stands behind it, all other work before. */
 export function inspect(context: Context): Step[] {
-  const follows = (check: string) => ({ onlyAfter = [] }: Task) =>
-    context.rules >= 5 && onlyAfter.at(-1)?.check === check;
+  const follows =
+    (check: string) =>
+    ({ onlyAfter = [] }: Task) =>
+      context.rules >= 5 && onlyAfter.at(-1)?.check === check;
   const looks = checksOf(context, "inspect");
   const asked = looks.flatMap((look) => (look.kind === "check" ? [look.check.id] : []));
   return [
