@@ -4,8 +4,11 @@ import { apparatusBall } from "./practice/apparatus-ball.fixtures";
 import { checkValve } from "./practice/check-valve.fixtures";
 import { co2Stop } from "./practice/co2-stop.fixtures";
 import { dryBarrelHydrant } from "./practice/dry-barrel-hydrant.fixtures";
+import { electricPilot } from "./practice/electric-pilot.fixtures";
 import { handRegulating } from "./practice/hand-regulating.fixtures";
 import { hydrantAssist } from "./practice/hydrant-assist.fixtures";
+import { irrigationPit } from "./practice/irrigation-pit.fixtures";
+import { meterCock } from "./practice/meter-cock.fixtures";
 import { mixingShuttle } from "./practice/mixing-shuttle.fixtures";
 import { mixingSpool } from "./practice/mixing-spool.fixtures";
 import { preAction } from "./practice/pre-action.fixtures";
@@ -106,6 +109,21 @@ const FAMILIES: readonly { readonly family: string; readonly bench: Bench; reado
         valve: { generation: "B", build: "full" },
       },
       rows: apparatusBall,
+    },
+    {
+      family: "irrigation pit valve",
+      bench: { tag: "MG-D1", sheet: "sedgeway-furrow-25", line: "marram-beds" },
+      rows: irrigationPit,
+    },
+    {
+      family: "electric pilot valve",
+      bench: { tag: "MG-P1", sheet: "sedgeway-ditchmaster-80", line: "marram-gardens" },
+      rows: electricPilot,
+    },
+    {
+      family: "meter cock",
+      bench: { tag: "RW-G17", sheet: "pell-ropewalk-20", line: "ropewalk-gas" },
+      rows: meterCock,
     },
     {
       family: "softener stack",

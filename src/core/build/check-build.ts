@@ -72,6 +72,17 @@ function looseEndsOf(sheet: Sheet): Problem[] {
     ...sheet.capture.flatMap((capture, index) =>
       stray(capture.confirmAfter, `/capture/${index}/confirmAfter`),
     ),
+    ...sheet.checks.flatMap(({ beforeTask }, index) =>
+      beforeTask === undefined ||
+      (sheet.tasks ?? []).some(({ id, when }) => id === beforeTask && when === "when-open")
+        ? []
+        : [
+            problem(
+              `/checks/${index}/beforeTask`,
+              `There is no work "${beforeTask}" at the open valve. Add it or correct the name.`,
+            ),
+          ],
+    ),
     ...(sheet.assemblies ?? []).flatMap((assembly, index) =>
       assembly.parts.flatMap((part, number) => stray(part, `/assemblies/${index}/parts/${number}`)),
     ),

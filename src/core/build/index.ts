@@ -8,7 +8,7 @@ export { releaseOf, type StuckRung, stuckLadder } from "./ladders";
 export { type FoundFeature, judgeNewPart, marksOf, type NewPart, SOMETHING_ELSE } from "./look-alike";
 export { asFitted } from "./options";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";
-export { type Danger, dangersAt, forbiddenAt, withSafeWork } from "./safe-work";
+export { type Danger, dangersAt, forbiddenAt, forbiddenAtFit, withSafeWork } from "./safe-work";
 export { spoiledBy, takenOff } from "./spoiled";
 export { planStrip, type StripDemand, type StripFailure, type StripPlan } from "./strip-plan";
 export { type TrayAccount, type TrayItem, trayAccount } from "./tray";

@@ -61,6 +61,14 @@ export function forbiddenAt(sheet: Sheet, part: Part, way: Way): Barred[] {
   ];
 }
 
+/** Tools that must not turn this fastener in again: what would strip or crack as it comes off does so as it goes in. */
+export function forbiddenAtFit(sheet: Sheet, part: Part): Barred[] {
+  if (!fastens(part)) return [];
+  return barredAt(part, heldBy(sheet, part)).filter(
+    ({ tool }) => tool === "power-driver" || tool === "impact-driver",
+  );
+}
+
 /** Bolts of a cover with pressure behind: how many stay in while it is cracked. */
 const stayIn = (part: Part, holds: readonly Part[]): number | undefined =>
   fastens(part) && part.quantity > STAY_IN && holds.some(closes) ? STAY_IN : undefined;

@@ -82,6 +82,12 @@ const checkBase = {
     }),
   ),
   rubric: Type.Optional(titled("Drawn as", Rubric)),
+  beforeTask: Type.Optional(
+    titled("Right before", {
+      ...Id,
+      description: "Work of this sheet at the open valve: it is looked at once more just before that.",
+    }),
+  ),
   afterFit: Type.Optional(Type.String({ description: "In rebuild: asked once this part is in." })),
   do: Words,
   ask: Words,

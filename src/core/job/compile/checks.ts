@@ -1,11 +1,11 @@
 import { type Check, verdictsOf } from "../../formats";
-import { type Step, step } from "../step";
+import { type StepOf, step } from "../step";
 import { stepAbout } from "../step-id";
 import { type Context, toolsOf } from "./context";
 import { carried } from "./stand";
 
 /** A check of the sheet as a step; triage, inspect, rebuild and test have the same form. */
-export function checkStep(context: Context, check: Check): Step {
+export function checkStep(context: Context, check: Check): StepOf<"check"> {
   const served = context.inputs.valve.served?.[check.part ?? ""];
   return step(
     {
@@ -61,7 +61,7 @@ const isOldEnough = ({ inputs: { valve } }: Context, { builtBefore }: Pick<Check
 const isAsked = ({ rules, removed }: Context, { phase, part }: Check): boolean =>
   rules < 4 || phase !== "triage" || part === undefined || removed.includes(part);
 
-export const checksOf = (context: Context, phase: Check["phase"]): Step[] =>
+export const checksOf = (context: Context, phase: Check["phase"]): StepOf<"check">[] =>
   context.sheet.checks
     .filter((check) => check.phase === phase && isReached(context, check) && isAsked(context, check))
     .map((check) => checkStep(context, check));

@@ -1,4 +1,4 @@
-import { neverThere } from "../../build";
+import { forbiddenAtFit, neverThere } from "../../build";
 import { crossingOrder } from "../../fastening";
 import type { Renewal } from "../../findings";
 import type { Part, PartFit } from "../../formats";
@@ -151,6 +151,7 @@ function fitStep(context: Context, part: Part, fit: PartFit, loose: boolean): St
       phase: "rebuild",
       minutes: fit.minutes / (later ? 2 : 1),
       tools: toolsOf(context, fit.tools),
+      ...(context.rules >= 5 && { forbidden: forbiddenAtFit(context.sheet, part) }),
       dangers: said(fit.cautions),
       part: part.id,
     },

@@ -162,12 +162,13 @@ export function inspect(context: Context): Step[] {
     (check: string) =>
     ({ onlyAfter = [] }: Task) =>
       context.rules >= 5 && onlyAfter.at(-1)?.check === check;
-  const looks = checksOf(context, "inspect");
-  const asked = looks.flatMap((look) => (look.kind === "check" ? [look.check.id] : []));
+  const all = checksOf(context, "inspect");
+  const looks = all.filter(({ check }) => check.beforeTask === undefined);
   return [
-    ...tasks(context, "when-open", (task) => !asked.some((check) => follows(check)(task))),
-    ...looks.flatMap((look) =>
-      look.kind === "check" ? [look, ...tasks(context, "when-open", follows(look.check.id))] : [look],
-    ),
+    ...tasks(context, "when-open", {
+      which: (task) => !looks.some(({ check }) => follows(check.id)(task)),
+      before: (task) => all.filter(({ check }) => check.beforeTask === task.id),
+    }),
+    ...looks.flatMap((look) => [look, ...tasks(context, "when-open", { which: follows(look.check.id) })]),
   ];
 }

@@ -16,7 +16,14 @@ const PHASE = { "before-strip": "strip", "when-open": "inspect", "before-restore
 export function tasks(
   context: Context,
   when: Task["when"],
-  which: (task: Task) => boolean = () => true,
+  {
+    which = () => true,
+    before = () => [],
+  }: {
+    readonly which?: (task: Task) => boolean;
+    /** What is looked at once more just before it. */
+    readonly before?: (task: Task) => readonly Step[];
+  } = {},
 ): Step[] {
   const off = new Set(context.removed);
   return (context.sheet.tasks ?? [])
@@ -27,7 +34,7 @@ export function tasks(
         (task.needsOff ?? []).every((part) => off.has(part)) &&
         isFollowedUp(context, task),
     )
-    .flatMap((task) => taskSteps(context, task));
+    .flatMap((task) => [...before(task), ...taskSteps(context, task)]);
 }
 
 export function taskSteps(context: Context, task: Task): Step[] {
