@@ -167,7 +167,13 @@ export function inspect(context: Context): Step[] {
   return [
     ...tasks(context, "when-open", {
       which: (task) => !looks.some(({ check }) => follows(check.id)(task)),
-      before: (task) => all.filter(({ check }) => check.beforeTask === task.id),
+      before: (task) =>
+        all
+          .filter(({ check }) => check.beforeTask === task.id)
+          .map((look) => ({
+            ...look,
+            ...stands(context.sheet, task.position?.before, task.position?.before),
+          })),
     }),
     ...looks.flatMap((look) => [look, ...tasks(context, "when-open", { which: follows(look.check.id) })]),
   ];
