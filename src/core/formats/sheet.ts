@@ -283,6 +283,18 @@ export const SheetSchema = Type.Object(
         description: "Shallowest first: what it is weighed between.",
       }),
     ),
+    renewal: Type.Optional(
+      titled(
+        "How far to renew, usually",
+        Type.Object(
+          { usual: oneOf("on-condition", "what-was-disturbed", "everything-open"), why: Words },
+          {
+            ...closed,
+            description: "What a job on this model begins with; whoever does it may choose otherwise.",
+          },
+        ),
+      ),
+    ),
     oldFrom_years: Type.Optional(
       titled(
         "Counts as old from",

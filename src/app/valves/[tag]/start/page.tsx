@@ -31,7 +31,7 @@ export default async function StartPage({ params }: { params: Promise<{ tag: str
       valve: tag,
       reason: first?.reason ?? { kind: "event", says: "Due" },
       reach: first?.reach ?? [],
-      policy: "on-condition",
+      policy: sheet?.renewal?.usual ?? "on-condition",
       where: sheet?.traits?.includes("carried") === true && valve.line === undefined ? "carried" : "line",
     },
     who || NOBODY_YET,

@@ -109,6 +109,8 @@ export function useStart(base: JobInputs) {
     setWhere,
     policy,
     setPolicy,
+    /** What its sheet begins with, and why. */
+    usually: sheet.renewal,
     by,
     setBy,
     plan: compiled?.ok ? compiled.value.plan : undefined,

@@ -18,6 +18,9 @@ const POLICIES = [
   ["everything-open", "Everything open", "All that stock has for what comes off is renewed."],
 ] as const;
 
+const nameOf = (policy: (typeof POLICIES)[number][0]) =>
+  POLICIES.find(([id]) => id === policy)![1].toLowerCase();
+
 /** Why the job is done, what it reaches, how far it renews, and its beginning. */
 export function WhyForm({ start, valve }: { start: Start; valve: Valve }) {
   const words = useSpeaker();
@@ -152,8 +155,14 @@ const WhereItIs = ({ start: { where, setWhere } }: { start: Start }) => (
   <OneOf title="Where it is" of={PLACES} chosen={where} onChoose={setWhere} />
 );
 
-const HowFar = ({ start: { policy, setPolicy } }: { start: Start }) => (
-  <OneOf title="How far to renew" of={POLICIES} chosen={policy} onChoose={setPolicy} />
+const HowFar = ({ start: { policy, setPolicy, usually } }: { start: Start }) => (
+  <OneOf
+    title="How far to renew"
+    of={POLICIES}
+    chosen={policy}
+    onChoose={setPolicy}
+    {...(usually !== undefined && { note: `Usual here: ${nameOf(usually.usual)}. ${usually.why}` })}
+  />
 );
 
 /** One of a few, each with what it means. */
@@ -162,8 +171,10 @@ function OneOf<Id extends string>({
   of,
   chosen,
   onChoose,
+  note,
 }: {
   title: string;
+  note?: string;
   of: readonly (readonly [id: Id, name: string, says: string])[];
   chosen: Id;
   onChoose: (id: Id) => void;
@@ -171,6 +182,7 @@ function OneOf<Id extends string>({
   return (
     <fieldset className="card p-4">
       <legend className="caption float-left mb-2">{title}</legend>
+      {note !== undefined && <p className="clear-both text-note text-soft">{note}</p>}
       <div className="clear-both flex flex-col gap-1">
         {of.map(([id, name, says]) => (
           <label key={id} className="flex min-h-12 cursor-pointer items-center gap-3">
