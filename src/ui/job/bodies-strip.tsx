@@ -66,7 +66,7 @@ export function TaskBody({ step, log }: BodyProps<"task">) {
       {step.count !== undefined && (
         <Counter label={step.count.what} count={count} most={step.count.most} onCount={setCount} />
       )}
-      <TickLines step={step} log={log} />
+      <TickLines step={step} log={log} asDone />
     </StepForm>
   );
 }

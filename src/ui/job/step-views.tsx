@@ -38,7 +38,7 @@ const Plain = ({ step, log }: BodyProps<StepKind>) => (
 );
 const ListBody = ({ step, log }: BodyProps<"ready">) => (
   <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
-    <TickLines step={step} log={log} />
+    <TickLines step={step} log={log} asDone />
   </StepForm>
 );
 const OpenBody = ({ step, log }: BodyProps<"open">) => (

@@ -10,9 +10,12 @@ import type { JobLog } from "./use-job-log";
 export function TickLines({
   step,
   log,
+  asDone = false,
 }: {
   step: { readonly id: string; readonly lines?: readonly TickLine[] };
   log: JobLog;
+  /** It is work that is done, nothing that is taken along. */
+  asDone?: boolean;
 }) {
   const { card, common } = useSpeaker().say;
   const { ticks } = card;
@@ -23,7 +26,8 @@ export function TickLines({
   return (
     <fieldset className="card p-4">
       <legend className="float-left mb-2 font-bold text-lead">
-        {ticks.title} <span className="plate text-body">{ticks.of(ticked?.size ?? 0, lines.length)}</span>
+        {asDone ? ticks.asDone : ticks.title}{" "}
+        <span className="plate text-body">{ticks.of(ticked?.size ?? 0, lines.length)}</span>
       </legend>
       <ul className="clear-both grid gap-2 sm:grid-cols-2">
         {lines.map((line) => {

@@ -111,6 +111,7 @@ export const card = {
   ticks: {
     wiped: "Wiped: dry, and nothing that slips on it",
     title: "Take each in your hand",
+    asDone: "Tick each as it is done",
     of: (done: number, all: number) => `${done} of ${all}`,
     pieces: (name: string, pieces: number) => `${pieces} × ${name}`,
   },
