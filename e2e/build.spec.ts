@@ -9,9 +9,10 @@ const server = new TestServer("demo");
 test.beforeAll(() => server.start());
 test.afterAll(() => server.end());
 
-async function start(page: Page, tag: string): Promise<Technician> {
+async function start(page: Page, tag: string, reason?: string): Promise<Technician> {
   await page.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
   await page.goto(`${server.url}/valves/${tag}/start`);
+  if (reason !== undefined) await page.getByRole("button", { name: reason, exact: true }).click();
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
   return new Technician(page, server);
@@ -103,7 +104,7 @@ test("a stack valve: photographed, counted out, its look-alike piston caught, co
 test("a twin relief set: the stem is turned, the vessel stays protected, the wrong setting is not fitted", async ({
   page,
 }) => {
-  const tech = await start(page, "GN-RV4A");
+  const tech = await start(page, "GN-RV4A", "Due: exchange it");
   await tech.until(/^Turn Relief stem GN-RS4/);
   await tech.until(/^Pull both shipping caps/, { "Read the set pressure": "20 bar" });
   await tech.compare({ "Its tag colour": "red" });
@@ -145,20 +146,27 @@ test("a meter cock is only greased: nothing is shut, it is asked twice, and nobo
   page,
 }) => {
   const tech = await start(page, "RW-G17");
-  await tech.until(/^Nothing is shut: gas stays in the pipe/);
+  const figures = {
+    "Feel the key": "12",
+    "Read the air": "15 °C",
+    "Read the gas monitor": "2",
+    "Shut it gently": "0",
+    "At which angle": "0",
+  };
+  await tech.until(/^Nothing is shut: gas stays in the pipe/, figures);
   await tech.press();
   await expect(tech.card.getByText("Say yes to both, or stop work.")).toBeVisible();
   await soundForAll(page);
-  await tech.until(/^Key OPEN. Fit the gun to the port/);
+  await tech.until(/^Key OPEN. Fit the gun to the port/, figures);
   await expect(tech.card.getByText(/stands OPEN/)).toBeVisible();
   await expect(tech.card.getByText("No pipe wrench:")).toBeVisible();
-  await tech.until(/Turn the key on through the other half circle/);
-  await tech.until(/^Look at every appliance/, { "Feel the key": "12" });
+  await tech.until(/Turn the key on through the other half circle/, figures);
+  await tech.until(/^Look at every appliance/, figures);
   await tech.choose("One does not");
   await expect(tech.card.getByText(/Stay. Relight it/)).toBeVisible();
   await tech.card.getByRole("button", { name: "Put it right, then look again" }).click();
   await tech.choose("All burn");
-  await tech.until(/^Sign off/, { "Feel the key": "12" });
+  await tech.until(/^Sign off/, figures);
   await tech.sign();
   await page.waitForURL(/record$/);
   await expect(page.getByText("Nothing was shut.")).toBeVisible();
@@ -263,9 +271,10 @@ test("a harm in a sheet is caught while it is written: the card, what would happ
 test("a sheet by the route: the next revision, a stale one, a broken one", async ({ request }) => {
   const get = async () =>
     (await request.get(`${server.url}/api/v1/sheets/sedgeway-furrow-25`)).json() as Promise<
-      Record<string, unknown> & { revision: number }
+      Record<string, unknown> & { revision: number; symptoms: readonly unknown[] }
     >;
   const sheet = await get();
+  const { symptoms } = sheet;
   const next = sheet.revision + 1;
   const post = async (data: unknown) => {
     const answer = await request.post(`${server.url}/api/v1/sheets`, { data: data as object });
@@ -280,10 +289,10 @@ test("a sheet by the route: the next revision, a stale one, a broken one", async
     body: { errors: [{ path: "/revision" }] },
   });
   expect(
-    await post({ ...(await get()), symptoms: [{ id: "x", says: "x", reach: ["ghost"] }] }),
+    await post({ ...(await get()), symptoms: [...symptoms, { id: "x", says: "x", reach: ["ghost"] }] }),
   ).toMatchObject({
     status: 422,
-    body: { errors: [{ path: "/symptoms/0/reach/0" }] },
+    body: { errors: [{ path: `/symptoms/${symptoms.length}/reach/0` }] },
   });
   expect((await get()).revision).toBe(next);
   const first = await request.get(

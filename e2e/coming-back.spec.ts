@@ -60,7 +60,7 @@ test("a CO2 stop valve: air out, vapour in, liquid behind a gate that nobody ski
     await expect(tech.headline).toContainText("may liquid come");
     await expect(tech.card.getByText("Skip, with a reason")).toHaveCount(0);
     await tech.fill("8 bar");
-    await expect(tech.headline).toContainText("Go round top and gland");
+    await expect(tech.headline).toContainText("Read the gauge at this valve and the plant's");
     const seen = await titles(tech);
     expect(seen.findIndex((title) => /Receiver outlet/.test(title))).toBeGreaterThan(0);
     await tech.sign();

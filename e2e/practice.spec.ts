@@ -32,6 +32,9 @@ test("an iron filter head, its controls: which one it is, settings photographed,
       .getByRole("button", { name: new RegExp(`^${part}`) })
       .first()
       .click();
+  // Usually all rubber of a stack goes; here only what is worn.
+  await expect(page.getByText(/^Usual here: what was disturbed\./)).toBeVisible();
+  await page.getByRole("radio", { name: /^On condition/ }).check();
   await soundForAll(page);
   const tech = await begun(page);
 
