@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { airValve } from "./practice/air-valve.fixtures";
 import { apparatusBall } from "./practice/apparatus-ball.fixtures";
+import { assistValve } from "./practice/assist-valve.fixtures";
 import { BENCHES } from "./practice/benches.fixtures";
 import { checkValve } from "./practice/check-valve.fixtures";
 import { co2Stop } from "./practice/co2-stop.fixtures";
 import { dryBarrelHydrant } from "./practice/dry-barrel-hydrant.fixtures";
 import { electricPilot } from "./practice/electric-pilot.fixtures";
 import { handRegulating } from "./practice/hand-regulating.fixtures";
-import { hydrantAssist } from "./practice/hydrant-assist.fixtures";
 import { irrigationPit } from "./practice/irrigation-pit.fixtures";
 import { meterCock } from "./practice/meter-cock.fixtures";
 import { mixingShuttle } from "./practice/mixing-shuttle.fixtures";
@@ -28,7 +28,7 @@ const FAMILIES: readonly { readonly family: string; readonly bench: Bench; reado
   [
     { family: "wet-barrel hydrant", bench: BENCHES.wetBarrel, rows: wetBarrelHydrant },
     { family: "dry-barrel hydrant", bench: BENCHES.dryBarrel, rows: dryBarrelHydrant },
-    { family: "hydrant assist valve", bench: BENCHES.assist, rows: hydrantAssist },
+    { family: "assist valve", bench: BENCHES.assist, rows: assistValve },
     { family: "check valve", bench: BENCHES.checkValve, rows: checkValve },
     { family: "air valve", bench: BENCHES.airValve, rows: airValve },
     { family: "servo solenoid", bench: BENCHES.servo, rows: servoSolenoid },

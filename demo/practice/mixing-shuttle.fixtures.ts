@@ -32,7 +32,7 @@ export const mixingShuttle: readonly Row[] = [
   ),
   works("MVH-09", "A screw that resists: stop, and the proof begins anew", (on) => {
     expect(on.sheet.hazards.find(({ id }) => id === "pressure")?.do).toMatch(/prove zero again/);
-    expect(on.card("crack", "head-screws", "due")).toBeDefined();
+    on.inOrder(["prove:again", "crack:head-screws", "strip:head-screws"], "due");
   }),
   works("MVH-10", "A little twist, then straight", (on) =>
     on.speaks(on.card("strip", "head", "due"), /little twist, then a straight pull/),

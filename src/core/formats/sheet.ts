@@ -6,17 +6,9 @@ import { CaptureSchema, RestoreSchema, RungSchema, TaskSchema } from "./sheet-ca
 import { CheckSchema, type Disposition, type Grade, type Rubric } from "./sheet-check";
 import { DepthSchema } from "./sheet-depth";
 import type { Feature } from "./sheet-features";
+import { type BoltSet, type EndCondition, Turn } from "./sheet-joint";
 import { KitSchema, ToolSchema } from "./sheet-kit";
-import {
-  type BoltSet,
-  type CautionSchema,
-  type EndCondition,
-  type GripAt,
-  PartSchema,
-  type StayAt,
-  type ToolClass,
-  Turn,
-} from "./sheet-part";
+import { type CautionSchema, type GripAt, PartSchema, type StayAt, type ToolClass } from "./sheet-part";
 
 export type { ReleaseRung, RestoreCard, Task } from "./sheet-cards";
 export { CHECK_DIMENSIONS } from "./sheet-check";

@@ -3,8 +3,8 @@ import { stuckLadder } from "@/core/build";
 import { type Row, works } from "./row.fixtures";
 import { testedIn } from "./shown.fixtures";
 
-/** Hydrant assist valve. */
-export const hydrantAssist: readonly Row[] = [
+/** Assist valve at a hydrant. */
+export const assistValve: readonly Row[] = [
   works("HAV-01", "Ball seat first, then the clapper's seals", (on) => {
     on.inOrder(["strip:ball-seat", "strip:main-seal"], "due");
     expect(on.renewed("due")).toEqual(expect.arrayContaining(["ball-seat", "main-seal", "pumper-seal"]));
