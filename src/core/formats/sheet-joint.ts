@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, Id, oneKindOf, oneOf, source, Words } from "./shared";
+import { closed, oneKindOf, oneOf, source, Words } from "./shared";
 
 /** Where tightening ends. There is no blank: a figure nobody has is "to-ask-for". */
 export const EndCondition = oneKindOf(
