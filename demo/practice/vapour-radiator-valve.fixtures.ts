@@ -71,7 +71,9 @@ export const vapourRadiatorValve: readonly Row[] = [
       { size: expect.stringMatching(/1 7\/16 in/) },
     ]);
   }),
-  partly("VRV-13", "Steam off, cold, held", "a cool-down that is computed", (on) => {
+  works("VRV-13", "Steam off, held, and cold by a cool-down that is worked out and rings", (on) => {
+    expect(on.sums(on.card("check", "body-temp", "shut"), "shut")).toContain("cool-down");
+    testedIn("src/core/job/bells.test.ts", "a cool-down that was worked out");
     expect(on.cards("shut").some(({ kind }) => kind === "hold")).toBe(true);
   }),
   works("VRV-14", "Restrictor and washer looked at", (on) => {

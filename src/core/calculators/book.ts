@@ -39,6 +39,7 @@ import { gasketLoad } from "./seals/gasket-load";
 import { oRing } from "./seals/o-ring";
 import { packing } from "./seals/packing";
 import { stackDepth } from "./seals/stack-depth";
+import { coolDown } from "./steam/cool-down";
 import { descale } from "./steam/descale";
 import { mixing } from "./steam/mixing";
 import { radiator } from "./steam/radiator";
@@ -83,6 +84,7 @@ export const CALCULATORS: readonly Calculator[] = [
   trapLoss,
   radiator,
   mixing,
+  coolDown,
   descale,
   saturation,
   co2Charge,

@@ -80,6 +80,8 @@ const TURNS: readonly (readonly [id: string, typed: Typed, verdict: string, says
   ["relief-check", { working: "16 bar g" }, "watch", /simmer/],
   ["relief-check", { installed: "2021-06-01", today: "2026-04-15" }, "watch", /order it/],
   ["kv", { wanted: "60 L/min" }, "fail", /larger cone/],
+  ["cool-down", {}, "watch", /the clock is no thermometer/],
+  ["cool-down", { second: "50 °C" }, "pass", /It may be touched/],
   ["kv", { wanted: "52 L/min" }, "watch", /Nearly wide open/],
   ["kv", { wanted: "2 L/min" }, "watch", /smaller cone/],
   ["softener", { use: "30 m3" }, "watch", /too small/],

@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { bellWords, speaker } from "@/words";
+import { workAgain } from "../calculators";
 import { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from ".";
 import { dryJob, START, says, Walk, wetJob } from "./job.fixtures";
+import { jobAt } from "./proof.fixtures";
 
 const HOUR = 3_600_000;
 const kinds = (bells: readonly Bell[]) => bells.map((bell) => bell.kind);
@@ -34,6 +36,32 @@ describe("what a job rings", () => {
     ]);
     walk.now += wait.minutes * 60_000;
     note(walk, { kind: "step-done", step: wait.id });
+    expect(kinds(jobBells(walk.job))).not.toContain("wait");
+  });
+
+  it("a cool-down that was worked out where it was too hot, and kept: until it is cold enough", () => {
+    const walk = new Walk(jobAt("LD-T11", "lantern-bucket-20", "lido-steam")).until(
+      (step) => step.id === "check:body-temp",
+    );
+    const measured = { step: "check:body-temp", check: "body-temp" };
+    note(walk, { kind: "check-measured", ...measured, si: 358.15, typed: "85 °C" });
+    const inputs = { first: "95 °C", second: "85 °C", time: "10 min", air: "20 °C", touched: "minute" };
+    const worked = workAgain({ calculator: "cool-down", inputs, output: "wait" });
+    if (!worked.ok) throw new Error("no cool-down");
+    note(walk, {
+      kind: "result-kept",
+      step: "check:body-temp",
+      calculator: "cool-down",
+      inputs,
+      output: "wait",
+      si: worked.value.si,
+      typed: worked.value.said,
+    });
+    const at = walk.now + 1000 * worked.value.si;
+    expect(jobBells(walk.job).filter(({ kind }) => kind === "wait")).toEqual([
+      expect.objectContaining({ at, for: "a-look" }),
+    ]);
+    note(walk, { kind: "check-measured", ...measured, si: 308.15, typed: "35 °C" });
     expect(kinds(jobBells(walk.job))).not.toContain("wait");
   });
 

@@ -46,17 +46,11 @@ export function jobBells(job: Run): Bell[] {
   const base = { valve: inputs.valve.tag, job: inputs.id };
   const bells: Bell[] = plan.steps.flatMap((step): Bell[] => {
     const state = states.get(step.id);
-    return state?.kind === "running"
-      ? [
-          {
-            ...base,
-            id: `${inputs.id}:wait:${step.id}`,
-            kind: "wait",
-            at: state.until,
-            for: waitsFor(step),
-          },
-        ]
-      : [];
+    const at =
+      state?.kind === "running" ? state.until : state?.kind === "done" ? undefined : cooledAt(job, step);
+    return at === undefined
+      ? []
+      : [{ ...base, id: `${inputs.id}:wait:${step.id}`, kind: "wait", at, for: waitsFor(step) }];
   });
   const lost = outOfService(job).filter((each) => each.hydrant || each.protects);
   const since = firstClosure(job);
@@ -85,6 +79,14 @@ export function jobBells(job: Run): Bell[] {
       ...(job.current !== undefined && { step: job.current }),
     });
   return bells;
+}
+
+/** When a cool-down that was worked out at this card, and kept, is over; ms. */
+function cooledAt({ progress }: Run, step: Step): number | undefined {
+  const kept = progress.kept.findLast(
+    (each) => each.step === step.id && each.calculator === "cool-down" && each.output === "wait",
+  );
+  return kept && kept.at + kept.si * 1000;
 }
 
 function firstClosure({ progress }: Run): number | undefined {
