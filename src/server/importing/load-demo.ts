@@ -9,14 +9,18 @@ import type { Services } from "../services";
 import { type IncomingFile, importFiles } from "./import-files";
 
 const SCENARIO = join(process.cwd(), "demo");
-const DATE = /\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z/g;
+const DATE = /\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z)?/g;
+const DAY_LONG = "2026-01-01".length;
 
 /** The scenario's files with every date moved so that its anchor is `now`: the demo never goes stale. */
 export function scenarioFiles(now: number, installation: Installation): IncomingFile[] {
   const { anchor } = JSON.parse(readFileSync(join(SCENARIO, "scenario.json"), "utf8")) as { anchor: string };
   const shift = now - Date.parse(anchor);
   const moved = (text: string) =>
-    text.replace(DATE, (date) => new Date(Date.parse(date) + shift).toISOString());
+    text.replace(DATE, (date) => {
+      const then = new Date(Date.parse(date) + shift).toISOString();
+      return date.length === DAY_LONG ? then.slice(0, DAY_LONG) : then;
+    });
   const read = (folder: string): IncomingFile[] =>
     readdirSync(join(SCENARIO, folder))
       .filter((name) => name.endsWith(".json"))
