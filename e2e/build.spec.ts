@@ -160,6 +160,14 @@ test("a meter cock is only greased: nothing is shut, it is asked twice, and nobo
   await tech.until(/^Key OPEN. Fit the gun to the port/, figures);
   await expect(tech.card.getByText(/stands OPEN/)).toBeVisible();
   await expect(tech.card.getByText("No pipe wrench:")).toBeVisible();
+  await tech.until(/^Turn the key briskly through a half circle/, figures);
+  for (const tick of await tech.card.locator("[data-tick]").all()) await tick.click();
+  // Nothing is done that was not timed; a count-in can be called off.
+  await tech.press();
+  await expect(tech.card.getByRole("alert")).toContainText("have yourself counted in");
+  await tech.card.getByRole("button", { name: "Count me in" }).click();
+  await expect(tech.card.getByText("Both hands on the wrenches.")).toBeVisible();
+  await tech.card.getByRole("button", { name: "Not yet: back" }).click();
   await tech.until(/Turn the key on through the other half circle/, figures);
   await tech.until(/^Look at every appliance/, figures);
   await tech.choose("One does not");

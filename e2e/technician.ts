@@ -145,6 +145,8 @@ export class Technician {
       await unticked.first().click();
       await expect(unticked).toHaveCount(left - 1);
     }
+    const swing = this.card.locator("[data-swing]");
+    if ((await swing.count()) > 0) await this.swing(swing);
     if (asks > 0)
       for (const question of await this.card.locator("[data-ask]").all())
         if ((await question.getAttribute("aria-pressed")) !== "true") await question.click();
@@ -152,6 +154,13 @@ export class Technician {
     const leftovers = this.card.locator("dl > div", { hasText: "Right to be left over" }).locator("dd");
     for (let left = Number(await leftovers.innerText()); left > 0; left--)
       await this.card.getByRole("button", { name: "Pieces left on the bench: one more" }).click();
+  }
+
+  /** Counted in, turned, round. */
+  async swing(button: Locator): Promise<void> {
+    await button.click();
+    await this.card.getByRole("button", { name: "It is round" }).click();
+    await expect(this.card.getByText(/^Round in \d/)).toBeVisible();
   }
 
   /** The new part, compared by its marks and sizes before it goes in. */

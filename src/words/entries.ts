@@ -72,7 +72,9 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
   const words = speaker.say.entries;
   switch (event.kind) {
     case "step-done":
-      return event.entry ?? "";
+      return step?.kind === "task" && step.swing !== undefined && event.entry !== undefined
+        ? words.swung(event.entry, step.swing.most_s)
+        : (event.entry ?? "");
     case "reading-taken":
     case "check-measured":
     case "result-kept":

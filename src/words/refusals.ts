@@ -103,6 +103,8 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.moreThanThereAre(refusal.of);
     case "count-them":
       return words.countThem(refusal.what, refusal.most);
+    case "time-it":
+      return words.timeIt;
     case "pieces-missing":
       return words.piecesMissing(refusal.of, refusal.there);
     case "not-compared-here":

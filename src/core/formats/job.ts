@@ -10,7 +10,7 @@ import { StoreSchema } from "./store";
 /** The newest event version this program understands. */
 export const EVENT_VERSION = 1;
 /** The rules by which a job is planned that begins now. */
-export const PLAN_RULES = 5;
+export const PLAN_RULES = 6;
 
 const base = {
   v: Type.Literal(EVENT_VERSION),
@@ -287,7 +287,7 @@ export const JobInputsSchema = Type.Object(
         minimum: 1,
         maximum: PLAN_RULES,
         description:
-          "By which rules it is planned, from its beginning to its end. 5: the kit is ticked line by line. 4: zero is proven again after a stop, the position is looked at. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
+          "By which rules it is planned, from its beginning to its end. 6: what may not be left on its way is timed. 5: the kit is ticked line by line. 4: zero is proven again after a stop, the position is looked at. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
       }),
     ),
     held: Type.Optional(Held),

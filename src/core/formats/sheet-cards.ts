@@ -35,6 +35,21 @@ export const TaskSchema = Type.Object(
         },
       ),
     ),
+    swing: Type.Optional(
+      Type.Object(
+        {
+          most_s: {
+            ...titled("Back within", Type.Integer({ minimum: 1, maximum: 600 })),
+            description: "Seconds it may be on its way, where no ride-through was worked out for its line.",
+          },
+        },
+        {
+          ...closed,
+          title: "In one go",
+          description: "It may not be left on its way: it is counted in, and timed until it has come round.",
+        },
+      ),
+    ),
     list: Type.Optional(
       Type.Array(Type.Object({ name: Words, pieces: Type.Optional(Type.Integer({ minimum: 1 })) }, closed), {
         title: "Ticked one by one",

@@ -287,6 +287,7 @@ const freePlace = ({ choices, taken = [] }: StepOf<"mark">): string =>
 
 function entry(step: Step): { entry?: string } {
   if (step.kind === "task" && step.count !== undefined) return { entry: `${step.count.before ?? 1}` };
+  if (step.kind === "task" && step.swing !== undefined) return { entry: "2.5" };
   if (step.kind === "shut" || step.kind === "stop-pump") return { entry: "14" };
   if (says(step).ask !== undefined) return { entry: "Station officer, duty officer" };
   if (step.kind === "mark")

@@ -57,6 +57,7 @@ export type EntryRefusal = At &
     | { readonly kind: "count-on-from"; readonly piece: number }
     | { readonly kind: "count-the-stack"; readonly left: number; readonly of: number }
     | { readonly kind: "more-than-there-are"; readonly of: number }
+    | { readonly kind: "time-it" }
     | { readonly kind: "count-them"; readonly what: string; readonly most: number }
     | { readonly kind: "pieces-missing"; readonly of: number; readonly there: number }
     | { readonly kind: "not-compared-here" }

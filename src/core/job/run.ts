@@ -52,7 +52,6 @@ export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run,
 const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
   "note-added",
   "photo-taken",
-  "result-kept",
   "stopped",
   "resumed",
   "signed-off",

@@ -1,4 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { entryWords, speaker } from "@/words";
+import { figure } from "../calculators/calculators.fixtures";
 import { jobBells } from "./bells";
 import { librarySheet, says, Walk, wetJob } from "./job.fixtures";
 import { jobAt, planOf } from "./proof.fixtures";
@@ -85,6 +87,54 @@ describe("a look that needs its time", () => {
     const { steps } = planOf({ ...jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas"), rules: 3 });
     const look = steps.find((step) => step.kind === "check" && step.check.id === "dial");
     expect(look).not.toHaveProperty("wait_min");
+  });
+});
+
+describe("what may not be left on its way", () => {
+  const atSwing = () =>
+    new Walk(jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas")).until(
+      (step) => step.kind === "task" && step.task === "half-circle",
+    );
+
+  it("is timed, every line ticked before it", () => {
+    const walk = atSwing();
+    const step = walk.job.current!.id;
+    const round = { kind: "step-done", step, entry: "2.8" };
+    expect(walk.refusal(round)).toMatchObject({ kind: "tick-every-line" });
+    for (const line of ["1", "2", "3", "4"]) walk.add({ kind: "line-ticked", step, line });
+    for (const entry of [undefined, "0", "quick", "-2", "99999"])
+      expect(walk.refusal({ ...round, entry })).toMatchObject({ kind: "time-it" });
+    expect(walk.refusal(round)).toBeUndefined();
+  });
+
+  it("took too long and is written down all the same: it has happened", () => {
+    const walk = atSwing();
+    const step = walk.job.current!;
+    for (const line of ["1", "2", "3", "4"]) walk.add({ kind: "line-ticked", step: step.id, line });
+    walk.add({ kind: "step-done", step: step.id, entry: "40.0" });
+    expect(walk.job.current!.id).not.toBe(step.id);
+    const entry = { event: walk.events.at(-1)!, step };
+    expect(entryWords(speaker(), entry, walk.inputs.sheet).entry).toBe("40.0 s: LONGER than 8 s");
+  });
+
+  it("may take as long as the gas of its line lasts, once that is worked out", () => {
+    const walk = atSwing();
+    expect(walk.job.current).toMatchObject({ swing: { most_s: 8, workedOut: false } });
+    walk.add({
+      kind: "result-kept",
+      calculator: "ride-through",
+      output: "seconds",
+      si: figure("ride-through", {}, "seconds", "s"),
+      typed: "18 s",
+      inputs: {},
+    });
+    expect(walk.job.current).toMatchObject({ swing: { most_s: 18, workedOut: true } });
+    expect(says(walk.job.current!).cues).toContain("Round within 18 s");
+  });
+
+  it("is only done in a job that was planned before", () => {
+    const { steps } = planOf({ ...jobAt("RW-G21", "pell-ropewalk-20", "ropewalk-gas"), rules: 5 });
+    for (const each of steps) expect(each).not.toHaveProperty("swing");
   });
 });
 

@@ -2,7 +2,7 @@
 
 import clsx from "clsx";
 import { useState } from "react";
-import { ASKED_TWICE, piecesLeft, staysAt } from "@/core/job";
+import { ASKED_TWICE, linesLeft, piecesLeft, staysAt } from "@/core/job";
 import { Grip } from "../draw/grip";
 import { onCircle } from "../draw/round";
 import { StackCount } from "../draw/stack-count";
@@ -14,6 +14,7 @@ import { MarkForm } from "./mark-form";
 import { PhotoStrip } from "./photo-strip";
 import { StandIn } from "./stand-in";
 import { type BodyProps, StepForm } from "./step-form";
+import { SwingClock } from "./swing-clock";
 import { TickLines } from "./tick-lines";
 
 export function StripBody({ step, log }: BodyProps<"strip">) {
@@ -57,16 +58,19 @@ export function StripBody({ step, log }: BodyProps<"strip">) {
 /** Work that takes nothing off; what is counted while it is done is counted here. */
 export function TaskBody({ step, log }: BodyProps<"task">) {
   const [count, setCount] = useState(0);
+  const [round, setRound] = useState<number>();
+  const entry = step.count !== undefined ? `${count}` : round?.toFixed(1);
   return (
     <StepForm
-      onDone={() =>
-        log.add({ kind: "step-done", step: step.id, ...(step.count !== undefined && { entry: `${count}` }) })
-      }
+      onDone={() => log.add({ kind: "step-done", step: step.id, ...(entry !== undefined && { entry }) })}
     >
       {step.count !== undefined && (
         <Counter label={step.count.what} count={count} most={step.count.most} onCount={setCount} />
       )}
       <TickLines step={step} log={log} asDone />
+      {step.swing !== undefined && linesLeft(step, log.job.progress).length === 0 && (
+        <SwingClock swing={step.swing} onRound={setRound} />
+      )}
     </StepForm>
   );
 }

@@ -168,6 +168,20 @@ export const card = {
     now: "How is it now?",
     nowMissing: "Look at it and choose.",
   },
+  swing: {
+    ready: "Everybody ready? Hands free?",
+    handsOn: "Both hands on the wrenches.",
+    turn: "Turn! Press when it is round.",
+    took: (seconds: number) => `Round in ${seconds.toFixed(1)} s.`,
+    within: (seconds: number) => `The house may be off for ${seconds} s at most.`,
+    lasts: (seconds: number) => `The gas in its pipe lasts ${seconds} s, as worked out in this job.`,
+    tooLong:
+      "Off for too long. Never leave it so: bring it round, or back. Take every flame as out, and see each appliance before anybody lights anything.",
+    countIn: "Count me in",
+    notYet: "Not yet: back",
+    round: "It is round",
+    again: "It was timed wrong: again",
+  },
   strip: {
     count: "Count what came out",
     gripHere: (tool: string) => `${tool} here, where the arrow points.`,

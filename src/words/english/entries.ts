@@ -16,6 +16,8 @@ export const entries = {
   boltRead: (pass: number, bolt: number, read: string) => `pass ${pass}, bolt ${bolt}, read ${read}`,
   piece: (piece: number) => `piece ${piece}`,
   pieceJudged: (piece: number, answer: string) => `piece ${piece}: ${answer}`,
+  swung: (seconds: string, most: number) =>
+    Number(seconds) > most ? `${seconds} s: LONGER than ${most} s` : `${seconds} s, within ${most} s`,
   pieces: (count: number, answer: string) => `${count} × ${answer}`,
   stillPressure: "pressure still behind it",
   photograph: "photograph",

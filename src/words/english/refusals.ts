@@ -2,6 +2,7 @@
 export const refusals = {
   countThem: (what: string, most: number) =>
     `${what}: count them. One at least, and never more than ${most}.`,
+  timeIt: "Time it: have yourself counted in, turn, and press again once it stands where it belongs.",
   writeItDown: (ask: string) => `${ask} Write it down.`,
   writeTheLock: "Write the number of the lock you put on.",
   sayYesTwice: "Say yes to both questions, or stop work.",

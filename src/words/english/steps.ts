@@ -271,6 +271,7 @@ export const steps = {
   task: {
     most: (what: string, most: number) => `${what}: never more than ${most}`,
     before: (what: string, count: number) => `${what} the first time: ${count}`,
+    within: (seconds: number) => `Round within ${seconds} s`,
   },
   cure: {
     title: "Let the locker cure before anything pulls at it.",

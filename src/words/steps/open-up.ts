@@ -50,12 +50,13 @@ export const OPENING_UP = {
     why: say.steps.blank[how].why,
     cues: [say.steps.blank[how].cue],
   }),
-  task: ({ say }, { do: title, why, moves, count }) => ({
+  task: ({ say }, { do: title, why, moves, count, swing }) => ({
     title,
     why,
     cues: [
       ...movesCues(say, moves),
       ...(count === undefined ? [] : [say.steps.task.most(count.what, count.most)]),
+      ...(swing === undefined ? [] : [say.steps.task.within(swing.most_s)]),
       ...(count?.before === undefined ? [] : [say.steps.task.before(count.what, count.before)]),
     ],
   }),

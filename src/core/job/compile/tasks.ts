@@ -59,6 +59,7 @@ export function taskSteps(context: Context, task: Task): Step[] {
       ...(context.rules >= 3 && task.position !== undefined && { leaves: task.position.after }),
       ...linesOf(task.list),
       ...(context.rules >= 4 && task.count !== undefined && { count: countOf(context, task.count) }),
+      ...(context.rules >= 6 && task.swing !== undefined && { swing: swingOf(context, task.swing) }),
       ...carried(context, task),
     },
   );
@@ -85,6 +86,16 @@ export function taskSteps(context: Context, task: Task): Step[] {
 function countOf({ progress }: Context, { what, most, asMany }: NonNullable<Task["count"]>) {
   const there = asMany === undefined ? undefined : progress.done.get(stepAbout("task", asMany))?.entry;
   return { what, most, ...(there !== undefined && { before: Number(there) }) };
+}
+
+/** As long as the gas of this line lasts, where that was worked out; else as long as the sheet allows. */
+function swingOf({ progress }: Context, { most_s }: NonNullable<Task["swing"]>) {
+  const lasts = progress.kept.findLast(
+    ({ calculator, output }) => calculator === "ride-through" && output === "seconds",
+  );
+  return lasts === undefined
+    ? { most_s, workedOut: false }
+    : { most_s: Math.max(1, Math.floor(lasts.si)), workedOut: true };
 }
 
 /** The question before a step that is done with pressure behind it. */
