@@ -49,7 +49,7 @@ export function SwingClock({
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <output
           className={clsx(
-            "plate min-w-[3.2em] text-center text-[64px] leading-none tabular-nums",
+            "plate min-w-[3.2em] text-center text-clock leading-none tabular-nums",
             over ? "text-stop" : countingIn && "text-wait",
           )}
           aria-live={countingIn ? "assertive" : "off"}
