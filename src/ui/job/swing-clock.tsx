@@ -30,6 +30,7 @@ export function SwingClock({
   const seconds = swing.kind === "round" ? swing.seconds : Math.max(0, turning);
   const countingIn = swing.kind === "under-way" && turning < 0;
   const over = seconds > most_s;
+  const figure = countingIn ? `${Math.ceil(-turning)}` : seconds.toFixed(1);
   useBuzz(countingIn ? Math.ceil(-turning) : swing.kind === "under-way" ? 0 : undefined);
 
   const press = () => {
@@ -48,13 +49,16 @@ export function SwingClock({
     <div className={clsx("card grid gap-3 p-4", over && "border-2 border-stop bg-stop-bg")}>
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <output
-          className={clsx(
-            "plate min-w-[3.2em] text-center text-clock leading-none tabular-nums",
-            over ? "text-stop" : countingIn && "text-wait",
-          )}
+          className={over ? "text-stop" : countingIn ? "text-wait" : "text-ink"}
           aria-live={countingIn ? "assertive" : "off"}
         >
-          {countingIn ? Math.ceil(-turning) : seconds.toFixed(1)}
+          {/* A drawn figure: it is read from as far as the wrench reaches. */}
+          <svg width={150} height={64} viewBox="0 0 150 64" aria-hidden="true" className="plate">
+            <text x={75} y={56} textAnchor="middle" fontSize={68} fill="currentColor">
+              {figure}
+            </text>
+          </svg>
+          <span className="sr-only">{figure}</span>
         </output>
         <p className="min-w-[11em] flex-1 text-body">
           <b className="block text-lead">
