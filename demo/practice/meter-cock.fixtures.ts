@@ -97,9 +97,10 @@ export const meterCock: readonly Row[] = [
   works("GMC-22", "Gun off before the key swings: ticked", (on) =>
     expect(on.card("task", "half-circle").lines?.[0]?.name).toBe("Gun is off"),
   ),
-  works("GMC-23", "How long they live off the pipe", (on) =>
-    expect(on.sums(on.card("live"))).toContain("ride-through"),
-  ),
+  works("GMC-23", "How long they live off the pipe of their own house", (on) => {
+    expect(on.sums(on.card("live"))).toContain("ride-through");
+    testedIn("src/core/job/bench-links/bench-links.test.ts", "what the pipes of its own house hold");
+  }),
   works("GMC-24", "Dial still, counted in, timed until it is round, along the pipe at the end", (on) => {
     for (const swing of ["half-circle", "back"])
       expect(on.card("task", swing)).toMatchObject({ swing: { most_s: 8, workedOut: false } });

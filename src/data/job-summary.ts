@@ -11,6 +11,8 @@ export type JobOrigin = "here" | "elsewhere" | "foreign";
 
 /** A valve of a line that a job holds shut, or a bypass that it holds open. */
 export interface HeldLink {
+  /** Another line may name a valve of its own alike. */
+  readonly line: string;
   readonly link: string;
   readonly name: string;
   readonly lock: string;

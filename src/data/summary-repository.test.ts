@@ -42,7 +42,16 @@ describe("how a job stands", () => {
       at: OPENED,
       says: "Look",
     } as unknown as JobSummary["bells"][number];
-    const held = [{ link: "V-12", name: "V-12 Chandler street", lock: "14", by: "Tam Arkle", at: OPENED }];
+    const held = [
+      {
+        line: "north-quay",
+        link: "V-12",
+        name: "V-12 Chandler street",
+        lock: "14",
+        by: "Tam Arkle",
+        at: OPENED,
+      },
+    ];
     keep("a", { bells: [bell], held });
     keep("b", { status: "stopped", bells: [] });
     keep("c", { status: "signed-off", bells: [bell], held, closedAt: OPENED });

@@ -100,7 +100,7 @@ describe("a job", () => {
 
   it("knows which valves another job holds shut", () => {
     open();
-    expect([...heldShut(services).keys()].sort()).toEqual(["SV-09", "V-11", "V-22"]);
+    expect([...heldShut(services, "north-quay").keys()].sort()).toEqual(["SV-09", "V-11", "V-22"]);
     const inputs = services.jobs.find(services.summaries.openOfValve("NQ-H07")!.job)!.inputs;
     expect(inputs.line?.links.find((link) => link.id === "V-22")).toMatchObject({ normally: "open" });
     expect(inputs.held).toEqual([
@@ -108,6 +108,17 @@ describe("a job", () => {
       { link: "V-11", job: expect.any(String), valve: "NQ-H02" },
       { link: "V-22", job: expect.any(String), valve: "NQ-H02" },
     ]);
+  });
+
+  it("takes nothing for shut that another line's valve of the same name is", () => {
+    const links = services.library.line("south-quay")!.links.map(({ id }) => id);
+    expect(links).toEqual(expect.arrayContaining(["V-11", "V-22", "SV-09"]));
+    expect(heldShut(services, "south-quay").size).toBe(0);
+    const made = openJob(services, { ...ask, valve: "SQ-H07" }, tam);
+    if (!made.ok) throw new Error(JSON.stringify(made.error));
+    const { inputs } = services.jobs.find(made.value.id)!;
+    expect(inputs).not.toHaveProperty("held");
+    expect(inputs.line?.links.find(({ id }) => id === "V-11")).toMatchObject({ operable: true });
   });
 
   it("is opened once a valve", () => {

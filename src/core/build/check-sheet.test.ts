@@ -177,6 +177,29 @@ const CHANGES: [string, (sheet: Sheet) => void, (readonly [string, string])[]][]
     [],
   ],
   [
+    "a task that is counted and timed at once",
+    (sheet) => {
+      sheet.tasks = [
+        {
+          id: "t",
+          when: "when-open",
+          do: "Do.",
+          why: "So.",
+          minutes: 1,
+          tools: [],
+          count: { what: "Strokes", most: 3 },
+          swing: { most_s: 8 },
+        },
+      ];
+    },
+    [
+      [
+        "/tasks/0/swing",
+        "What is timed is not counted as well: one card notes one figure. Make two tasks of it.",
+      ],
+    ],
+  ],
+  [
     "the same id twice in each list",
     (sheet) => {
       for (const list of ["tools", "supplies", "checks", "kits", "restore", "symptoms"] as const)

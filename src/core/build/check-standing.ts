@@ -45,6 +45,17 @@ export function checkStanding(sheet: Sheet): Problem[] {
             },
           ],
     ),
+    ...(sheet.tasks ?? []).flatMap(({ count, swing }, index): Problem[] =>
+      count === undefined || swing === undefined
+        ? []
+        : [
+            {
+              path: `/tasks/${index}/swing`,
+              message:
+                "What is timed is not counted as well: one card notes one figure. Make two tasks of it.",
+            },
+          ],
+    ),
     ...unknown(sheet.position?.under, "/position/under"),
     ...fixed(sheet.position?.under, "/position/under"),
     ...unknown(sheet.rebuild, "/rebuild"),

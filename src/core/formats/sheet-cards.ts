@@ -40,7 +40,8 @@ export const TaskSchema = Type.Object(
         {
           most_s: {
             ...titled("Back within", Type.Integer({ minimum: 1, maximum: 600 })),
-            description: "Seconds it may be on its way, where no ride-through was worked out for its line.",
+            description:
+              "Seconds it may be on its way; less where the ride-through that is kept in the job lasts less.",
           },
         },
         {

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { bellWords, speaker } from "@/words";
-import { workAgain } from "../calculators";
 import { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from ".";
 import { dryJob, START, says, Walk, wetJob } from "./job.fixtures";
 import { jobAt } from "./proof.fixtures";
@@ -46,18 +45,8 @@ describe("what a job rings", () => {
     const measured = { step: "check:body-temp", check: "body-temp" };
     note(walk, { kind: "check-measured", ...measured, si: 358.15, typed: "85 °C" });
     const inputs = { first: "95 °C", second: "85 °C", time: "10 min", air: "20 °C", touched: "minute" };
-    const worked = workAgain({ calculator: "cool-down", inputs, output: "wait" });
-    if (!worked.ok) throw new Error("no cool-down");
-    note(walk, {
-      kind: "result-kept",
-      step: "check:body-temp",
-      calculator: "cool-down",
-      inputs,
-      output: "wait",
-      si: worked.value.si,
-      typed: worked.value.said,
-    });
-    const at = walk.now + 1000 * worked.value.si;
+    const wait_s = walk.keep({ calculator: "cool-down", inputs, output: "wait", step: measured.step });
+    const at = walk.now + 1000 * wait_s;
     expect(jobBells(walk.job).filter(({ kind }) => kind === "wait")).toEqual([
       expect.objectContaining({ at, for: "a-look" }),
     ]);

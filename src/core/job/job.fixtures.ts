@@ -114,6 +114,15 @@ export class Walk {
     return this;
   }
 
+  /** Keeps a result of the bench book, worked out from what is typed; gives it in SI. */
+  keep(sum: { calculator: string; inputs: Record<string, string>; output: string; step?: string }): number {
+    const worked = workAgain(sum);
+    if (!worked.ok) throw new Error(`${sum.calculator} gives no ${sum.output}`);
+    const { si, said: typed } = worked.value;
+    this.add({ kind: "result-kept", ...sum, si, typed });
+    return si;
+  }
+
   /** Why an event would not be taken; nothing is added. */
   refusal(event: Record<string, unknown>): Refusal | undefined {
     const taken = this.#offered(this.#dated(event));

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { entryWords, speaker } from "@/words";
-import { figure } from "../calculators/calculators.fixtures";
 import { jobBells } from "./bells";
 import { librarySheet, says, Walk, wetJob } from "./job.fixtures";
 import { jobAt, planOf } from "./proof.fixtures";
@@ -117,19 +116,17 @@ describe("what may not be left on its way", () => {
     expect(entryWords(speaker(), entry, walk.inputs.sheet).entry).toBe("40.0 s: LONGER than 8 s");
   });
 
-  it("may take as long as the gas of its line lasts, once that is worked out", () => {
+  const rideThrough = (inputs: Record<string, string>) =>
+    ({ calculator: "ride-through", inputs, output: "seconds" }) as const;
+
+  it("may take no longer than its gas lasts, once that is worked out, and never longer than its sheet allows", () => {
     const walk = atSwing();
     expect(walk.job.current).toMatchObject({ swing: { most_s: 8, workedOut: false } });
-    walk.add({
-      kind: "result-kept",
-      calculator: "ride-through",
-      output: "seconds",
-      si: figure("ride-through", {}, "seconds", "s"),
-      typed: "18 s",
-      inputs: {},
-    });
-    expect(walk.job.current).toMatchObject({ swing: { most_s: 18, workedOut: true } });
-    expect(says(walk.job.current!).cues).toContain("Round within 18 s");
+    expect(walk.keep(rideThrough({ volume: "16 L" }))).toBeGreaterThan(8);
+    expect(walk.job.current).toMatchObject({ swing: { most_s: 8, workedOut: false } });
+    walk.keep(rideThrough({ volume: "5 L" }));
+    expect(walk.job.current).toMatchObject({ swing: { most_s: 5.6, workedOut: true } });
+    expect(says(walk.job.current!).cues).toContain("Round within 5.6 s");
   });
 
   it("is only done in a job that was planned before", () => {

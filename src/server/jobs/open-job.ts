@@ -36,21 +36,27 @@ export interface OpenJob {
   readonly which?: Pick<Valve, "build" | "generation" | "fitted">;
 }
 
-/** Valves of the lines that open jobs hold, so that a second job neither moves nor counts on them unawares. */
-export const heldShut = ({ summaries }: Pick<Services, "summaries">, except?: string): HeldShut =>
+/** Valves of this line that open jobs hold, so that a second job neither moves nor counts on them unawares. */
+export const heldShut = (
+  { summaries }: Pick<Services, "summaries">,
+  line: string,
+  except?: string,
+): HeldShut =>
   new Map(
     summaries.holding().flatMap(({ job, valve, held }) =>
       job === except
         ? []
-        : held.map(({ link, position, open }) => [
-            link,
-            {
-              job,
-              valve,
-              ...(position !== undefined && { position }),
-              ...(open !== undefined && { open }),
-            },
-          ]),
+        : held
+            .filter((each) => each.line === line)
+            .map(({ link, position, open }) => [
+              link,
+              {
+                job,
+                valve,
+                ...(position !== undefined && { position }),
+                ...(open !== undefined && { open }),
+              },
+            ]),
     ),
   );
 
@@ -108,7 +114,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
   const { where = "line" } = ask;
   // Out of its line nothing of it is shut.
   const whole = valve.line === undefined || where !== "line" ? undefined : library.line(valve.line);
-  const held = whole && heldOn(whole, heldShut(services));
+  const held = whole && heldOn(whole, heldShut(services, whole.id));
   const line = whole && held && carried(whole, held, valve.node ?? valve.tag);
   const version = whole && library.lineVersion(whole.id);
   const works = stockFor(sheet, library.stores());

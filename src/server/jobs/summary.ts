@@ -6,7 +6,7 @@ import { findableJob } from "../find/findable";
 import type { Services } from "../services";
 
 /** Raised when a summary is made in another way, so that older ones are made anew. */
-export const SUMMARY_MADE = 4;
+export const SUMMARY_MADE = 5;
 
 /** Where a log came from, and what speaks against it. */
 export interface Provenance {
@@ -17,9 +17,12 @@ export interface Provenance {
 function heldBy(job: Run): HeldLink[] {
   const { inputs, plan, progress } = job;
   const turned = plan.isolation?.ok === true ? plan.isolation.value.turned : [];
+  const { line } = inputs;
+  if (line === undefined) return [];
   const named = (link: string, done: ReturnType<typeof progress.shut.get>) => ({
+    line: line.id,
     link,
-    name: inputs.line?.links.find((each) => each.id === link)?.name ?? "",
+    name: line.links.find((each) => each.id === link)?.name ?? "",
     lock: done?.entry ?? "",
     by: done?.by ?? "",
     at: done?.at ?? 0,

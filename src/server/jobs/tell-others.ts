@@ -29,7 +29,7 @@ export function tellOthers(services: Services, ledger: Ledger, job: Run, by: str
 function toldOf(services: Services, ledger: Ledger, there: JobInHand, by: string): JobInHand[] {
   const { inputs, events, run, head } = there;
   if (inputs.line === undefined || (inputs.rules ?? 1) < PLANS_BESIDE_OTHERS) return [];
-  const held = heldLinks(heldOn(inputs.line, heldShut(services, inputs.id)));
+  const held = heldLinks(heldOn(inputs.line, heldShut(services, inputs.line.id, inputs.id)));
   if (JSON.stringify(held) === JSON.stringify(heldLinks(run.progress.held))) return [];
   const at = new Date(services.now()).toISOString();
   const event: JobEvent = { v: 1, id: services.newId(), kind: "others-hold", at, by, held };

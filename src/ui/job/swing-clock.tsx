@@ -30,12 +30,14 @@ export function SwingClock({
   const seconds = swing.kind === "round" ? swing.seconds : Math.max(0, turning);
   const countingIn = swing.kind === "under-way" && turning < 0;
   const over = seconds > most_s;
-  const figure = countingIn ? `${Math.ceil(-turning)}` : seconds.toFixed(1);
-  useBuzz(countingIn ? Math.ceil(-turning) : swing.kind === "under-way" ? 0 : undefined);
+  // Before its first tick the clock still shows the time of an earlier one.
+  const count = countingIn ? Math.min(COUNT_IN_S, Math.ceil(-turning)) : 0;
+  const figure = countingIn ? `${count}` : seconds.toFixed(1);
+  useBuzz(swing.kind === "under-way" ? count : undefined);
 
   const press = () => {
     if (swing.kind === "under-way") {
-      const took = Math.max(0.1, Math.round(turning * 10) / 10);
+      const took = Math.max(0.1, Math.round((Date.now() - swing.turnAt) / 100) / 10);
       setSwing({ kind: "round", seconds: took });
       onRound(took);
       return;

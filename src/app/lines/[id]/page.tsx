@@ -28,7 +28,7 @@ export default async function LinePage({
   if (summary === undefined) notFound();
   const targets = all.register.onLine(id);
   const registered = targets.map((valve) => ({ id: valve.node ?? valve.tag, name: valve.name }));
-  const held = heldShut(all);
+  const held = heldShut(all, id);
   if (summary.links > MOST_SENT)
     return (
       <LargeLine

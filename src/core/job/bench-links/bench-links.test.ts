@@ -95,6 +95,14 @@ describe("what the bench book has for a step", () => {
     ]);
   });
 
+  it("a cock's ride-through begins with what the pipes of its own house hold, not the neighbours'", () => {
+    const links = at(jobAt("RW-G17", "pell-ropewalk-20", "ropewalk-gas"), "isolate:live");
+    // By hand: 28 mm over 14 m, 25 mm over 0.3 m, 8 mm over 0.1 m.
+    const litres = (Math.PI / 4) * (28 ** 2 * 14 + 25 ** 2 * 0.3 + 8 ** 2 * 0.1) * 1e-3;
+    const { start } = links.find(({ calculator }) => calculator === "ride-through")!;
+    expect(start).toEqual({ volume: `${Number(litres.toPrecision(3))} L` });
+  });
+
   it("takes over what a check of the same job has measured", () => {
     const inputs = jobAt("HL-V1", "lantern-parlour-1", "holm-library", { reach: ["restrictor"] });
     const area = {

@@ -1,5 +1,6 @@
 import type { Part } from "../../formats";
 import { relief } from "./relief";
+import { rideThroughStart } from "./ride-through";
 import { figure, is, open, type Rule } from "./rule";
 
 const DAY_MS = 86_400_000;
@@ -29,7 +30,9 @@ export const shuttingAndOpening: Rule = ({ inputs, plan }, step) => {
     return isolation.medium === "water" && (step.turns ?? 0) > 5 ? [open("hammer")] : [];
   }
   if (step.kind === "ask-twice" || step.kind === "live")
-    return is(inputs, "meter-cock") ? [open("ride-through"), open("dial-test")] : [];
+    return is(inputs, "meter-cock")
+      ? [open("ride-through", rideThroughStart(inputs)), open("dial-test")]
+      : [];
   if (step.kind !== "open") return [];
   if (isolation.medium === "co2") return [open("co2-charge")];
   const first = plan.steps.find((each) => each.kind === "open");

@@ -40,6 +40,7 @@ export function tasks(
 export function taskSteps(context: Context, task: Task): Step[] {
   const { sheet } = context;
   const phase = PHASE[task.when];
+  const away = awayFrom(context.inputs) !== undefined;
   const work = step(
     {
       id: stepAbout("task", task.id),
@@ -59,12 +60,12 @@ export function taskSteps(context: Context, task: Task): Step[] {
       ...(context.rules >= 3 && task.position !== undefined && { leaves: task.position.after }),
       ...linesOf(task.list),
       ...(context.rules >= 4 && task.count !== undefined && { count: countOf(context, task.count) }),
-      ...(context.rules >= 6 && task.swing !== undefined && { swing: swingOf(context, task.swing) }),
+      ...(context.rules >= 6 && task.swing !== undefined && !away && { swing: swingOf(context, task.swing) }),
       ...carried(context, task),
     },
   );
   return [
-    ...(task.underPressure === undefined || awayFrom(context.inputs) !== undefined
+    ...(task.underPressure === undefined || away
       ? []
       : [askTwice(work, { kind: "said", says: task.do }, task.underPressure)]),
     ...withPutBack(work),
@@ -88,14 +89,14 @@ function countOf({ progress }: Context, { what, most, asMany }: NonNullable<Task
   return { what, most, ...(there !== undefined && { before: Number(there) }) };
 }
 
-/** As long as the gas of this line lasts, where that was worked out; else as long as the sheet allows. */
+/** As long as the sheet allows; less where the gas of its line lasts less, by what was worked out in this job. */
 function swingOf({ progress }: Context, { most_s }: NonNullable<Task["swing"]>) {
   const lasts = progress.kept.findLast(
     ({ calculator, output }) => calculator === "ride-through" && output === "seconds",
   );
-  return lasts === undefined
+  return lasts === undefined || lasts.si >= most_s
     ? { most_s, workedOut: false }
-    : { most_s: Math.max(1, Math.floor(lasts.si)), workedOut: true };
+    : { most_s: Math.max(0.1, Math.floor(lasts.si * 10) / 10), workedOut: true };
 }
 
 /** The question before a step that is done with pressure behind it. */

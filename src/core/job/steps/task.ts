@@ -15,7 +15,7 @@ export interface TaskFacts extends Carried {
   readonly lines?: readonly TickLine[];
   /** What is counted while it is done, how many it may be, and how many it was where it has to be as many. */
   readonly count?: { readonly what: string; readonly most: number; readonly before?: number };
-  /** It may not be left on its way: how long that may take, s; and whether its line's gas says so. */
+  /** It may not be left on its way: how long that may take, s; and whether its gas, worked out in this job, lasts no longer. */
   readonly swing?: { readonly most_s: number; readonly workedOut: boolean };
 }
 
@@ -23,7 +23,7 @@ export interface TaskFacts extends Carried {
 const FORGOTTEN_S = 3600;
 
 /** Seconds as they are entered. */
-export const swungIn = (entry: string): number | undefined =>
+const swungIn = (entry: string): number | undefined =>
   /^\d{1,4}(\.\d)?$/.test(entry) && Number(entry) > 0 && Number(entry) <= FORGOTTEN_S
     ? Number(entry)
     : undefined;

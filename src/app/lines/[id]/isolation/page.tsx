@@ -36,7 +36,7 @@ export default async function IsolationSheetPage({
     pumpedOut: all(query, "pumpedOut"),
   };
   const words = speaker((await readSettings()).system);
-  const plan = planIsolation(lineAsItStands(line, heldShut(services()), heldWhere(words)), demand);
+  const plan = planIsolation(lineAsItStands(line, heldShut(services(), line.id), heldWhere(words)), demand);
   return (
     <Page
       title="Isolation sheet"
