@@ -3,15 +3,20 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import Database from "better-sqlite3";
 import { afterEach, beforeEach, expect, it } from "vitest";
-import { chainStart, seal } from "@/core/job";
+import { chainStart, type Run, run, seal } from "@/core/job";
 import { Walk, wetJob } from "@/core/job/job.fixtures";
+import { ok } from "@/core/result";
 import { openDatabase } from "@/data";
 import { bringUp } from "./bring-up";
+import { demoServices } from "./demo.fixtures";
 import { find } from "./find/find";
 import { appendEvents } from "./jobs/append-events";
+import { jobInputs } from "./jobs/open-job";
+import { SUMMARY_MADE, summaryOf } from "./jobs/summary";
 import { listJobs, listValves } from "./lists/lists";
 import { noteAt } from "./note.fixtures";
 import { passingInstallation } from "./proof/installation";
+import { store } from "./proof/ledger";
 import { allDoubts } from "./proof/verify";
 import { type Services, servicesOn } from "./services";
 import { bells } from "./today/bells";
@@ -23,6 +28,44 @@ beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), "loftbell-old-"));
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+it("a job that took another line's lock for one of its own is told anew", async () => {
+  const services = demoServices(() => NOW);
+  const sheet = services.library.sheet("brae-quaywall-4")!;
+  const { id, says, reach } = sheet.symptoms[0]!;
+  const ask = {
+    valve: "SQ-H07",
+    reason: { kind: "symptom", says, symptom: id },
+    reach,
+    policy: "on-condition",
+  } as const;
+  const opened = jobInputs(services, ask, "Tam Arkle");
+  if (!opened.ok) throw new Error(JSON.stringify(opened.error));
+  const wrong = { ...opened.value, id: "wrong", held: [{ link: "V-12", job: "elsewhere", valve: "NQ-H02" }] };
+  const before = run(wrong, []);
+  if (!before.ok) throw new Error(before.error.kind);
+  store(services, (ledger) => {
+    services.jobs.create(wrong);
+    ledger.job(wrong.id, 0, chainStart(wrong));
+    services.summaries.save({ ...summaryOf(before.value, { origin: "here" }), made: SUMMARY_MADE - 1 });
+    return ok(undefined);
+  });
+  const heldFor = ({ plan }: Run) => {
+    const shut = plan.steps.find(({ id }) => id === "shut:V-12");
+    if (shut?.kind !== "shut" || shut.by.kind !== "closure") throw new Error("it shuts no V-12");
+    return shut.by.heldFor;
+  };
+  expect(heldFor(before.value)).toBe("NQ-H02");
+
+  bringUp(services);
+  const events = services.jobs.find("wrong")!.events.map(({ event }) => event);
+  expect(events).toMatchObject([{ kind: "others-hold", held: [], by: "Tam Arkle" }]);
+  const after = run(wrong, events);
+  if (!after.ok) throw new Error(after.error.kind);
+  expect(heldFor(after.value)).toBeUndefined();
+  expect(allDoubts(services)).toEqual([]);
+  expect((await appendEvents(services, "wrong", [noteAt("n", NOW)])).ok).toBe(true);
+});
 
 /** A database as version 0.4.0 left it: documents inside the jobs, no summaries, no index, no anchors. */
 function asLeftBefore(path: string): void {

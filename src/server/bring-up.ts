@@ -2,6 +2,8 @@ import { actsDone, chainStart, type Run, run } from "@/core/job";
 import { ok } from "@/core/result";
 import { findableJob } from "./find/findable";
 import { keepSummary, SUMMARY_MADE } from "./jobs/summary";
+import { jobInHand } from "./jobs/take-in-hand";
+import { tellOf } from "./jobs/tell-others";
 import { store } from "./proof/ledger";
 import { keepLine, keepPerson, keepSheet } from "./register/keep-documents";
 import { keepValve } from "./register/keep-valve";
@@ -37,6 +39,26 @@ export function bringUp(services: Services): void {
         ledger.job(id, events.length, events.at(-1)?.seal.hash ?? chainStart(inputs));
       }
       for (const valve of services.library.valvesWithReadings()) ledger.readings(valve);
+    }
+    return ok(undefined);
+  });
+  tellAnew(services, stale);
+}
+
+/**
+ * Before 0.12 a valve that was shut on one line was taken for shut on every line that has one of its name: the jobs that
+ * go on are told what is held of their own.
+ */
+function tellAnew(services: Services, stale: readonly string[]): void {
+  const going = services.summaries.open().filter(({ job }) => stale.includes(job));
+  if (going.length === 0) return;
+  store(services, (ledger) => {
+    for (const { job } of going) {
+      const found = jobInHand(services, job);
+      // A job that cannot be read is said where it is opened.
+      if (!found.ok) continue;
+      const { events, inputs } = found.value;
+      tellOf(services, ledger, found.value, events.at(-1)?.event.by ?? inputs.openedBy);
     }
     return ok(undefined);
   });

@@ -22,11 +22,12 @@ export function tellOthers(services: Services, ledger: Ledger, job: Run, by: str
     if (other.job === inputs.id || services.register.valve(other.valve)?.line !== line) return [];
     const found = jobInHand(services, other.job);
     // A job that cannot be read is said where it is opened; it stops nobody else's.
-    return found.ok ? toldOf(services, ledger, found.value, by) : [];
+    return found.ok ? tellOf(services, ledger, found.value, by) : [];
   });
 }
 
-function toldOf(services: Services, ledger: Ledger, there: JobInHand, by: string): JobInHand[] {
+/** Writes into a job's log what others hold of its line, where its log knows otherwise. @returns it, as it stands then */
+export function tellOf(services: Services, ledger: Ledger, there: JobInHand, by: string): JobInHand[] {
   const { inputs, events, run, head } = there;
   if (inputs.line === undefined || (inputs.rules ?? 1) < PLANS_BESIDE_OTHERS) return [];
   const held = heldLinks(heldOn(inputs.line, heldShut(services, inputs.line.id, inputs.id)));
