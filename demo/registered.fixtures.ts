@@ -2,12 +2,12 @@ import { readFileSync } from "node:fs";
 import type { JobInputs, Sheet, Valve } from "@/core/formats";
 import { readCsv } from "@/server/importing/read-csv";
 
-/** The valves of the demo, as its register is brought in. */
+/** The valves of the demo that are in service, as its register is brought in. */
 export function registered(): Valve[] {
   const read = readCsv(readFileSync(new URL("register.csv", import.meta.url), "utf8"));
   if (!read.ok) throw new Error(JSON.stringify(read.error));
   if (read.value.kind !== "register") throw new Error("demo/register.csv is no register");
-  return read.value.value.map(({ tag, set }) => ({ ...set, tag }) as Valve);
+  return (read.value.value.map(({ set }) => set) as Valve[]).filter(({ retired }) => retired === undefined);
 }
 
 /** What a reason of the sheet asks of a job: parts to reach, or looks alone. */

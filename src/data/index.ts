@@ -2,16 +2,17 @@ export { type Anchor, type AnchorRepository, anchorRepository } from "./anchor-r
 export { type Db, MIGRATION_COUNT, migrationsIn, openDatabase, openToRead } from "./database";
 export { AT_ONCE, NEVER } from "./due";
 export {
+  type EditChange,
+  type EditRepository,
+  editRepository,
+  type ListedEdit,
+} from "./edit-repository";
+export {
   type Findable,
   type FindRepository,
   type Found,
   findRepository,
 } from "./find-repository";
-export {
-  type ImportChange,
-  type ImportRepository,
-  importRepository,
-} from "./import-repository";
 export {
   type JobRepository,
   jobRepository,
@@ -30,10 +31,15 @@ export {
   registerRepository,
   type ValveRow,
 } from "./register-repository";
-export { type AnchoredHead, FINDABLE_KINDS, type FindableKind, type ImportedKind } from "./stored";
+export {
+  type AnchoredHead,
+  FINDABLE_KINDS,
+  type FindableKind,
+} from "./stored";
 export {
   type JobSummary,
   type Rows,
   type SummaryRepository,
   summaryRepository,
 } from "./summary-repository";
+export { type SmallThings, type ThingRepository, thingRepository } from "./thing-repository";

@@ -61,6 +61,10 @@ export function jobRepository(db: Db) {
       const row = db.select().from(jobs).where(eq(jobs.id, id)).get();
       return row && whole(row);
     },
+    /** Whether anybody of this name has signed an entry of any log. */
+    hasEntriesBy: (name: string): boolean =>
+      db.get(sql`select 1 as one from ${jobEvents} where ${jobEvents.event} ->> '$.by' = ${name} limit 1`) !==
+      undefined,
     has: (id: string): boolean =>
       db.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, id)).get() !== undefined,
     ids: (): string[] =>

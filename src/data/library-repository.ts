@@ -219,7 +219,10 @@ export function libraryRepository(db: Db) {
     removeStore(id: string): void {
       db.delete(stores).where(eq(stores.id, id)).run();
     },
+    /** Everybody there was. */
     people: (): Person[] => crew.all().map((row) => row.row),
+    /** Those who work here now. */
+    crew: (): Person[] => crew.all().flatMap(({ row }) => (row.left === undefined ? [row] : [])),
     savePerson(row: Person): void {
       db.insert(people)
         .values({ id: row.id, row })

@@ -1,9 +1,9 @@
 import { and, asc, count, eq, isNotNull, lte, type SQL, sql } from "drizzle-orm";
 import type { Valve, ValveSort, ValveState } from "@/core/formats";
 import type { Db } from "./database";
-import type { KeptDue } from "./due";
+import { type KeptDue, NEVER } from "./due";
 import { upsert } from "./row-writer";
-import { jobSummaries, valves } from "./schema";
+import { jobSummaries, retiredValves, valves } from "./schema";
 import type { Rows } from "./summary-repository";
 
 /** What a list of valves is asked for; what is left out is not held against a row. */
@@ -78,6 +78,12 @@ export function registerRepository(db: Db) {
     .where(sql`${valves.tag} in (select value from json_each(${sql.placeholder("tags")}))`)
     .prepare();
   const put = upsert(db, valves, valves.tag);
+  const putRetired = upsert(db, retiredValves, retiredValves.tag);
+  const retiredRowOf = db
+    .select({ row: retiredValves.row })
+    .from(retiredValves)
+    .where(eq(retiredValves.tag, sql.placeholder("tag")))
+    .prepare();
   const anyAt = db
     .select({ tag: valves.tag })
     .from(valves)
@@ -107,7 +113,7 @@ export function registerRepository(db: Db) {
   } as const;
   /** Most rows are: a page of them is found by walking the list's order (the plus says so), not by sorting all that are. */
   const calm = (now: number): SQL => sql`+${valves.dueAt} > ${now + SOON_MS} and +${valves.symptom} is null`;
-  const inState = (state: ValveState, now: number): SQL => {
+  const inState = (state: Exclude<ValveState, "retired">, now: number): SQL => {
     switch (state) {
       case "late":
         return sql`${valves.dueAt} <= ${now}`;
@@ -136,7 +142,8 @@ export function registerRepository(db: Db) {
       query.sheet === undefined ? undefined : eq(valves.sheet, query.sheet),
       query.family === undefined ? undefined : eq(valves.family, query.family),
     );
-    const state = query.state && inState(query.state, query.now);
+    const state =
+      query.state === undefined || query.state === "retired" ? undefined : inState(query.state, query.now);
     return {
       rows: and(
         tags && (named!.many > MANY ? sql`+${valves.tag} in ${tags}` : sql`${valves.tag} in ${tags}`),
@@ -152,8 +159,45 @@ export function registerRepository(db: Db) {
   };
   const ordered = ({ sort, down }: Pick<ValveQuery, "sort" | "down">) =>
     columns[sort].map((column) => (down ? sql`${column} desc` : sql`${column} asc`));
+  /** Those that are out of service for good: few, and only their own list has them. */
+  const listRetired = ({ find = "", place, sheet, from, most }: ValveQuery): Rows<ValveRow> => {
+    const words = fullText(find) === undefined ? [] : (find.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []);
+    const fits = db
+      .select({ row: retiredValves.row })
+      .from(retiredValves)
+      .orderBy(asc(retiredValves.tag))
+      .all()
+      .map(({ row }) => row)
+      .filter(
+        (row) =>
+          (place === undefined || row.place === place) &&
+          (sheet === undefined || row.sheet === sheet) &&
+          words.every((word) => `${row.tag} ${row.name} ${row.serial ?? ""}`.toLowerCase().includes(word)),
+      );
+    const rows = fits.slice(from, from + most).map((valve) => ({
+      tag: valve.tag,
+      valve,
+      name: valve.name,
+      place: valve.place,
+      sheet: valve.sheet,
+      family: "",
+      line: null,
+      symptom: null,
+      dueAt: NEVER,
+      dueWhat: null,
+      dueWhy: null,
+      job: null,
+    }));
+    return { rows, total: fits.length };
+  };
   const write = (row: Valve, { family, due }: FromSheet): void => {
     uncount();
+    if (row.retired !== undefined) {
+      db.delete(valves).where(eq(valves.tag, row.tag)).run();
+      putRetired.run({ tag: row.tag, row });
+      return;
+    }
+    db.delete(retiredValves).where(eq(retiredValves.tag, row.tag)).run();
     const values = {
       tag: row.tag,
       row,
@@ -178,8 +222,19 @@ export function registerRepository(db: Db) {
     remove(tag: string): void {
       uncount();
       db.delete(valves).where(eq(valves.tag, tag)).run();
+      db.delete(retiredValves).where(eq(retiredValves.tag, tag)).run();
     },
+    /** A valve in service. */
     valve: (tag: string): Valve | undefined => rowOf.get({ tag })?.row,
+    /** The valve of this tag, in service or retired. */
+    anyValve: (tag: string): Valve | undefined => rowOf.get({ tag })?.row ?? retiredRowOf.get({ tag })?.row,
+    retired: (): Valve[] =>
+      db
+        .select({ row: retiredValves.row })
+        .from(retiredValves)
+        .orderBy(asc(retiredValves.tag))
+        .all()
+        .map(({ row }) => row),
     /** The valve of this tag, however it is written. */
     tagLike: (typed: string): string | undefined =>
       db.select({ tag: valves.tag }).from(valves).where(sql`${valves.tag} = ${typed} collate nocase`).get()
@@ -200,6 +255,14 @@ export function registerRepository(db: Db) {
         .orderBy(asc(valves.tag))
         .all()
         .map(({ row }) => row),
+    at: (place: string): Valve[] =>
+      db
+        .select({ row: valves.row })
+        .from(valves)
+        .where(eq(valves.place, place))
+        .orderBy(asc(valves.tag))
+        .all()
+        .map(({ row }) => row),
     ofSheet: (sheet: string): Valve[] =>
       db
         .select({ row: valves.row })
@@ -212,6 +275,7 @@ export function registerRepository(db: Db) {
     standsAnythingAt: (place: string): boolean => anyAt.get({ place }) !== undefined,
     count: (): number => counting.get()?.total ?? 0,
     list(query: ValveQuery): Rows<ValveRow> {
+      if (query.state === "retired") return listRetired(query);
       const wanted = where(query);
       const order = sql.join(ordered(query), sql`, `);
       // The inner query walks an index alone; whole rows are read for one page only.
@@ -250,6 +314,7 @@ export function registerRepository(db: Db) {
       return {
         ...byCalendar,
         quiet: isCalm - those(and(atWork, calm(now))),
+        retired: db.select({ total: count() }).from(retiredValves).get()?.total ?? 0,
         "at-work": those(atWork),
       };
     },

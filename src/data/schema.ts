@@ -1,9 +1,20 @@
 import { sql } from "drizzle-orm";
 import { blob, index, integer, primaryKey, real, sqliteTable, text, unique } from "drizzle-orm/sqlite-core";
-import type { JobEvent, Line, Person, Seal, Sheet, Store, Valve } from "@/core/formats";
+import type {
+  EditFact,
+  JobEvent,
+  Line,
+  Person,
+  Seal,
+  Sheet,
+  SmallKind,
+  Store,
+  ThingKind,
+  Valve,
+} from "@/core/formats";
 import { NEVER } from "./due";
 import type { Bell, HeldLink, JobOrigin, JobStatus, LostService } from "./job-summary";
-import type { AnchoredHead, FindableKind, ImportedKind } from "./stored";
+import type { AnchoredHead, FindableKind } from "./stored";
 import type { StoredInputs } from "./stored-inputs";
 
 /** Sheets keep every revision: a job stays on the one it began with, and old records can be read. */
@@ -80,6 +91,12 @@ export const valves = sqliteTable(
     index("valves_by_line").on(table.line),
   ],
 );
+
+/** Valves that are out of service for good: they ring no more and stand in no list but their own. */
+export const retiredValves = sqliteTable("retired_valves", {
+  tag: text().primaryKey(),
+  row: text({ mode: "json" }).notNull().$type<Valve>(),
+});
 
 export const people = sqliteTable("people", {
   id: text().primaryKey(),
@@ -227,29 +244,55 @@ export const heads = sqliteTable(
   (table) => [primaryKey({ columns: [table.subject, table.id] })],
 );
 
-/** Files brought in, so that a whole import can be undone as one. */
-export const imports = sqliteTable("imports", {
-  id: text().primaryKey(),
-  at: integer().notNull(),
-  by: text().notNull(),
-  files: text({ mode: "json" }).notNull().$type<readonly string[]>(),
-  undoneAt: integer(),
+/** Own data of which there is little: places, instruments, the house, papers, how columns were read. By kind and id. */
+export const things = sqliteTable(
+  "things",
+  {
+    kind: text().notNull().$type<SmallKind>(),
+    id: text().notNull(),
+    row: text({ mode: "json" }).notNull().$type<unknown>(),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.id] })],
+);
+
+/** Photographs and papers, each once, by the SHA-256 of its bytes. */
+export const blobs = sqliteTable("blobs", {
+  sha256: text().primaryKey(),
+  bytes: blob({ mode: "buffer" }).notNull(),
 });
 
-export const importChanges = sqliteTable(
-  "import_changes",
+/** The book of changes: what somebody changed of the own data at one time, so that it can be seen and undone as one. */
+export const edits = sqliteTable(
+  "edits",
   {
-    import: text()
+    id: text().primaryKey(),
+    at: integer().notNull(),
+    by: text().notNull(),
+    what: text({ mode: "json" }).notNull().$type<EditFact>(),
+    undoneAt: integer(),
+    undoneBy: text(),
+  },
+  (table) => [index("edits_by_time").on(table.at)],
+);
+
+export const editChanges = sqliteTable(
+  "edit_changes",
+  {
+    edit: text()
       .notNull()
-      .references(() => imports.id),
+      .references(() => edits.id),
     seq: integer().notNull(),
-    kind: text().notNull().$type<ImportedKind>(),
+    kind: text().notNull().$type<ThingKind>(),
     id: text().notNull(),
     /** As it was; nothing when it was not there. */
     before: text({ mode: "json" }).$type<unknown>(),
-    after: text({ mode: "json" }).notNull().$type<unknown>(),
+    /** As it is since; nothing when it is gone. */
+    after: text({ mode: "json" }).$type<unknown>(),
   },
-  (table) => [primaryKey({ columns: [table.import, table.seq] })],
+  (table) => [
+    primaryKey({ columns: [table.edit, table.seq] }),
+    index("edit_changes_by_thing").on(table.kind, table.id),
+  ],
 );
 
 /** What find can lead to; its words stand in the full-text index `find_words` under the same number. */

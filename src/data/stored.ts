@@ -17,8 +17,6 @@ export const FINDABLE_KINDS = [
   "part",
   "kit",
   "person",
+  "instrument",
 ] as const;
 export type FindableKind = (typeof FINDABLE_KINDS)[number];
-
-/** What an import can bring. */
-export type ImportedKind = "sheet" | "line" | "store" | "valve" | "person" | "reading" | "job";

@@ -10,7 +10,14 @@ import {
 type Method = "GET" | "POST" | "PUT" | "DELETE";
 
 /** Chapters of the readable page. */
-export type Chapter = "Engines" | "Jobs" | "Register" | "Documents" | "Bringing in" | "This installation";
+export type Chapter =
+  | "Engines"
+  | "Jobs"
+  | "Register"
+  | "Own data"
+  | "Documents"
+  | "Bringing in"
+  | "This installation";
 
 /**
  * One route, declared once: from it come the handler, its reading of what is sent, its refusals, its typed client and

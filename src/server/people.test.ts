@@ -6,7 +6,7 @@ let services: Services;
 beforeEach(() => {
   services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));
 });
-const add = (name: string, may = "hydrants") => addPerson(services, { name, may });
+const add = (name: string, may = "hydrants") => addPerson(services, { name, may }, "Tam Arkle");
 const added = (name: string) => {
   const person = add(name);
   if (!person.ok) throw new Error(JSON.stringify(person.error));

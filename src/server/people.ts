@@ -1,7 +1,6 @@
 import type { Person } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { store } from "./proof/ledger";
-import { keepPerson } from "./register/keep-documents";
+import { edit } from "./book/edit";
 import type { Services } from "./services";
 
 /** Somebody of the crew who does something here. */
@@ -12,9 +11,7 @@ const plain = (name: string) => name.trim().toLowerCase();
 /** The one of the crew who goes by this name or id. */
 export function personNamed({ library }: Pick<Services, "library">, said: string): Actor | undefined {
   const wanted = plain(said);
-  const found = library
-    .people()
-    .find((person) => plain(person.name) === wanted || plain(person.id) === wanted);
+  const found = library.crew().find((person) => plain(person.name) === wanted || plain(person.id) === wanted);
   return found && { id: found.id, name: found.name };
 }
 
@@ -23,7 +20,7 @@ export function strangers(
   { library }: Pick<Services, "library">,
   names: readonly string[],
 ): { readonly index: number; readonly message: string }[] {
-  const crew = new Set(library.people().map((person) => person.name));
+  const crew = new Set(library.crew().map((person) => person.name));
   return names.flatMap((name, index) =>
     crew.has(name)
       ? []
@@ -57,17 +54,14 @@ function idFor(name: string, taken: ReadonlySet<string>): string {
 export function addPerson(
   services: Services,
   { name, may }: { readonly name: string; readonly may: string },
+  by: string,
 ): Result<Person, Problem[]> {
   const said = name.trim().replaceAll(/\s+/g, " ");
   if (said === "") return err([{ path: "/name", message: "Write the name." }]);
-  return store(services, (): Result<Person, Problem[]> => {
-    const crew = services.library.people();
-    if (crew.some((person) => plain(person.name) === plain(said)))
-      return err([
-        { path: "/name", message: `"${said}" is in the crew already. Add what tells the two apart.` },
-      ]);
-    const person = { id: idFor(said, new Set(crew.map(({ id }) => id))), name: said, may: may.trim() };
-    keepPerson(services, person);
-    return ok(person);
-  });
+  const taken = new Set(services.library.people().map(({ id }) => id));
+  const person = { id: idFor(said, taken), name: said, may: may.trim() };
+  const done = edit(services, { by, what: { kind: "added", thing: "person", ids: [person.id] } }, [
+    { kind: "person", id: person.id, after: person },
+  ]);
+  return done.ok ? ok(person) : done;
 }

@@ -276,7 +276,7 @@ describe("saving a line", () => {
   const quay = () => structuredClone(services.library.line("north-quay")!);
 
   it("stores a sound one whole, and lists it by its new name", () => {
-    const saved = saveLine(services, { ...quay(), name: "Quay" }, "north-quay");
+    const saved = saveLine(services, { ...quay(), name: "Quay" }, "north-quay", "Tam Arkle");
     expect(saved.ok).toBe(true);
     expect(services.library.lineSummaries().find((each) => each.id === "north-quay")?.name).toBe("Quay");
   });
@@ -316,7 +316,7 @@ describe("saving a line", () => {
     ],
   ])("refuses %s and changes nothing", (_name, edit, known, path, message) => {
     const before = quay();
-    const saved = saveLine(services, edit(quay()), known);
+    const saved = saveLine(services, edit(quay()), known, "Tam Arkle");
     if (saved.ok) throw new Error("it was taken");
     expect(saved.error.some((each) => each.path.startsWith(path) && each.message.includes(message))).toBe(
       true,

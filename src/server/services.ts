@@ -3,10 +3,10 @@ import {
   type AnchorRepository,
   anchorRepository,
   type Db,
+  type EditRepository,
+  editRepository,
   type FindRepository,
   findRepository,
-  type ImportRepository,
-  importRepository,
   type JobRepository,
   jobRepository,
   type LibraryRepository,
@@ -17,6 +17,8 @@ import {
   registerRepository,
   type SummaryRepository,
   summaryRepository,
+  type ThingRepository,
+  thingRepository,
 } from "@/data";
 import { JobsInHand } from "./jobs/jobs-in-hand";
 import { Live } from "./live";
@@ -32,7 +34,8 @@ export interface Services {
   readonly register: RegisterRepository;
   readonly find: FindRepository;
   readonly anchors: AnchorRepository;
-  readonly imports: ImportRepository;
+  readonly edits: EditRepository;
+  readonly things: ThingRepository;
   readonly installation: Installation;
   /** Jobs somebody works on now, as they stand. */
   readonly inHand: JobsInHand;
@@ -60,7 +63,8 @@ export function servicesOn(
     register: registerRepository(db),
     find: findRepository(db),
     anchors: anchorRepository(db),
-    imports: importRepository(db),
+    edits: editRepository(db),
+    things: thingRepository(db),
     installation,
     inHand: new JobsInHand(),
     live: new Live(),

@@ -35,7 +35,10 @@ const firstMessage = (saved: ReturnType<typeof saveSheet> | ReturnType<typeof op
 
 describe("saving a sheet", () => {
   it("makes the next revision and keeps the older ones", () => {
-    expect(saveSheet(services, changed, known)).toMatchObject({ ok: true, value: { revision: 2 } });
+    expect(saveSheet(services, changed, known, "Tam Arkle")).toMatchObject({
+      ok: true,
+      value: { revision: 2 },
+    });
     expect(services.library.revisions(brook.id)).toEqual([1, 2]);
     expect(services.library.sheet(brook.id)?.title).toBe(changed.title);
     expect(services.library.sheet(brook.id, 1)).toEqual(brook);
@@ -43,7 +46,7 @@ describe("saving a sheet", () => {
 
   it("a job stays on the revision it began with; the next one takes the newest", () => {
     const job = openJob(services, ask, jory);
-    saveSheet(services, changed, known);
+    saveSheet(services, changed, known, "Tam Arkle");
     expect(job.ok && services.jobs.find(job.value.id)?.inputs.sheet.revision).toBe(1);
     if (job.ok) services.summaries.remove(job.value.id);
     const next = openJob(services, ask, jory);
@@ -90,7 +93,7 @@ describe("saving a sheet", () => {
             ],
           }),
     };
-    expect(saveSheet(services, harmful, known).ok).toBe(true);
+    expect(saveSheet(services, harmful, known, "Tam Arkle").ok).toBe(true);
     expect(firstMessage(openJob(services, ask, jory))).toMatch(
       /^\/sheet Not proven, so nobody works by it\. At ".+": No wrench .+ can show 20 N·m\./,
     );
@@ -98,8 +101,8 @@ describe("saving a sheet", () => {
   });
 
   it("refuses one that was edited from an older revision, and changes nothing", () => {
-    saveSheet(services, changed, known);
-    expect(firstMessage(saveSheet(services, { ...brook, title: "Mine" }, known))).toContain(
+    saveSheet(services, changed, known, "Tam Arkle");
+    expect(firstMessage(saveSheet(services, { ...brook, title: "Mine" }, known, "Tam Arkle"))).toContain(
       "/revision Somebody stored revision 2",
     );
     expect(services.library.sheet(brook.id)?.title).toBe(changed.title);
@@ -107,30 +110,37 @@ describe("saving a sheet", () => {
 
   it("refuses a broken sheet with the place, another id for a known one, and a taken id for a new one", () => {
     const broken = { ...brook, kits: [{ ...brook.kits[0]!, contents: [{ part: "ghost", quantity: 1 }] }] };
-    expect(firstMessage(saveSheet(services, broken, known))).toContain(
+    expect(firstMessage(saveSheet(services, broken, known, "Tam Arkle"))).toContain(
       '/kits/0/contents/0/part There is no part "ghost"',
     );
-    expect(firstMessage(saveSheet(services, { ...brook, id: "another" }, known))).toContain(
+    expect(firstMessage(saveSheet(services, { ...brook, id: "another" }, known, "Tam Arkle"))).toContain(
       "/id A sheet keeps its id",
     );
-    expect(firstMessage(saveSheet(services, brook, undefined))).toContain("/id There is a sheet");
-    expect(firstMessage(saveSheet(services, { format: "loftbell.store" }, known))).not.toBe("");
+    expect(firstMessage(saveSheet(services, brook, undefined, "Tam Arkle"))).toContain(
+      "/id There is a sheet",
+    );
+    expect(firstMessage(saveSheet(services, { format: "loftbell.store" }, known, "Tam Arkle"))).not.toBe("");
     expect(services.library.revisions(brook.id)).toEqual([1]);
   });
 
   it("asks who vouches for figures that are no demonstration any more", () => {
     const real = { ...changed, demonstration: false };
-    expect(firstMessage(saveSheet(services, real, known))).toContain("/vouched Its figures are for real");
+    expect(firstMessage(saveSheet(services, real, known, "Tam Arkle"))).toContain(
+      "/vouched Its figures are for real",
+    );
     const vouched = { by: "Mira Sorrel", source: "Bench tests of 2026" };
-    expect(saveSheet(services, { ...real, vouched }, known)).toMatchObject({ ok: true, value: { vouched } });
+    expect(saveSheet(services, { ...real, vouched }, known, "Tam Arkle")).toMatchObject({
+      ok: true,
+      value: { vouched },
+    });
     // Asked once: one that is real already is saved as it is.
     const { vouched: _, ...again } = { ...real, vouched, revision: 2 };
-    expect(saveSheet(services, again, { ...known, revision: 2 }).ok).toBe(true);
+    expect(saveSheet(services, again, { ...known, revision: 2 }, "Tam Arkle").ok).toBe(true);
   });
 
   it("an adapted copy stands beside the first, and a file of it comes back in as the same sheet", () => {
     const copy = { ...brook, id: "brook-of-ours", title: "Softener head of the works" };
-    expect(saveSheet(services, copy, undefined).ok).toBe(true);
+    expect(saveSheet(services, copy, undefined, "Tam Arkle").ok).toBe(true);
     const text = JSON.stringify(services.library.sheet("brook-of-ours"));
     const fresh = passingServices();
     expect(importFiles(fresh, [{ name: "a.sheet.json", text }], "Jory Pask").ok).toBe(true);

@@ -1,4 +1,5 @@
 export { bellWords, type SpokenBell } from "./bells";
+export { editSays } from "./book";
 export { changeWords } from "./changes";
 export { depthWords, moneyWords, otherDepth } from "./depth";
 export { drawnWords } from "./drawn";

@@ -85,5 +85,6 @@ export function dueWhy({ say }: Speaker, { counted, atOnce, again }: Due): strin
   if (atOnce !== undefined) return "since" in atOnce ? words.atOnce : words.reported(atOnce.reported);
   if (counted === undefined) return words.unknown;
   const from = words.from[counted.from](counted.months, counted.source);
-  return counted.shortenedFrom === undefined ? from : words.shortened(from, counted.shortenedFrom);
+  if (counted.shortenedFrom !== undefined) return words.shortened(from, counted.shortenedFrom);
+  return counted.sheetMonths === undefined ? from : words.own(from, counted.sheetMonths);
 }

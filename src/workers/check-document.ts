@@ -16,6 +16,7 @@ export function checkDocument(document: unknown): readonly Problem[] {
     case "loftbell.store":
       return checkStore(read.value);
     case "loftbell.job":
+    case "loftbell.house":
       return [];
   }
 }

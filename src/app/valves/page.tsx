@@ -22,6 +22,7 @@ const STATES: Readonly<Record<ValveState, string>> = {
   "at-work": "At work",
   reported: "Reported",
   quiet: "Quiet",
+  retired: "Retired",
 };
 const TONE: Partial<Record<ValveState, string>> = { late: "text-stop", reported: "text-wait" };
 

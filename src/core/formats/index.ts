@@ -1,12 +1,21 @@
 export type { Flow, Moves, Needs, SheetSum } from "./card";
 export { datesFromCell, datesToCell } from "./dated-cell";
 export { type Difference, differences } from "./differences";
+export * from "./edit-fact";
+export * from "./ground";
+export * from "./house";
+export * from "./instrument";
 export * from "./job";
 export { readJson } from "./json";
 export * from "./line";
 export { linksFromRows } from "./link-csv";
 export { LINK_COLUMNS, linkRows } from "./link-rows";
 export * from "./lists";
+export * from "./mapping";
+export { alike, type Clash, merged } from "./merge";
+export * from "./paper";
+export * from "./person";
+export * from "./place";
 export * from "./proof";
 export {
   COVER_QUESTION,

@@ -1,7 +1,7 @@
 import { oneOf } from "./shared";
 
-/** How a valve stands, as a list tells it: late, due within a fortnight, being worked on, reported, or none of these. */
-export const VALVE_STATES = ["late", "due", "at-work", "reported", "quiet"] as const;
+/** How a valve stands, as a list tells it: late, due within a fortnight, being worked on, reported, none of these, or retired. */
+export const VALVE_STATES = ["late", "due", "at-work", "reported", "quiet", "retired"] as const;
 export type ValveState = (typeof VALVE_STATES)[number];
 
 export const VALVE_SORTS = ["place", "tag", "name", "sheet", "due"] as const;

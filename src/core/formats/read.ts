@@ -2,11 +2,15 @@ import type { Static, TSchema } from "@sinclair/typebox";
 import { Ajv, type ErrorObject, type ValidateFunction } from "ajv";
 import addFormats from "ajv-formats";
 import { err, ok, type Problem, type Result } from "../result";
-import { isDayOrInstant, isInstant } from "./dates";
+import { isDay, isDayOrInstant, isInstant } from "./dates";
+import { HouseSchema } from "./house";
+import { InstrumentSchema } from "./instrument";
 import { EVENT_VERSION, EventSchema, JobSchema } from "./job";
 import { LineSchema } from "./line";
+import { PersonSchema } from "./person";
+import { PlaceSchema } from "./place";
 import { inWords } from "./problem-words";
-import { PersonSchema, ReadingSchema, ValveSchema } from "./register";
+import { ReadingSchema, ValveSchema } from "./register";
 import { SheetSchema } from "./sheet";
 import { StoreSchema } from "./store";
 
@@ -16,6 +20,7 @@ export const DOCUMENT_SCHEMAS = {
   "loftbell.line": LineSchema,
   "loftbell.store": StoreSchema,
   "loftbell.job": JobSchema,
+  "loftbell.house": HouseSchema,
 } as const;
 export type DocumentFormat = keyof typeof DOCUMENT_SCHEMAS;
 
@@ -25,16 +30,26 @@ const NEWEST: Record<DocumentFormat, number> = {
   "loftbell.line": 1,
   "loftbell.store": 1,
   "loftbell.job": 1,
+  "loftbell.house": 1,
 };
 
 /** The rows of the CSV files, by the name of the file's subject. */
-export const ROW_SCHEMAS = { register: ValveSchema, readings: ReadingSchema, crew: PersonSchema } as const;
+export const ROW_SCHEMAS = {
+  register: ValveSchema,
+  readings: ReadingSchema,
+  crew: PersonSchema,
+  places: PlaceSchema,
+  instruments: InstrumentSchema,
+} as const;
+export type RowFile = keyof typeof ROW_SCHEMAS;
 
 const ajv = addFormats(
   new Ajv({ allErrors: true, discriminator: true, verbose: true, allowUnionTypes: true }),
 )
   .addVocabulary(["says"])
   .addFormat("instant", isInstant)
+  .addFormat("day", isDay)
+  .addFormat("day-or-open", (text: string) => text === "open" || isDay(text))
   .addFormat("day-or-instant", isDayOrInstant);
 const validators = new Map<TSchema, ValidateFunction>();
 

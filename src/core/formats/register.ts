@@ -1,5 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, DayOrInstant, Id, oneOf, Words } from "./shared";
+import { closed, DayOrInstant, Id, Latitude, Longitude, oneOf, Words } from "./shared";
 import { CHECK_DIMENSIONS } from "./sheet";
 
 /** One row of the register: a valve that stands somewhere and has a sheet. CSV columns bear these names. */
@@ -55,6 +55,37 @@ export const ValveSchema = Type.Object(
       }),
     ),
     symptom: Type.Optional(Words),
+    reported: Type.Optional(DayOrInstant),
+    reportedBy: Type.Optional(Words),
+    months: Type.Optional(
+      Type.Record(Id, Type.Number({ exclusiveMinimum: 0, maximum: 600 }), {
+        description:
+          "Intervals that the site has set for this valve in place of those of its sheet, in months: yearly=6.",
+        says: "Write each interval with its months, as yearly=6.",
+      }),
+    ),
+    monthsWhy: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 400,
+        description: "Why the site has intervals of its own here, and on whose word.",
+      }),
+    ),
+    lat: Type.Optional(Latitude),
+    lon: Type.Optional(Longitude),
+    note: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 2000, description: "What the next one has to know of it." }),
+    ),
+    formerly: Type.Optional(
+      Type.String({
+        pattern: Id.pattern!,
+        maxLength: 60,
+        description: "The tag it had before; its jobs and readings stand there.",
+        says: "Write the tag it had before, as CB-T1.",
+      }),
+    ),
+    retired: Type.Optional(DayOrInstant),
+    retiredWhy: Type.Optional(Words),
   },
   {
     ...closed,
@@ -83,18 +114,3 @@ export const ReadingSchema = Type.Object(
   },
 );
 export type ReadingRow = Static<typeof ReadingSchema>;
-
-export const PersonSchema = Type.Object(
-  {
-    id: Id,
-    name: Words,
-    may: Type.String({ description: "What this person is competent or licensed to do." }),
-  },
-  {
-    ...closed,
-    $id: "loftbell.person-row.json",
-    title: "Crew row",
-    description: "One of the crew, one CSV row.",
-  },
-);
-export type Person = Static<typeof PersonSchema>;

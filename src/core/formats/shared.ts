@@ -31,6 +31,21 @@ export const DayOrInstant = Type.String({
   description: "ISO 8601: a day, or date and time with zone.",
   says: "Write the date as year-month-day: 2018-03-12.",
 });
+export const Day = Type.String({
+  format: "day",
+  says: "Write the date as year-month-day: 2018-03-12.",
+});
+/** Degrees, WGS 84: where something stands, for a map and for the way there. */
+export const Latitude = Type.Number({
+  minimum: -90,
+  maximum: 90,
+  description: "Degrees north, WGS 84: 55.6041.",
+});
+export const Longitude = Type.Number({
+  minimum: -180,
+  maximum: 180,
+  description: "Degrees east, WGS 84: -2.1078.",
+});
 export const Minutes = Type.Number({ minimum: 0, maximum: 10_000 });
 /** How the formats say units. */
 export const UNITS_BY_NAME =

@@ -109,14 +109,19 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
   }
   const served = whole ? servedOf(job, valve.served) : { ...valve.served };
   const fitted = { ...valve.fitted, ...foundOptions(job.inputs.sheet, job.progress) };
-  const { symptom, last: _, dueSince: __, recheck: ___, ...rest } = valve;
+  const { symptom, reported, reportedBy, last: _, dueSince: __, recheck: ___, ...rest } = valve;
+  const fault = {
+    ...(symptom !== undefined && { symptom }),
+    ...(reported !== undefined && { reported }),
+    ...(reportedBy !== undefined && { reportedBy }),
+  };
   const build = confirmedBuild(job.inputs, job.progress)?.id;
   const generation = confirmedGeneration(job.inputs, job.progress);
   return {
     ...rest,
     ...(build !== undefined && { build }),
     ...(generation !== undefined && { generation }),
-    ...((!whole || looked) && symptom !== undefined && { symptom }),
+    ...((!whole || looked) && fault),
     ...(whole && !looked && { serviced: day }),
     ...(Object.keys(last).length > 0 && { last }),
     ...(Object.keys(dueSince).length > 0 && { dueSince }),

@@ -14,8 +14,10 @@ export interface Due {
     readonly from: CountedFrom;
     readonly months: number;
     readonly source: string;
-    /** Months of the sheet, where what was found on this valve made it shorter. */
+    /** Months of the sheet or the site, where what was found on this valve made it shorter. */
     readonly shortenedFrom?: number;
+    /** Months of the sheet, where the site has set its own for this valve; `source` says on whose word. */
+    readonly sheetMonths?: number;
   };
   /** Looked at once more after a job: so many days, and why. */
   readonly again?: { readonly days: number; readonly why: string };
@@ -59,7 +61,9 @@ export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
   });
   const byCalendar = sheet.intervals.map((interval): Due => {
     const { id, what, every_months, source, atOnceAfter } = interval;
-    const months = Math.min(every_months, valve.shorter?.[id] ?? every_months);
+    const own = valve.months?.[id];
+    const planned = own ?? every_months;
+    const months = Math.min(planned, valve.shorter?.[id] ?? planned);
     const since = valve.dueSince?.[id];
     if (since !== undefined)
       return { at: Date.parse(since), interval: id, what, atOnce: { since: Date.parse(since) } };
@@ -75,8 +79,9 @@ export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
           counted: {
             from: counted.from,
             months,
-            source,
-            ...(months < every_months && { shortenedFrom: every_months }),
+            source: own === undefined ? source : (valve.monthsWhy ?? source),
+            ...(months < planned && { shortenedFrom: planned }),
+            ...(own !== undefined && own !== every_months && { sheetMonths: every_months }),
           },
         };
   });

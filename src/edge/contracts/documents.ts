@@ -93,3 +93,29 @@ export const GET_LINE = contract({
   answer: LineSchema,
   refuses: { 404: "There is no such line or revision." },
 });
+
+const Gone = Type.Object({ edit: Type.Optional(Type.String()), changes: Type.Integer() }, closed);
+
+export const REMOVE_LINE = contract({
+  id: "removeLine",
+  method: "DELETE",
+  path: "/api/v1/lines/{id}",
+  chapter: "Documents",
+  says: "Takes a line away, where no valve stands on it. Jobs keep what they began with.",
+  asker: "crew-if-any",
+  params: DocumentId,
+  answer: Gone,
+  refuses: { 404: "There is no such line.", 422: "Valves stand on it: each is named." },
+});
+
+export const REMOVE_SHEET = contract({
+  id: "removeSheet",
+  method: "DELETE",
+  path: "/api/v1/sheets/{id}",
+  chapter: "Documents",
+  says: "Takes a sheet away with all its revisions, where no valve is registered under it.",
+  asker: "crew-if-any",
+  params: DocumentId,
+  answer: Gone,
+  refuses: { 404: "There is no such sheet.", 422: "Valves are registered under it: each is named." },
+});

@@ -67,16 +67,3 @@ export const IMPORT = contract({
   ),
   refuses: { 413: "Over 40 MB.", 422: "Every problem with its file and row; nothing was brought in." },
 });
-
-export const UNDO_IMPORT = contract({
-  id: "undoImport",
-  method: "DELETE",
-  path: "/api/v1/imports/{id}",
-  chapter: "Bringing in",
-  says: "Takes a whole import back: everything is again as it was before it.",
-  asker: "crew-if-any",
-  ownTurn: true,
-  params: Type.Object({ id: Type.String({ minLength: 1, maxLength: 100 }) }, closed),
-  answer: Type.Object({ changes: Type.Integer() }, closed),
-  refuses: { 409: "Something it brought was changed since, or something else hangs on it." },
-});

@@ -1,5 +1,14 @@
 import type { Contract } from "../contract";
-import { CHECK_SHEET, GET_LINE, GET_SHEET, NEW_LINE, SAVE_LINE, SAVE_SHEET } from "./documents";
+import {
+  CHECK_SHEET,
+  GET_LINE,
+  GET_SHEET,
+  NEW_LINE,
+  REMOVE_LINE,
+  REMOVE_SHEET,
+  SAVE_LINE,
+  SAVE_SHEET,
+} from "./documents";
 import {
   CALCULATE,
   CALCULATORS_LIST,
@@ -11,9 +20,10 @@ import {
   PLAN,
 } from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
-import { IMPORT, UNDO_IMPORT } from "./importing";
+import { IMPORT } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
-import { JOBS_CSV, KEEP_RESULT, READINGS, REGISTER_VALVE, TAKE_BACK, VALVES_CSV } from "./register";
+import { OWN } from "./own";
+import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVES_CSV } from "./register";
 
 /** Every route there is; a test holds the folders of the app to this list. */
 export const CONTRACTS: readonly Contract[] = [
@@ -32,10 +42,10 @@ export const CONTRACTS: readonly Contract[] = [
   GET_PHOTO,
   JOBS_CSV,
   FIND,
+  ...OWN,
   READINGS,
   KEEP_RESULT,
   TAKE_BACK,
-  REGISTER_VALVE,
   VALVES_CSV,
   CHECK_SHEET,
   SAVE_SHEET,
@@ -43,9 +53,10 @@ export const CONTRACTS: readonly Contract[] = [
   NEW_LINE,
   SAVE_LINE,
   GET_LINE,
+  REMOVE_LINE,
+  REMOVE_SHEET,
   SCHEMA,
   IMPORT,
-  UNDO_IMPORT,
   BELLS,
   LIVE,
   ADD_PERSON,

@@ -1,11 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import {
-  JobSortSchema,
-  JobStatusSchema,
-  ValveSchema,
-  ValveSortSchema,
-  ValveStateSchema,
-} from "@/core/formats";
+import { JobSortSchema, JobStatusSchema, ValveSortSchema, ValveStateSchema } from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -71,19 +65,6 @@ export const TAKE_BACK = contract({
   status: 204,
   answer: Type.Null(),
   refuses: { 404: "There is none that can be taken back." },
-});
-
-export const REGISTER_VALVE = contract({
-  id: "registerValve",
-  method: "POST",
-  path: "/api/v1/valves",
-  chapter: "Register",
-  says: "Registers a valve under a sheet that is here or in the library; the sheet comes in with it.",
-  asker: "crew-if-any",
-  body: ValveSchema,
-  status: 201,
-  answer: Type.Object({ tag: Type.String() }, closed),
-  refuses: { 422: "The tag is taken, or there is no such sheet." },
 });
 
 /** How a list of valves is asked for: the same words stand in the address of the page. */

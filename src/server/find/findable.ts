@@ -1,4 +1,4 @@
-import type { JobInputs, Line, Person, Sheet, Valve } from "@/core/formats";
+import type { Instrument, JobInputs, Line, Person, Sheet, Valve } from "@/core/formats";
 import type { Findable } from "@/data";
 
 type Entry = Omit<Findable, "kind" | "owner">;
@@ -61,7 +61,13 @@ export function findableSheet(sheet: Sheet): { itself: Entry[]; parts: Entry[]; 
 }
 
 export const findablePerson = (person: Person): Entry[] => [
-  { name: person.name, says: person.may, href: "/loft" },
+  { name: person.name, says: person.may, href: path("crew", person.id) },
+];
+
+export const findablePlace = (name: string): Entry[] => [{ name, says: "Place", href: path("places", name) }];
+
+export const findableInstrument = ({ id, name, kind, serial }: Instrument): Entry[] => [
+  { name, says: kind, href: path("instruments", id), words: `${squeezed(id)} ${serial ?? ""}` },
 ];
 
 export const findableJob = ({ id, valve, reason }: JobInputs): Entry[] => [

@@ -1,6 +1,6 @@
 import type { Problem, Result } from "@/core/result";
+import { undoEdit } from "../book/undo";
 import { type IncomingFile, importFiles, previewImport } from "../importing/import-files";
-import { undoImport } from "../importing/undo-import";
 import { resetDemo } from "../reset-demo";
 import { ownServices } from "../services";
 
@@ -8,7 +8,7 @@ import { ownServices } from "../services";
 export type StoreWork =
   | { readonly task: "preview-import"; readonly files: readonly IncomingFile[] }
   | { readonly task: "import"; readonly files: readonly IncomingFile[]; readonly by: string }
-  | { readonly task: "undo-import"; readonly id: string }
+  | { readonly task: "undo-edit"; readonly id: string; readonly by: string }
   | { readonly task: "reset-demo" };
 
 /** What came of it; a fault keeps its code, which an error loses on its way between threads. */
@@ -26,8 +26,8 @@ export function storeTask(work: StoreWork): StoreDone {
           return { kind: "done", result: previewImport(services, work.files) };
         case "import":
           return { kind: "done", result: importFiles(services, work.files, work.by) };
-        case "undo-import":
-          return { kind: "done", result: undoImport(services, work.id) };
+        case "undo-edit":
+          return { kind: "done", result: undoEdit(services, work.id, work.by) };
         case "reset-demo":
           resetDemo(services);
           return { kind: "done", result: { ok: true, value: null } };

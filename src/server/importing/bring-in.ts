@@ -1,8 +1,8 @@
 import type { Problem, Result } from "@/core/result";
+import { undoEdit } from "../book/undo";
 import { doneElsewhere, storedElsewhere } from "../heavy/store-elsewhere";
 import type { Services } from "../services";
 import { type ImportPreview, type IncomingFile, importFiles, previewImport } from "./import-files";
-import { undoImport } from "./undo-import";
 
 /** Characters that are read and stored within a moment; what is more has a worker of its own. */
 const SMALL = 50_000;
@@ -31,11 +31,12 @@ export const bringIn = async (
     ? services.turns.shared(() => importFiles(services, files, by))
     : storedElsewhere(services, { task: "import", files, by });
 
-/** Takes an import back; a large one by a worker. */
-export const takeBackImport = async (
+/** Takes an edit back; a large one by a worker. */
+export const takeBackEdit = async (
   services: Services,
   id: string,
+  by: string,
 ): Promise<Result<{ readonly changes: number }, Problem[]>> =>
-  services.imports.changeCount(id) <= FEW
-    ? services.turns.shared(() => undoImport(services, id))
-    : storedElsewhere(services, { task: "undo-import", id });
+  services.edits.changeCount(id) <= FEW
+    ? services.turns.shared(() => undoEdit(services, id, by))
+    : storedElsewhere(services, { task: "undo-edit", id, by });

@@ -3,54 +3,43 @@ import { canonical } from "@/core/job";
 import { pointNames } from "@/core/line";
 import type { Problem } from "@/core/result";
 import type { StoredReading } from "@/data";
-import { leftWithoutPlace } from "../lines/save-line";
+import type { Things } from "../book/kind";
+import { kindOf } from "../book/kinds";
+import { PERSON } from "../book/kinds/person";
+import { leftWithoutPlace } from "../lines/left-without-place";
+import { librarySheet } from "../register/library";
+import { type Named, recordFaults, valveFaults } from "../register/valve-faults";
 import type { Services } from "../services";
 import type { Incoming, ReadFile } from "./incoming";
-import type { RegisterRow } from "./read-csv";
+import { OVER, type OverFile, type RowOver, rowOver } from "./row-over";
 
 /** How far a reading may be dated ahead: two clocks differ. */
 const CLOCKS_DIFFER_MS = 5 * 60_000;
-
-/** The valve a row of a register makes of the one that is there, or of nothing. */
-export function rowOver(known: Valve | undefined, row: RegisterRow): Partial<Valve> {
-  const valve: Record<string, unknown> = {
-    ...known,
-    ...row.set,
-    // A row that names one interval leaves the dates of the others alone.
-    ...Object.fromEntries(
-      (["last", "dueSince", "shorter", "recheck", "fitted", "served"] as const).flatMap((column) =>
-        row.set[column] === undefined ? [] : [[column, { ...known?.[column], ...row.set[column] }]],
-      ),
-    ),
-  };
-  for (const field of row.clear) delete valve[field];
-  return valve as Partial<Valve>;
-}
 
 /** What only shows when the set is seen whole: a register that names a sheet nobody has, a reading of no valve. */
 export function checkTogether(services: Services, read: readonly ReadFile[]): Problem[] {
   const { library, register } = services;
   const sheets = new Map<string, Sheet>();
   const lines = new Map<string, Line>();
-  const rows = new Map<string, RegisterRow>();
+  const rows = new Map<string, RowOver<Valve>>();
   const stores = new Map(library.stores().map((store) => [store.id, store]));
   for (const { incoming } of read) {
     if (incoming.kind === "sheet") sheets.set(incoming.value.id, incoming.value);
     if (incoming.kind === "line") lines.set(incoming.value.id, incoming.value);
     if (incoming.kind === "store") stores.set(incoming.value.id, incoming.value);
-    if (incoming.kind === "register") for (const row of incoming.value) rows.set(row.tag, row);
+    if (incoming.kind === "register") for (const row of incoming.value) rows.set(row.key, row);
   }
   const set: WholeSet = {
-    sheet: remember((id) => sheets.get(id) ?? library.sheet(id)),
+    sheet: remember((id) => sheets.get(id) ?? library.sheet(id) ?? librarySheet(id)),
     line: remember((id) => {
       const line = lines.get(id) ?? library.line(id);
       return line && { name: line.name, places: pointNames(line) };
     }),
     stores: () => [...stores.values()],
     valve: (tag) => {
-      const known = register.valve(tag);
+      const known = register.anyValve(tag);
       const row = rows.get(tag);
-      return row === undefined ? known : (rowOver(known, row) as Valve);
+      return row === undefined ? known : (rowOver("register", known, row) as Valve);
     },
   };
   return read.flatMap(({ file, incoming }) =>
@@ -74,14 +63,23 @@ function faultsOf(services: Services, set: WholeSet, incoming: Incoming): readon
     case "sheet":
       return sheetFaults(services, incoming.value);
     case "crew":
-      return twice(
-        incoming.value.map((person) => person.name),
-        "name",
-        (name) => `Two people are called "${name}". Add what tells them apart: entries are signed by name.`,
-      );
+      return [
+        ...rowFaults(services, "crew", "person", incoming.value),
+        ...twice(
+          incoming.value.map(({ key, set }) => set.name ?? PERSON.find(services, key)?.name ?? ""),
+          "name",
+          (name) => `Two people are called "${name}". Add what tells them apart: entries are signed by name.`,
+        ),
+      ];
+    case "places":
+      return rowFaults(services, "places", "place", incoming.value);
+    case "instruments":
+      return rowFaults(services, "instruments", "instrument", incoming.value);
     case "store":
       return currencyFaults(set.stores(), incoming.value);
     case "job":
+    case "house":
+    case "ground":
       return [];
   }
 }
@@ -116,9 +114,7 @@ function readingFaults(
   return problems;
 }
 
-interface WholeSet {
-  readonly sheet: (id: string) => Sheet | undefined;
-  readonly line: (id: string) => { readonly name: string; readonly places: ReadonlySet<string> } | undefined;
+interface WholeSet extends Named {
   readonly valve: (tag: string) => Valve | undefined;
   readonly stores: () => readonly Store[];
 }
@@ -152,83 +148,35 @@ function sheetFaults({ library }: Services, sheet: Sheet): Problem[] {
       ];
 }
 
-function registerFaults({ register }: Services, set: WholeSet, rows: readonly RegisterRow[]): Problem[] {
-  const doubled = twice(
-    rows.map((row) => row.tag),
-    "tag",
-    (tag) => `"${tag}" stands twice in this file. Each tag once.`,
-  );
+function registerFaults(services: Services, set: WholeSet, rows: readonly RowOver<Valve>[]): Problem[] {
   return [
-    ...doubled,
+    ...rowFaults(services, "register", "valve", rows),
     ...rows.flatMap((row, index): Problem[] => {
       const at = `/row ${index + 2}`;
-      const whole = readAs(ROW_SCHEMAS.register, rowOver(register.valve(row.tag), row), at);
-      return whole.ok
-        ? [...valveFaults(set, whole.value, at), ...intervalFaults(set, whole.value, row, at)]
-        : whole.error;
+      const valve = rowOver("register", services.register.anyValve(row.key), row) as Valve;
+      return readAs(ROW_SCHEMAS.register, valve).ok
+        ? [...valveFaults(set, valve, at), ...recordFaults(set.sheet(valve.sheet), row.set, at)]
+        : [];
     }),
   ];
 }
 
-/** What a valve names has to be there. */
-function valveFaults(set: WholeSet, valve: Valve, at: string): Problem[] {
-  const problems: Problem[] = [];
-  const sheet = set.sheet(valve.sheet);
-  if (sheet === undefined)
-    problems.push({
-      path: `${at}/sheet`,
-      message: `There is no sheet "${valve.sheet}". Bring it in with the register, or correct the name.`,
-    });
-  else if (valve.build !== undefined && !sheet.builds.some((build) => build.id === valve.build))
-    problems.push({
-      path: `${at}/build`,
-      message: `The sheet has no build "${valve.build}": ${sheet.builds.map((build) => build.id).join(", ")}.`,
-    });
-  if (valve.line === undefined) return problems;
-  const line = set.line(valve.line);
-  if (line === undefined)
-    problems.push({
-      path: `${at}/line`,
-      message: `There is no line "${valve.line}". Bring it in with the register, or leave the column empty.`,
-    });
-  else if (!line.places.has(valve.node ?? valve.tag))
-    problems.push({
-      path: `${at}/node`,
-      message: `The line "${line.name}" has no place "${valve.node ?? valve.tag}".`,
-    });
-  return problems;
-}
-
-/** Dates that this row gives are of intervals of the sheet; what stands there already may be of an older revision. */
-function intervalFaults(
-  set: WholeSet,
-  { sheet: of }: Valve,
-  { set: given }: RegisterRow,
-  at: string,
+/** Each row makes something whole, and none stands twice. */
+function rowFaults<K extends "valve" | "person" | "place" | "instrument">(
+  services: Services,
+  file: OverFile,
+  kind: K,
+  rows: readonly RowOver<Things[K]>[],
 ): Problem[] {
-  const sheet = set.sheet(of);
-  if (sheet === undefined) return [];
-  const ids = (list: readonly { readonly id: string }[] = []) => list.map(({ id }) => id);
-  const intervals = { what: "interval", known: ids(sheet.intervals) };
-  const named = {
-    last: intervals,
-    dueSince: intervals,
-    shorter: intervals,
-    recheck: { what: "look once more", known: ids(sheet.rechecks) },
-    fitted: { what: "option", known: ids(sheet.options) },
-    served: { what: "part", known: ids(sheet.parts) },
-  } as const;
-  return (Object.keys(named) as (keyof typeof named)[]).flatMap((column) => {
-    const { what, known } = named[column];
-    return Object.keys(given[column] ?? {}).flatMap((id) =>
-      known.includes(id)
-        ? []
-        : [
-            {
-              path: `${at}/${column}/${id}`,
-              message: `The sheet has no ${what} "${id}": ${known.join(", ") || "it has none"}.`,
-            },
-          ],
-    );
+  const doubled = twice(
+    rows.map(({ key }) => key),
+    OVER[file],
+    (key) => `"${key}" stands twice in this file. Each once.`,
+  );
+  const broken = rows.flatMap((row, index) => {
+    const whole = rowOver(file, kindOf(kind).find(services, row.key), row);
+    const read = readAs(ROW_SCHEMAS[file], whole, `/row ${index + 2}`);
+    return read.ok ? [] : read.error;
   });
+  return [...doubled, ...broken];
 }

@@ -2,13 +2,13 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { JobDocument, JobEvent } from "@/core/formats";
 import { chainStart, seal } from "@/core/job";
 import { Walk, wetJob } from "@/core/job/job.fixtures";
+import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
 import { exportJob } from "../jobs/export-job";
 import { allDoubts } from "../proof/verify";
 import { passingServices, type Services } from "../services";
 import { bells } from "../today/bells";
 import { importFiles } from "./import-files";
-import { undoImport } from "./undo-import";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 const HOUR = 3_600_000;
@@ -134,7 +134,7 @@ describe("a log that is brought in", () => {
     const readings = services.library.readings("NQ-H07");
     const done = bring(sealed(whole()));
     if (!done.ok) throw new Error("not brought in");
-    expect(undoImport(services, done.value.id!)).toMatchObject({ ok: true });
+    expect(undoEdit(services, done.value.id!, "Tam Arkle")).toMatchObject({ ok: true });
     expect(services.register.valve("NQ-H07")).toEqual(before);
     expect(services.library.readings("NQ-H07")).toEqual(readings);
     expect(services.jobs.has(inputs.id)).toBe(false);

@@ -1,5 +1,7 @@
 import { type Difference, differences, type Valve } from "@/core/formats";
-import { ok, type Problem, type Result } from "@/core/result";
+import { err, ok, type Problem, type Result } from "@/core/result";
+import { alongWith, faultsAfter, put, putAll } from "../book/edit";
+import type { Wanted } from "../book/kind";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
 import type { IncomingFile } from "./incoming";
@@ -70,19 +72,34 @@ export function importFiles(
     const done = read.value.map((each) => {
       // Planned one after the other: a register may lean on a sheet of the same set.
       const planned = plan(services, each);
-      for (const step of changing(planned)) step.store(ledger);
+      for (const step of changing(planned))
+        if (step.store === undefined) put(services, ledger, step as Wanted);
+        else step.store(ledger);
       return planned;
     });
-    const changes = done.flatMap((each) =>
+    const brought = done.flatMap((each) =>
       changing(each).map(({ kind, id, before, after }) => ({ kind, id, before: before ?? null, after })),
     );
-    services.imports.add(
-      { id, at: services.now(), by, files: files.map((file) => file.name), undoneAt: null },
-      changes,
+    const faults = done.flatMap((each) =>
+      each.steps
+        .filter(({ kind }) => JUDGED_BY_KIND.has(kind))
+        .flatMap(({ kind, id, before, after }) =>
+          faultsAfter(services, [{ kind, id, before: before ?? null, after }]).map(({ path, message }) => ({
+            path: `${each.file}/${id}${path}`,
+            message,
+          })),
+        ),
     );
+    if (faults.length > 0) return err(faults);
+    const changes = [...brought, ...putAll(services, ledger, alongWith(services, brought))];
+    const what = { kind: "import", files: files.map(({ name }) => name) } as const;
+    services.edits.add({ id, at: services.now(), by, what, undoneAt: null, undoneBy: null }, changes);
     return ok({ lines: done.map((each) => lineOf(services, each)), id });
   });
 }
+
+/** What these rows lean on is looked at once all of them are in. */
+const JUDGED_BY_KIND: ReadonlySet<string> = new Set(["place", "person", "instrument"]);
 
 const changing = ({ steps }: Planned): readonly Step[] =>
   steps.filter((step) => !same(step.before, step.after));

@@ -1,10 +1,11 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import type { Line, Store } from "@/core/formats";
+import type { Line, Store, Valve } from "@/core/formats";
 import { demoDocument, librarySheet } from "@/core/job/job.fixtures";
+import { addValves } from "../own/valves";
 import { keepSheet } from "../register/keep-documents";
+import { sheetLibrary } from "../register/library";
 import { passingServices, type Services } from "../services";
 import { importFiles } from "./import-files";
-import { registerFromLibrary, sheetLibrary } from "./sheet-library";
 
 const wet = librarySheet("brae-quaywall-4");
 const quay = demoDocument<Line>("lines/north-quay.json");
@@ -14,6 +15,7 @@ beforeEach(() => {
   services = passingServices(() => Date.parse("2027-03-01T09:00:00Z"));
 });
 
+const addToRegister = (row: Valve) => addValves(services, [row], "Tam Arkle");
 const file = (name: string, text: string) => ({ name, text });
 const json = (value: unknown) => file("a.json", JSON.stringify(value));
 const register = (...rows: string[]) =>
@@ -36,7 +38,12 @@ const WRONG: Wrong[] = [
   ["a quote left open", [file("x.csv", 'id,name,may\n1,"Tam,all')], /x\.csv\/row/, /commas and quotes/],
   ["one cell too many", [register(`${row},extra`)], /row 2/, /commas and quotes/],
   ["a tag twice", [json(wet), json(quay), register(row, row)], /row 3\/tag/, /stands twice in this file/],
-  ["a sheet nobody has", [json(quay), register(row)], /row 2\/sheet/, /Bring it in with the register/],
+  [
+    "a sheet nobody has",
+    [json(quay), register(row.replace("brae-quaywall-4", "ghost"))],
+    /row 2\/sheet/,
+    /Bring it in with the register/,
+  ],
   ["a line nobody has", [json(wet), register(row)], /row 2\/line/, /or leave the column empty/],
   [
     "stock that lies nowhere",
@@ -112,24 +119,24 @@ describe("the library that ships with it", () => {
   });
 
   it("brings a sheet in with the first valve of its kind", () => {
-    expect(registerFromLibrary(services, valve)).toMatchObject({ ok: true });
+    expect(addToRegister(valve)).toMatchObject({ ok: true });
     expect(services.library.sheet(wet.id)).toEqual(wet);
     expect(services.register.valve("S-1")?.name).toBe("Our hydrant");
   });
 
   it("leaves a sheet alone that was adapted here", () => {
     keepSheet(services, { ...wet, revision: 2, title: "As we do it" });
-    registerFromLibrary(services, valve);
+    addToRegister(valve);
     expect(services.library.sheet(wet.id)?.title).toBe("As we do it");
   });
 
   it("refuses a sheet it has not, and a tag that is taken", () => {
-    expect(registerFromLibrary(services, { ...valve, sheet: "ghost" })).toMatchObject({
+    expect(addToRegister({ ...valve, sheet: "ghost" })).toMatchObject({
       ok: false,
       error: [{ path: "/sheet" }],
     });
-    registerFromLibrary(services, valve);
-    expect(registerFromLibrary(services, { ...valve, name: "Another" })).toMatchObject({
+    addToRegister(valve);
+    expect(addToRegister({ ...valve, name: "Another" })).toMatchObject({
       ok: false,
       error: [{ path: "/tag" }],
     });

@@ -1,6 +1,17 @@
-import type { JobDocument, Line, Person, Sheet, Store } from "@/core/formats";
+import type {
+  Ground,
+  House,
+  Instrument,
+  JobDocument,
+  Line,
+  Person,
+  Place,
+  Sheet,
+  Store,
+  Valve,
+} from "@/core/formats";
 import type { StoredReading } from "@/data";
-import type { RegisterRow } from "./read-csv";
+import type { RowOver } from "./row-over";
 
 /** A file as it arrives: its name and its text. */
 export interface IncomingFile {
@@ -14,9 +25,13 @@ export type Incoming =
   | { readonly kind: "line"; readonly value: Line }
   | { readonly kind: "store"; readonly value: Store }
   | { readonly kind: "job"; readonly value: JobDocument }
-  | { readonly kind: "register"; readonly value: readonly RegisterRow[] }
-  | { readonly kind: "readings"; readonly value: readonly StoredReading[] }
-  | { readonly kind: "crew"; readonly value: readonly Person[] };
+  | { readonly kind: "house"; readonly value: House }
+  | { readonly kind: "ground"; readonly value: Ground }
+  | { readonly kind: "register"; readonly value: readonly RowOver<Valve>[] }
+  | { readonly kind: "crew"; readonly value: readonly RowOver<Person>[] }
+  | { readonly kind: "places"; readonly value: readonly RowOver<Place>[] }
+  | { readonly kind: "instruments"; readonly value: readonly RowOver<Instrument>[] }
+  | { readonly kind: "readings"; readonly value: readonly StoredReading[] };
 
 /** A file with what it holds. */
 export interface ReadFile {

@@ -28,7 +28,15 @@ export function scenarioFiles(now: number, installation: Installation): Incoming
         name: join(folder, name),
         text: readFileSync(join(SCENARIO, folder, name), "utf8"),
       }));
-  const csv = ["register.csv", "readings.csv", "crew.csv"].map((name) => ({
+  const csv = [
+    "register.csv",
+    "readings.csv",
+    "crew.csv",
+    "places.csv",
+    "instruments.csv",
+    "house.json",
+    "ground.geojson",
+  ].map((name) => ({
     name,
     text: moved(readFileSync(join(SCENARIO, name), "utf8")),
   }));

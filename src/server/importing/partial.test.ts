@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { librarySheet } from "@/core/job/job.fixtures";
+import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
 import { allDoubts } from "../proof/verify";
 import type { Services } from "../services";
 import { importFiles, previewImport } from "./import-files";
-import { undoImport } from "./undo-import";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
@@ -118,7 +118,7 @@ describe("a register that mentions some columns", () => {
     ["a leap second", "tag,serviced\nNQ-H07,2016-12-31T23:59:60Z", "/serviced", /year-month-day/],
     ["a tag with a space", "tag,name,place,sheet\nCB T1,V,Y,brae-quaywall-4", "/tag", /no spaces/],
     ["a column nobody knows", "tag,colour\nNQ-H07,red", "row 1", /called "colour"/],
-    ["a name taken away", "tag,name\nNQ-H07,-", "/name", /cannot be without it/],
+    ["a name taken away", "tag,name\nNQ-H07,-", "/name", /cannot be without this/],
     ["one tag in two spellings", "tag,serial\nNQ-H07,1\nnq-h07,2", "/tag", /stands twice/],
   ])("refuses %s in a technician's words, and changes nothing", (_, text, path, says) => {
     const before = everything();
@@ -167,17 +167,17 @@ describe("an import is undone as one", () => {
       csv("crew.csv", "id,name,may", "zed,Zed Marsh,All"),
     );
     expect(everything()).not.toBe(before);
-    expect(undoImport(services, done.id!)).toMatchObject({ ok: true, value: { changes: 4 } });
+    expect(undoEdit(services, done.id!, "Tam Arkle")).toMatchObject({ ok: true, value: { changes: 4 } });
     expect(everything()).toBe(before);
     expect(allDoubts(services)).toEqual([]);
-    expect(undoImport(services, done.id!)).toMatchObject({ ok: false });
+    expect(undoEdit(services, done.id!, "Tam Arkle")).toMatchObject({ ok: false });
   });
 
   it("is refused whole when something was changed since, and when something hangs on it", () => {
     const first = bring(register("tag,name", "NQ-H07,First name", "NQ-H06,Other name"));
     bring(register("tag,name", "NQ-H07,Second name"));
     const before = everything();
-    expect(undoImport(services, first.id!)).toMatchObject({
+    expect(undoEdit(services, first.id!, "Tam Arkle")).toMatchObject({
       ok: false,
       error: [{ path: "/valve/NQ-H07", message: expect.stringContaining("changed since") }],
     });

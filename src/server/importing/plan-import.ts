@@ -1,9 +1,12 @@
-import { keepLine, keepPerson, keepSheet, keepStore } from "../register/keep-documents";
+import type { Things } from "../book/kind";
+import { kindOf } from "../book/kinds";
+import { sheetKey } from "../book/kinds/documents";
 import type { Services } from "../services";
 import type { Incoming, ReadFile } from "./incoming";
 import { planJob } from "./plan-job";
 import { planReadings, planRegister } from "./plan-register";
 import type { Planned, PlannedFile } from "./planned";
+import { type RowOver, rowOver } from "./row-over";
 
 /** What a file would store, one thing after the other. */
 export function plan(services: Services, { file, incoming }: ReadFile): Planned {
@@ -21,10 +24,9 @@ function planOf(services: Services, incoming: Incoming): PlannedFile {
         steps: [
           {
             kind: "sheet",
-            id: `${value.id}@${value.revision}`,
+            id: sheetKey(value),
             before,
             after: value,
-            store: () => keepSheet(services, value),
           },
         ],
       };
@@ -39,7 +41,6 @@ function planOf(services: Services, incoming: Incoming): PlannedFile {
             id: value.id,
             before: library.line(value.id),
             after: value,
-            store: () => keepLine(services, value),
           },
         ],
       };
@@ -54,7 +55,6 @@ function planOf(services: Services, incoming: Incoming): PlannedFile {
             id: value.id,
             before: library.stores().find((each) => each.id === value.id),
             after: value,
-            store: () => keepStore(services, value),
           },
         ],
       };
@@ -63,20 +63,46 @@ function planOf(services: Services, incoming: Incoming): PlannedFile {
       return planRegister(services, incoming.value);
     case "readings":
       return planReadings(services, incoming.value);
-    case "crew": {
-      const known = new Map(library.people().map((person) => [person.id, person]));
-      return {
-        what: `Crew: ${incoming.value.length} people`,
-        steps: incoming.value.map((person) => ({
-          kind: "person",
-          id: person.id,
-          before: known.get(person.id),
-          after: person,
-          store: () => keepPerson(services, person),
-        })),
-      };
-    }
+    case "house":
+      return planWhole(services, "house", `House: ${incoming.value.name}`, incoming.value);
+    case "ground":
+      return planWhole(services, "ground", `Map: ${incoming.value.features.length} shapes`, incoming.value);
+    case "crew":
+      return planRows(services, "crew", "person", incoming.value);
+    case "places":
+      return planRows(services, "places", "place", incoming.value);
+    case "instruments":
+      return planRows(services, "instruments", "instrument", incoming.value);
     case "job":
       return planJob(services, incoming);
   }
+}
+
+/** A document of which there is one. */
+function planWhole<K extends "house" | "ground">(
+  services: Services,
+  kind: K,
+  what: string,
+  after: Things[K],
+): PlannedFile {
+  return { what, steps: [{ kind, id: kind, before: kindOf(kind).find(services, kind), after }] };
+}
+
+const WHAT = { crew: "Crew", places: "Places", instruments: "Instruments" } as const;
+
+/** Rows over what is there. */
+function planRows<K extends "person" | "place" | "instrument">(
+  services: Services,
+  file: keyof typeof WHAT,
+  kind: K,
+  rows: readonly RowOver<Things[K]>[],
+): PlannedFile {
+  const { find } = kindOf(kind);
+  return {
+    what: `${WHAT[file]}: ${rows.length}`,
+    steps: rows.map((row) => {
+      const before = find(services, row.key);
+      return { kind, id: row.key, before, after: rowOver<Things[K]>(file, before, row) };
+    }),
+  };
 }

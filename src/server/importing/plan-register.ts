@@ -1,27 +1,21 @@
 import type { Difference, Valve } from "@/core/formats";
 import type { StoredReading } from "@/data";
-import { keepValve } from "../register/keep-valve";
+import { readingKey } from "../book/kinds/log";
 import type { Services } from "../services";
-import { rowOver } from "./check-together";
-import { type PlannedFile, type Step, same } from "./planned";
-import type { RegisterRow } from "./read-csv";
 
-export function planRegister(services: Services, rows: readonly RegisterRow[]): PlannedFile {
-  const sheets = new Map<string, ReturnType<Services["library"]["sheet"]>>();
-  const sheet = (id: string) => {
-    if (!sheets.has(id)) sheets.set(id, services.library.sheet(id));
-    return sheets.get(id);
-  };
+import { type PlannedFile, type Step, same } from "./planned";
+import { type RowOver, rowOver } from "./row-over";
+
+export function planRegister(services: Services, rows: readonly RowOver<Valve>[]): PlannedFile {
   const steps = rows.map((row): Step => {
-    const before = services.register.valve(row.tag);
-    const { valve, stays } = withoutWindingBack(services, before, rowOver(before, row) as Valve);
+    const before = services.register.anyValve(row.key);
+    const { valve, stays } = withoutWindingBack(services, before, rowOver("register", before, row) as Valve);
     return {
       kind: "valve",
-      id: row.tag,
+      id: row.key,
       before,
       after: valve,
       stays,
-      store: () => keepValve(services, valve, sheet(valve.sheet)),
     };
   });
   const fresh = steps.filter((step) => step.before === undefined).length;
@@ -82,7 +76,7 @@ export function planReadings(services: Services, readings: readonly StoredReadin
     what: `Readings: ${fresh.length} new${stay > 0 ? `; ${stay} already here stay as they are` : ""}`,
     steps: fresh.map((reading) => ({
       kind: "reading",
-      id: `${reading.valve} ${reading.what} ${new Date(reading.at).toISOString()}`,
+      id: readingKey(reading),
       before: undefined,
       after: reading,
       store: (ledger) => {

@@ -1,16 +1,16 @@
-import type { Difference } from "@/core/formats";
+import type { Difference, ThingKind } from "@/core/formats";
 import { canonical } from "@/core/job";
-import type { ImportedKind } from "@/data";
 import type { Ledger } from "../proof/ledger";
 
-/** One thing to store: how it stands, how it will, and the storing of it. */
+/** One thing to store: how it stands, and how it will. */
 export interface Step {
-  readonly kind: ImportedKind;
+  readonly kind: ThingKind;
   readonly id: string;
   readonly before: unknown;
   readonly after: unknown;
   readonly stays?: readonly Difference[];
-  readonly store: (ledger: Ledger) => void;
+  /** How it is stored, where that takes more than the thing itself. */
+  readonly store?: (ledger: Ledger) => void;
 }
 
 export interface Planned {

@@ -14,14 +14,14 @@ describe("a register as a CSV", () => {
       ok: true,
       value: {
         kind: "register",
-        value: [{ tag: "A-1", set: { tag: "A-1", name: "By the gate", generation: "C" }, clear: ["serial"] }],
+        value: [{ key: "A-1", set: { tag: "A-1", name: "By the gate", generation: "C" }, clear: ["serial"] }],
       },
     });
   });
 
   it("passes over blank rows and blanks round a heading", () => {
     const read = readCsv(" tag , name \n\nA-1,One\n,\nA-2,Two\n\n");
-    expect(read.ok && read.value.kind === "register" && read.value.value.map(({ tag }) => tag)).toEqual([
+    expect(read.ok && read.value.kind === "register" && read.value.value.map(({ key }) => key)).toEqual([
       "A-1",
       "A-2",
     ]);
@@ -37,7 +37,7 @@ describe("a register as a CSV", () => {
     [
       "what a valve cannot be without, emptied",
       "tag,name\nA-1,-",
-      "/row 2/name A valve cannot be without it: write what it is.",
+      "/row 2/name It cannot be without this: write what it is.",
     ],
     ["a tag that no page can have", "tag,name\nA 1,One", '/row 2/tag "A 1" cannot be taken. Use letters'],
     ["a date that is none", "tag,installed\nA-1,last spring", "/row 2/installed"],
@@ -112,7 +112,10 @@ describe("a crew as a CSV", () => {
   it("is a name and what one may do for each id", () => {
     expect(readCsv("id,name,may\nil,Ina Lund,Hydrants; gas")).toEqual({
       ok: true,
-      value: { kind: "crew", value: [{ id: "il", name: "Ina Lund", may: "Hydrants; gas" }] },
+      value: {
+        kind: "crew",
+        value: [{ key: "il", set: { id: "il", name: "Ina Lund", may: "Hydrants; gas" }, clear: [] }],
+      },
     });
     expect(problems("id,name,may\n,Ina Lund,Gas").join()).toContain("/row 2");
   });

@@ -5,10 +5,12 @@ import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { checkStore } from "@/core/store";
 import { speaker, stripMessage } from "@/words";
+import { librarySheet } from "../register/library";
 import type { Services } from "../services";
 import { checkTogether } from "./check-together";
 import type { Incoming, IncomingFile, ReadFile } from "./incoming";
 import { readCsv } from "./read-csv";
+import { readGeoJson } from "./read-geojson";
 
 /** Reads and checks files as one set; every problem names its file and its place in it. */
 export function readAll(services: Services, files: readonly IncomingFile[]): Result<ReadFile[], Problem[]> {
@@ -16,8 +18,8 @@ export function readAll(services: Services, files: readonly IncomingFile[]): Res
     return err([{ path: "", message: "Choose at least one file: .json in an open format, or .csv." }]);
   const problems: Problem[] = [];
   const read = files.flatMap((file) => {
-    const incoming = /\.csv$/i.test(file.name) ? readCsv(file.text) : readDocumentFile(file.text);
-    if (incoming.ok) return [{ file: file.name, incoming: incoming.value }];
+    const incoming = readFile(file);
+    if (incoming.ok) return incoming.value.map((each) => ({ file: file.name, incoming: each }));
     problems.push(
       ...incoming.error.map((each) => ({ path: `${file.name}${each.path}`, message: each.message })),
     );
@@ -25,13 +27,42 @@ export function readAll(services: Services, files: readonly IncomingFile[]): Res
   });
   if (problems.length > 0) return err(problems);
   const missing = checkTogether(services, read);
-  return missing.length > 0 ? err(missing) : ok(read);
+  return missing.length > 0 ? err(missing) : ok([...shippedSheets(services, read), ...read]);
 }
 
-function readDocumentFile(text: string): Result<Incoming, Problem[]> {
+/** Sheets of the library that a register names: they come in with it. */
+function shippedSheets({ library }: Services, read: readonly ReadFile[]): ReadFile[] {
+  const brought = new Set(
+    read.flatMap(({ incoming }) => (incoming.kind === "sheet" ? [incoming.value.id] : [])),
+  );
+  const named = new Set(
+    read.flatMap(({ incoming }) =>
+      incoming.kind === "register" ? incoming.value.flatMap(({ set }) => set.sheet ?? []) : [],
+    ),
+  );
+  return [...named].flatMap((id) => {
+    const shipped = brought.has(id) || library.sheet(id) !== undefined ? undefined : librarySheet(id);
+    return shipped === undefined
+      ? []
+      : [{ file: `library/${id}.json`, incoming: { kind: "sheet", value: shipped } }];
+  });
+}
+
+/** A file holds one thing, or, on a map, several. */
+function readFile({ name, text }: IncomingFile): Result<Incoming[], Problem[]> {
+  if (/\.csv$/i.test(name)) return one(readCsv(text) as Result<Incoming, Problem[]>);
   const value = readJson(text);
   if (!value.ok) return value;
-  const document = readDocument(value.value);
+  return (value.value as { type?: unknown } | null)?.type === "FeatureCollection"
+    ? readGeoJson(value.value)
+    : one(readDocumentFile(value.value));
+}
+
+const one = (read: Result<Incoming, Problem[]>): Result<Incoming[], Problem[]> =>
+  read.ok ? ok([read.value]) : read;
+
+function readDocumentFile(value: unknown): Result<Incoming, Problem[]> {
+  const document = readDocument(value);
   if (!document.ok) return document;
   switch (document.value.format) {
     case "loftbell.sheet":
@@ -40,6 +71,8 @@ function readDocumentFile(text: string): Result<Incoming, Problem[]> {
       return checked({ kind: "line", value: document.value }, checkLine(document.value));
     case "loftbell.store":
       return checked({ kind: "store", value: document.value }, checkStore(document.value));
+    case "loftbell.house":
+      return ok({ kind: "house", value: document.value });
     case "loftbell.job":
       return checked({ kind: "job", value: document.value }, checkJob(document.value));
   }

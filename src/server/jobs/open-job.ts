@@ -104,7 +104,15 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
   const { library, register, now, newId } = services;
   const registered = register.valve(ask.valve);
   if (registered === undefined)
-    return err([{ path: "/valve", message: `No valve "${ask.valve}" is in the register.` }]);
+    return err([
+      {
+        path: "/valve",
+        message:
+          register.anyValve(ask.valve) === undefined
+            ? `No valve "${ask.valve}" is in the register.`
+            : `${ask.valve} is retired. Bring it back into service first.`,
+      },
+    ]);
   const valve = asToldNow(registered, ask.which);
   const sheet = library.sheet(valve.sheet);
   if (sheet === undefined)

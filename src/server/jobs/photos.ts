@@ -1,22 +1,15 @@
 import { sha256 } from "@noble/hashes/sha2.js";
 import { bytesToHex } from "@noble/hashes/utils.js";
-import sharp from "sharp";
 import { effectiveEvents } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredPhoto } from "@/data";
+import { cleaned } from "../pictures";
 import type { Services } from "../services";
 
 export type PhotoFailure =
   | { readonly kind: "unknown"; readonly problems: readonly Problem[] }
   | { readonly kind: "not-noted"; readonly problems: readonly Problem[] }
   | { readonly kind: "unreadable"; readonly problems: readonly Problem[] };
-
-/** Largest side that is kept, px: a terminal block can be read, and a hundred of them fit a small disk. */
-const MOST_PX = 2000;
-/** A picture may unfold to no more than this many pixels, so that a small file cannot fill the memory. */
-const MOST_PIXELS = 50_000_000;
-
-const PHOTOGRAPHS: ReadonlySet<string> = new Set(["jpeg", "png", "webp"]);
 
 const problems = (path: string, message: string) => [{ path, message }];
 
@@ -58,22 +51,4 @@ export async function storePhoto(
   const photo: StoredPhoto = { job, id, mime: "image/jpeg", ...made };
   jobs.savePhoto(photo);
   return ok(photo);
-}
-
-async function cleaned(
-  bytes: Uint8Array,
-): Promise<Pick<StoredPhoto, "bytes" | "width" | "height"> | undefined> {
-  try {
-    const picture = sharp(bytes, { limitInputPixels: MOST_PIXELS });
-    // By what it is, not by what it is called: drawings and moving pictures are no photographs.
-    if (!PHOTOGRAPHS.has((await picture.metadata()).format)) return undefined;
-    const { data, info } = await picture
-      .rotate()
-      .resize({ width: MOST_PX, height: MOST_PX, fit: "inside", withoutEnlargement: true })
-      .jpeg({ quality: 80 })
-      .toBuffer({ resolveWithObject: true });
-    return { bytes: data, width: info.width, height: info.height };
-  } catch {
-    return undefined;
-  }
 }

@@ -1,24 +1,8 @@
-import { type Line, readDocument, type Valve } from "@/core/formats";
-import { checkLine, pointNames } from "@/core/line";
+import { type Line, readDocument } from "@/core/formats";
+import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { store } from "../proof/ledger";
-import { keepLine } from "../register/keep-documents";
+import { edit } from "../book/edit";
 import type { Services } from "../services";
-
-/** Registered valves that stand at a place which this line has no more. */
-export function leftWithoutPlace(valves: readonly Valve[], line: Line): Problem[] {
-  const places = pointNames(line);
-  return valves.flatMap((valve) =>
-    valve.line !== line.id || places.has(valve.node ?? valve.tag)
-      ? []
-      : [
-          {
-            path: "/nodes",
-            message: `The register has ${valve.tag} at "${valve.node ?? valve.tag}" of this line. Keep that place, or change the register first.`,
-          },
-        ],
-  );
-}
 
 /**
  * Stores a line as edited, whole or not at all. Jobs that run keep the line they began with.
@@ -29,6 +13,7 @@ export function saveLine(
   services: Services,
   document: unknown,
   known: string | undefined,
+  by: string,
 ): Result<Line, Problem[]> {
   const read = readDocument(document);
   if (!read.ok) return read;
@@ -37,17 +22,11 @@ export function saveLine(
   const line = read.value;
   const problems = checkLine(line);
   if (problems.length > 0) return err(problems);
-  const { library, register } = services;
-  return store(services, (): Result<Line, Problem[]> => {
-    if (line.id !== known && library.line(line.id) !== undefined)
-      return err([
-        { path: "/id", message: `There is a line "${line.id}" already. Give this one another id.` },
-      ]);
-    if (known !== undefined && line.id !== known)
-      return err([{ path: "/id", message: "A line keeps its id: the register names it." }]);
-    const orphans = leftWithoutPlace(register.onLine(line.id), line);
-    if (orphans.length > 0) return err(orphans);
-    keepLine(services, line);
-    return ok(line);
-  });
+  if (line.id !== known && services.library.line(line.id) !== undefined)
+    return err([{ path: "/id", message: `There is a line "${line.id}" already. Give this one another id.` }]);
+  if (known !== undefined && line.id !== known)
+    return err([{ path: "/id", message: "A line keeps its id: the register names it." }]);
+  const what = { kind: known === undefined ? "added" : "changed", thing: "line", ids: [line.id] } as const;
+  const done = edit(services, { by, what }, [{ kind: "line", id: line.id, after: line }]);
+  return done.ok ? ok(line) : done;
 }

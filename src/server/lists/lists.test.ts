@@ -33,7 +33,9 @@ function byHand(state: ValveState): string[] {
     "at-work": (valve) => atWork.has(valve.tag),
     reported: (valve) => valve.symptom !== undefined,
     quiet: (valve) => due(valve) > soon && valve.symptom === undefined && !atWork.has(valve.tag),
+    retired: () => false,
   };
+  if (state === "retired") return services.register.retired().map(({ tag }) => tag);
   return services.register
     .valves()
     .filter(holds[state])

@@ -2,7 +2,7 @@ import type { Sheet, Valve } from "@/core/formats";
 import { dues } from "@/core/rounds";
 import { AT_ONCE, type FromSheet, NEVER } from "@/data";
 import { dueWhy, speaker } from "@/words";
-import { findableValve } from "../find/findable";
+import { findablePlace, findableValve } from "../find/findable";
 import type { Services } from "../services";
 
 /** What a valve's row keeps of its sheet: the family it is listed under, and when it rings next. */
@@ -24,7 +24,7 @@ export function keepValve(
   sheet = services.library.sheet(valve.sheet),
 ): void {
   const { register, find } = services;
-  const before = register.valve(valve.tag);
+  const before = register.anyValve(valve.tag);
   register.save(valve, fromSheet(valve, sheet));
   if (
     before === undefined ||
@@ -39,17 +39,15 @@ export function keepValve(
 
 export function removeValve(services: Services, tag: string): void {
   const { register, find } = services;
-  const place = register.valve(tag)?.place;
+  const place = register.anyValve(tag)?.place;
   register.remove(tag);
   find.remove("valve", tag);
   if (place !== undefined) keepPlace(services, place);
 }
 
-/** A place can be found as long as a valve stands there. */
-function keepPlace({ register, find }: Services, place: string): void {
-  if (!register.standsAnythingAt(place)) find.remove("place", place);
-  else if (!find.has("place", place))
-    find.put("place", place, [
-      { name: place, says: "Place", href: `/valves?place=${encodeURIComponent(place)}` },
-    ]);
+/** A place can be found as long as a valve stands there, or somebody has described it. */
+function keepPlace({ register, find, things }: Services, place: string): void {
+  if (!register.standsAnythingAt(place) && things.one("place", place) === undefined)
+    find.remove("place", place);
+  else if (!find.has("place", place)) find.put("place", place, findablePlace(place));
 }

@@ -1,8 +1,8 @@
 import { checkSheet } from "@/core/build";
 import { readDocument, type Sheet } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { store } from "../proof/ledger";
-import { keepSheet } from "../register/keep-documents";
+import { edit } from "../book/edit";
+import { sheetKey } from "../book/kinds/documents";
 import type { Services } from "../services";
 
 /**
@@ -15,6 +15,7 @@ export function saveSheet(
   services: Services,
   document: unknown,
   known: { readonly id: string; readonly revision: number } | undefined,
+  by: string,
 ): Result<Sheet, Problem[]> {
   const read = readDocument(document);
   if (!read.ok) return read;
@@ -24,33 +25,32 @@ export function saveSheet(
   const problems = checkSheet(sheet);
   if (problems.length > 0) return err(problems);
   const { library } = services;
-  return store(services, (): Result<Sheet, Problem[]> => {
-    const newest = library.sheet(sheet.id);
-    if (known === undefined && newest !== undefined)
-      return err([
-        { path: "/id", message: `There is a sheet "${sheet.id}" already. Give this one another id.` },
-      ]);
-    if (known !== undefined && sheet.id !== known.id)
-      return err([
-        { path: "/id", message: "A sheet keeps its id: valves name it. Adapt a copy to make another." },
-      ]);
-    if (known !== undefined && newest !== undefined && newest.revision !== known.revision)
-      return err([
-        {
-          path: "/revision",
-          message: `Somebody stored revision ${newest.revision} while you edited revision ${known.revision}. Take yours as a file, open the newest, and bring your changes in.`,
-        },
-      ]);
-    if (!sheet.demonstration && sheet.vouched === undefined && newest?.demonstration !== false)
-      return err([
-        {
-          path: "/vouched",
-          message:
-            "Its figures are for real equipment from now on: say who vouches for them, and where they come from.",
-        },
-      ]);
-    const stored = { ...sheet, revision: (newest?.revision ?? 0) + 1 };
-    keepSheet(services, stored);
-    return ok(stored);
-  });
+  const newest = library.sheet(sheet.id);
+  if (known === undefined && newest !== undefined)
+    return err([
+      { path: "/id", message: `There is a sheet "${sheet.id}" already. Give this one another id.` },
+    ]);
+  if (known !== undefined && sheet.id !== known.id)
+    return err([
+      { path: "/id", message: "A sheet keeps its id: valves name it. Adapt a copy to make another." },
+    ]);
+  if (known !== undefined && newest !== undefined && newest.revision !== known.revision)
+    return err([
+      {
+        path: "/revision",
+        message: `Somebody stored revision ${newest.revision} while you edited revision ${known.revision}. Take yours as a file, open the newest, and bring your changes in.`,
+      },
+    ]);
+  if (!sheet.demonstration && sheet.vouched === undefined && newest?.demonstration !== false)
+    return err([
+      {
+        path: "/vouched",
+        message:
+          "Its figures are for real equipment from now on: say who vouches for them, and where they come from.",
+      },
+    ]);
+  const stored = { ...sheet, revision: (newest?.revision ?? 0) + 1 };
+  const what = { kind: known === undefined ? "added" : "changed", thing: "sheet", ids: [sheet.id] } as const;
+  const done = edit(services, { by, what }, [{ kind: "sheet", id: sheetKey(stored), after: stored }]);
+  return done.ok ? ok(stored) : done;
 }

@@ -1,3 +1,4 @@
+import { book } from "./book";
 import { card } from "./card";
 import { common } from "./common";
 import { depth } from "./depth";
@@ -15,6 +16,7 @@ import { steps } from "./steps";
 
 /** All that a job says, in English. */
 export const english = {
+  book,
   card,
   common,
   depth,

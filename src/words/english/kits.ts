@@ -27,6 +27,7 @@ export const kits = {
       `${days === 1 ? "The day" : `${days} days`} after the last job. ${why}`,
     shortened: (from: string, months: number) =>
       `${from} The sheet says ${months} months: what was found here made it shorter.`,
+    own: (from: string, months: number) => `${from} Set by the site: the sheet says ${months} months.`,
     reported: (complaint: string) => `Due at once: ${complaint.toLowerCase()}.`,
     from: {
       service: (months: number, source: string) => `${months} months from its last service. ${source}.`,

@@ -7,9 +7,9 @@ import { call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
 import { IMPORT } from "@/edge/contracts/importing";
 import { Notice } from "@/ui/notice";
+import { useUndoEdit } from "@/ui/own/use-undo-edit";
 import { ImportChanges } from "./import-changes";
 import { ProvenFile } from "./proven-file";
-import { useUndoImport } from "./use-undo-import";
 
 type Preview = AnswerTo<typeof IMPORT>;
 type Shown =
@@ -28,7 +28,7 @@ export function ImportFiles() {
   const router = useRouter();
   const [files, setFiles] = useState<{ name: string; text: string }[]>([]);
   const [shown, setShown] = useState<Shown>({ kind: "none" });
-  const { undoing, undo } = useUndoImport();
+  const { undoing, undo } = useUndoEdit();
   const asked = useRef(0);
   const send = async (chosen: typeof files, apply: boolean) => {
     setShown({ kind: apply ? "storing" : "reading" });

@@ -10,8 +10,10 @@ const MOST_SHOWN = 12;
 
 export default function ImportPage() {
   const recent = services()
-    .imports.recent(MOST_SHOWN)
-    .map(({ id, at, by, files, undoneAt }) => ({ id, at, by, files, undone: undoneAt !== null }));
+    .edits.imports(MOST_SHOWN)
+    .flatMap(({ id, at, by, what, undoneAt }) =>
+      what.kind === "import" ? [{ id, at, by, files: what.files, undone: undoneAt !== null }] : [],
+    );
   return (
     <Page
       title="Bring in"

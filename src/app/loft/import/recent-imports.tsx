@@ -3,9 +3,9 @@
 import { useState } from "react";
 import type { Problem } from "@/core/result";
 import { Notice } from "@/ui/notice";
+import { useUndoEdit } from "@/ui/own/use-undo-edit";
 import { Panel } from "@/ui/page";
 import { Day } from "@/ui/when";
-import { useUndoImport } from "./use-undo-import";
 
 interface Entry {
   readonly id: string;
@@ -17,7 +17,7 @@ interface Entry {
 
 /** What was brought in lately; each can be undone as one, as long as nothing hangs on it. */
 export function RecentImports({ entries }: { entries: readonly Entry[] }) {
-  const { undoing, undo } = useUndoImport();
+  const { undoing, undo } = useUndoEdit();
   const [refused, setRefused] = useState<readonly Problem[]>([]);
   if (entries.length === 0) return null;
   return (

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { sheetLibrary } from "@/server/importing/sheet-library";
+import { sheetLibrary } from "@/server/register/library";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { RegisterForm } from "./register-form";

@@ -5,7 +5,7 @@ import { useState } from "react";
 import type { Valve } from "@/core/formats";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
-import { REGISTER_VALVE } from "@/edge/contracts/register";
+import { ADD_VALVES } from "@/edge/contracts/own";
 import { Asked, useAsked } from "@/ui/kit/asked";
 import { Says } from "@/ui/kit/labelled";
 import { SelectField } from "@/ui/kit/select-field";
@@ -44,9 +44,9 @@ export function RegisterForm({
         text.trim() === "" ? [] : [[key, text.trim()]],
       ),
     );
-    const done = await call(REGISTER_VALVE, { body: row as unknown as Valve });
+    const done = await call(ADD_VALVES, { body: { rows: [row as unknown as Valve] } });
     if (done.ok) {
-      router.push(`/valves/${encodeURIComponent(done.value.tag)}`);
+      router.push(`/valves/${encodeURIComponent(said.tag.trim())}`);
       router.refresh();
       return;
     }

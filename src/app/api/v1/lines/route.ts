@@ -4,7 +4,7 @@ import { refusal } from "@/edge/problem";
 import { route } from "@/edge/route";
 import { saveLine } from "@/server/lines/save-line";
 
-export const POST = route(NEW_LINE, ({ body, services }) => {
-  const saved = saveLine(services, body, undefined);
+export const POST = route(NEW_LINE, ({ body, actor, services }) => {
+  const saved = saveLine(services, body, undefined, actor.name);
   return saved.ok ? ok({ id: saved.value.id }) : err(refusal(422, "The line is not valid", saved.error));
 });

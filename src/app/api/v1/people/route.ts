@@ -4,8 +4,8 @@ import { refusal } from "@/edge/problem";
 import { route } from "@/edge/route";
 import { addPerson } from "@/server/people";
 
-export const POST = route(ADD_PERSON, ({ body, services }) => {
-  const added = addPerson(services, body);
+export const POST = route(ADD_PERSON, ({ body, actor, services }) => {
+  const added = addPerson(services, body, actor.name);
   return added.ok
     ? ok({ id: added.value.id, name: added.value.name })
     : err(refusal(422, "Not added", added.error));

@@ -4,10 +4,10 @@ import { refusal } from "@/edge/problem";
 import { route } from "@/edge/route";
 import { saveSheet } from "@/server/sheets/save-sheet";
 
-export const POST = route(SAVE_SHEET, ({ body, query, services }) => {
+export const POST = route(SAVE_SHEET, ({ body, query, actor, services }) => {
   const { id, revision } = body;
   const newest = query.as === "new" ? undefined : services.library.sheet(id);
-  const saved = saveSheet(services, body, newest && { id, revision });
+  const saved = saveSheet(services, body, newest && { id, revision }, actor.name);
   if (saved.ok) return ok({ id: saved.value.id, revision: saved.value.revision });
   const stale = saved.error.some((each) => each.path === "/revision");
   return err(

@@ -1,10 +1,8 @@
-import { err, ok } from "@/core/result";
-import { REGISTER_VALVE } from "@/edge/contracts/register";
-import { refusal } from "@/edge/problem";
+import { ADD_VALVES } from "@/edge/contracts/own";
+import { kept } from "@/edge/kept";
 import { route } from "@/edge/route";
-import { registerFromLibrary } from "@/server/importing/sheet-library";
+import { addValves } from "@/server/own/valves";
 
-export const POST = route(REGISTER_VALVE, ({ body, services }) => {
-  const done = registerFromLibrary(services, body);
-  return done.ok ? ok({ tag: done.value.tag }) : err(refusal(422, "Not registered", done.error));
-});
+export const POST = route(ADD_VALVES, ({ body: { rows }, actor, services }) =>
+  kept(addValves(services, rows, actor.name)),
+);

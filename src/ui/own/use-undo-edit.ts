@@ -5,11 +5,11 @@ import { useState } from "react";
 import { toast } from "sonner";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
-import { UNDO_IMPORT } from "@/edge/contracts/importing";
+import { UNDO_EDIT } from "@/edge/contracts/own";
 
-/** Takes an import back as one; a large one takes a while. */
-export function useUndoImport(): {
-  /** The import that is being taken back. */
+/** Takes a change, or a whole import, back as one; a large one takes a while. */
+export function useUndoEdit(): {
+  /** The one that is being taken back. */
   readonly undoing: string | undefined;
   /** @returns why it was not taken back; nothing when it was */
   readonly undo: (id: string) => Promise<readonly Problem[]>;
@@ -18,7 +18,7 @@ export function useUndoImport(): {
   const [undoing, setUndoing] = useState<string>();
   const undo = async (id: string) => {
     setUndoing(id);
-    const undone = await call(UNDO_IMPORT, { params: { id } });
+    const undone = await call(UNDO_EDIT, { params: { id } });
     setUndoing(undefined);
     if (undone.ok) toast("Everything is again as it was before.");
     router.refresh();

@@ -1,0 +1,45 @@
+import { type Static, Type } from "@sinclair/typebox";
+import { closed, Id, oneOf, Words } from "./shared";
+
+export const WEEKDAYS = ["mon", "tue", "wed", "thu", "fri", "sat", "sun"] as const;
+
+const Hour = Type.String({
+  pattern: "^([01]\\d|2[0-3]):[0-5]\\d$",
+  says: "Write hours and minutes: 07:30.",
+});
+
+/** When somebody works: days of the week, from an hour to an hour. */
+export const ShiftSchema = Type.Object(
+  {
+    id: Id,
+    name: Words,
+    days: Type.Array(oneOf(...WEEKDAYS), { minItems: 1, maxItems: 7, uniqueItems: true }),
+    from: Hour,
+    to: Hour,
+  },
+  closed,
+);
+export type Shift = Static<typeof ShiftSchema>;
+
+/** What holds for the whole department: its name, how it writes, when it works. */
+export const HouseSchema = Type.Object(
+  {
+    format: Type.Literal("loftbell.house"),
+    version: Type.Literal(1),
+    id: Type.Literal("house"),
+    name: Words,
+    currency: Type.Optional(Type.String({ minLength: 1, maxLength: 8 })),
+    decimal: Type.Optional(oneOf("point", "comma")),
+    paper: Type.Optional(oneOf("a4", "letter")),
+    units: Type.Optional(oneOf("metric", "us")),
+    shifts: Type.Optional(Type.Array(ShiftSchema, { maxItems: 60 })),
+    closed: Type.Optional(
+      Type.Record(Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), Words, {
+        description: "Days on which nobody works, each with what it is.",
+        additionalProperties: false,
+      }),
+    ),
+  },
+  { ...closed, $id: "loftbell.house.json", title: "House", description: "What holds for the department." },
+);
+export type House = Static<typeof HouseSchema>;

@@ -1,0 +1,34 @@
+import { type Static, Type } from "@sinclair/typebox";
+import { closed, Latitude, Longitude, Words } from "./shared";
+
+/** A place where valves stand: a site, a building, a room in it. It goes by its name. */
+export const PlaceSchema = Type.Object(
+  {
+    name: Words,
+    within: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 400, description: "The larger place that it is part of." }),
+    ),
+    lat: Type.Optional(Latitude),
+    lon: Type.Optional(Longitude),
+    way: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 2000, description: "How one gets in: gate, key, who opens." }),
+    ),
+    hazard: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 2000, description: "What can hurt there, and what to do." }),
+    ),
+    contact: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 400, description: "Who is told before work there." }),
+    ),
+    phone: Type.Optional(Type.String({ minLength: 3, maxLength: 60 })),
+    notice_days: Type.Optional(
+      Type.Number({ minimum: 0, maximum: 365, description: "Days before the work that they are told." }),
+    ),
+  },
+  {
+    ...closed,
+    $id: "loftbell.place-row.json",
+    title: "Place row",
+    description: "A place where valves stand, one CSV row.",
+  },
+);
+export type Place = Static<typeof PlaceSchema>;

@@ -1,0 +1,109 @@
+import type { TSchema } from "@sinclair/typebox";
+import type { SmallKind } from "@/core/formats";
+import {
+  GroundSchema,
+  HouseSchema,
+  InstrumentSchema,
+  MappingSchema,
+  PaperSchema,
+  type Place,
+  PlaceSchema,
+} from "@/core/formats";
+import type { Problem } from "@/core/result";
+import type { SmallThings } from "@/data";
+import { findableInstrument, findablePlace } from "../../find/findable";
+import type { Services } from "../../services";
+import type { Kind } from "../kind";
+
+/** What there is little of lies in one table, each by its id. */
+const small = <K extends SmallKind>(
+  kind: K,
+  schema: TSchema,
+  idOf: (thing: SmallThings[K]) => string,
+  more: Partial<Kind<SmallThings[K]>> = {},
+): Kind<SmallThings[K]> => ({
+  find: ({ things }, id) => things.one(kind, id),
+  keep: ({ things }, thing) => things.save(kind, idOf(thing), thing),
+  remove: ({ things }, id) => things.remove(kind, id),
+  shape: schema,
+  ...more,
+});
+
+/** A place within itself, by however many others, is nowhere. */
+function inCircle({ things }: Services, place: Place): boolean {
+  const seen = new Set<string>();
+  for (let at: Place | undefined = place; at?.within !== undefined; at = things.one("place", at.within)) {
+    if (seen.has(at.name)) return true;
+    seen.add(at.name);
+  }
+  return false;
+}
+
+function placeFaults(services: Services, place: Place): Problem[] {
+  const faults: Problem[] = [];
+  if (place.within !== undefined && services.things.one("place", place.within) === undefined)
+    faults.push({
+      path: "/within",
+      message: `There is no place "${place.within}". Add it first, or leave this empty.`,
+    });
+  else if (inCircle(services, place))
+    faults.push({ path: "/within", message: "Then it would lie within itself. Choose a larger place." });
+  if ((place.lat === undefined) !== (place.lon === undefined))
+    faults.push({
+      path: place.lat === undefined ? "/lat" : "/lon",
+      message: "A place on the map needs both: degrees north and degrees east.",
+    });
+  return faults;
+}
+
+export const PLACE = small("place", PlaceSchema, ({ name }) => name, {
+  keep({ things, find }, place) {
+    things.save("place", place.name, place);
+    find.put("place", place.name, findablePlace(place.name));
+  },
+  remove({ things, find, register }, name) {
+    things.remove("place", name);
+    if (!register.standsAnythingAt(name)) find.remove("place", name);
+  },
+  faults: placeFaults,
+  hanging: ({ register, things }, name) => [
+    ...(register.standsAnythingAt(name) ? ["valves that stand there"] : []),
+    ...things.all("place").flatMap((each) => (each.within === name ? [each.name] : [])),
+  ],
+});
+
+export const INSTRUMENT = small("instrument", InstrumentSchema, ({ id }) => id, {
+  keep({ things, find }, instrument) {
+    things.save("instrument", instrument.id, instrument);
+    find.put("instrument", instrument.id, findableInstrument(instrument));
+  },
+  remove({ things, find }, id) {
+    things.remove("instrument", id);
+    find.remove("instrument", id);
+  },
+});
+
+export const HOUSE = small("house", HouseSchema, ({ id }) => id, {
+  faults: (_, { shifts = [] }) =>
+    shifts.flatMap(({ id, from, to }, index) => [
+      ...(shifts.findIndex((each) => each.id === id) < index
+        ? [
+            {
+              path: `/shifts/${index}/id`,
+              message: `Two shifts are called "${id}". Each has an id of its own.`,
+            },
+          ]
+        : []),
+      ...(from === to
+        ? [{ path: `/shifts/${index}/to`, message: "It ends when it begins. Write when it ends." }]
+        : []),
+    ]),
+  hanging: ({ library }, _, { shifts = [] }) =>
+    library.people().flatMap((person) => (shifts.some(({ id }) => id === person.shift) ? [person.name] : [])),
+});
+
+export const PAPER = small("paper", PaperSchema, ({ id }) => id);
+
+export const GROUND = small("ground", GroundSchema, ({ id }) => id, { whole: true });
+
+export const MAPPING = small("mapping", MappingSchema, ({ id }) => id);

@@ -1,0 +1,25 @@
+import type { Wanted } from "../book/kind";
+import type { Services } from "../services";
+import type { Owned } from "./save-thing";
+
+/** Whatever names a thing by the name it had, with the name it has now. */
+export function followers(
+  { register, things, library }: Services,
+  kind: Owned,
+  from: string,
+  to: string,
+): Wanted[] {
+  if (kind !== "place") return [];
+  const valves = [...register.at(from), ...register.retired().filter(({ place }) => place === from)];
+  return [
+    ...valves.map((valve): Wanted => ({ kind: "valve", id: valve.tag, after: { ...valve, place: to } })),
+    ...things
+      .all("place")
+      .filter(({ within }) => within === from)
+      .map((place): Wanted => ({ kind: "place", id: place.name, after: { ...place, within: to } })),
+    ...library
+      .people()
+      .filter(({ base }) => base === from)
+      .map((person): Wanted => ({ kind: "person", id: person.id, after: { ...person, base: to } })),
+  ];
+}
