@@ -168,7 +168,7 @@ server.listen(port, host, async () => {
 /** The first entry has its schemas compiled, which takes long: that is done before anybody makes one. This one is refused. */
 async function firstEntry(url: string): Promise<void> {
   if (!opened.ok) return;
-  const [person] = opened.value.library.people();
+  const [person] = opened.value.library.crew();
   // Without a crew nobody makes one.
   if (person === undefined) return;
   const headers = {

@@ -20,7 +20,7 @@ export function FirstSteps() {
             before it does.
           </span>
         </Link>
-        <Link href="/sheets/library" className="card border-t-[7px] border-t-brass-line p-5">
+        <Link href="/valves/new" className="card border-t-[7px] border-t-brass-line p-5">
           <b className="text-lead">Pick from the sheet library</b>
           <span className="mt-1 block text-soft">
             Choose a service sheet and register your first valve under it.

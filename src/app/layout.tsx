@@ -24,7 +24,7 @@ const FOLLOW = `if(document.documentElement.dataset.theme==="system")document.do
 
 export default async function Layout({ children }: { children: ReactNode }) {
   const all = services();
-  const crew = all.library.people().map((person) => person.name);
+  const crew = all.library.crew().map((person) => person.name);
   const said = await readSettings();
   // Whoever is not of the crew is nobody here.
   const settings = { ...said, who: crew.includes(said.who) ? said.who : "" };

@@ -8,13 +8,13 @@ import { FirstSteps } from "./first-steps";
 import { DueCard, JobCard } from "./today/cards";
 import { Doubts } from "./today/doubts";
 import { Fortnight } from "./today/fortnight";
-import { InTheStore, RingsNext, StaysIsolated } from "./today/panels";
+import { InTheStore, RingsNext, RunningOut, StaysIsolated } from "./today/panels";
 
 /** What rings now, what rings next, what is held shut, what may lack. */
 export default function TodayPage() {
   const all = services();
   const ringing = ringingNow(all);
-  const { cards, jobs, due, held, heldInAll, short, fortnight, empty } = today(all, ringing);
+  const { cards, jobs, due, held, heldInAll, short, fortnight, runsOut, empty } = today(all, ringing);
   const { doubts, whole } = watched(all);
   if (empty) return <FirstSteps />;
   return (
@@ -48,6 +48,7 @@ export default function TodayPage() {
       <div className="flex flex-col gap-3">
         <StaysIsolated held={held} inAll={heldInAll} />
         <InTheStore short={short} />
+        <RunningOut all={runsOut} at={all.now()} />
         <Panel title="The fortnight" note="hours due">
           <Fortnight days={fortnight} />
         </Panel>

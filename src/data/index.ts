@@ -5,7 +5,6 @@ export {
   type EditChange,
   type EditRepository,
   editRepository,
-  type ListedEdit,
 } from "./edit-repository";
 export {
   type Findable,

@@ -263,6 +263,18 @@ export function registerRepository(db: Db) {
         .orderBy(asc(valves.tag))
         .all()
         .map(({ row }) => row),
+    /** Valves at a place or in a room that is called after it: "Lido", "Lido, team room". */
+    atOrIn: (place: string, most: number): Valve[] =>
+      db
+        .select({ row: valves.row })
+        .from(valves)
+        .where(
+          sql`${valves.place} = ${place} or substr(${valves.place}, 1, ${place.length + 2}) = ${`${place}, `}`,
+        )
+        .orderBy(asc(valves.tag))
+        .limit(most)
+        .all()
+        .map(({ row }) => row),
     ofSheet: (sheet: string): Valve[] =>
       db
         .select({ row: valves.row })
@@ -328,6 +340,24 @@ export function registerRepository(db: Db) {
           .orderBy(asc(valves[by]))
           .all(),
       ),
+    /** How many valves are late at each place. */
+    lateByPlace: (now: number): { value: string; count: number }[] =>
+      countedOnce("late by place", now, () =>
+        db
+          .select({ value: valves.place, count: count() })
+          .from(valves)
+          .where(lte(valves.dueAt, now))
+          .groupBy(valves.place)
+          .all(),
+      ),
+    /** Valves with a position of their own. */
+    withSpot: (): Valve[] =>
+      db
+        .select({ row: valves.row })
+        .from(valves)
+        .where(sql`${valves.row} ->> '$.lat' is not null`)
+        .all()
+        .map(({ row }) => row),
     /** What rings by the calendar, nearest first; a valve that is being worked on does not ring as well. */
     dueNext: (most: number): (KeptDue & { tag: string; symptom: string | null })[] => nearest.all({ most }),
     /** How many valves are due by each of these moments (ms, ascending): what is late counts in the first. */

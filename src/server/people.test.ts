@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { addPerson, personNamed, strangers } from "./people";
+import { addPerson } from "./own/add-person";
+import { personNamed, strangers } from "./people";
 import { passingServices, type Services } from "./services";
 
 let services: Services;

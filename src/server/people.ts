@@ -1,6 +1,4 @@
 import type { Person } from "@/core/formats";
-import { err, ok, type Problem, type Result } from "@/core/result";
-import { edit } from "./book/edit";
 import type { Services } from "./services";
 
 /** Somebody of the crew who does something here. */
@@ -34,34 +32,4 @@ export function strangers(
           },
         ],
   );
-}
-
-/** An id made of a name: letters and figures, and a number behind it when it is taken. */
-function idFor(name: string, taken: ReadonlySet<string>): string {
-  const base =
-    plain(name)
-      .normalize("NFKD")
-      .replaceAll(/\p{M}/gu, "")
-      .replaceAll(/[^a-z0-9]+/g, "-")
-      .replaceAll(/^-+|-+$/g, "")
-      .slice(0, 40) || "person";
-  let id = base;
-  for (let number = 2; taken.has(id); number++) id = `${base}-${number}`;
-  return id;
-}
-
-/** Adds one to the crew; entries are signed by name, so no two have the same. */
-export function addPerson(
-  services: Services,
-  { name, may }: { readonly name: string; readonly may: string },
-  by: string,
-): Result<Person, Problem[]> {
-  const said = name.trim().replaceAll(/\s+/g, " ");
-  if (said === "") return err([{ path: "/name", message: "Write the name." }]);
-  const taken = new Set(services.library.people().map(({ id }) => id));
-  const person = { id: idFor(said, taken), name: said, may: may.trim() };
-  const done = edit(services, { by, what: { kind: "added", thing: "person", ids: [person.id] } }, [
-    { kind: "person", id: person.id, after: person },
-  ]);
-  return done.ok ? ok(person) : done;
 }

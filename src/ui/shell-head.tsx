@@ -18,12 +18,16 @@ const TABS = [
   ["/loft", "Loft"],
 ] as const;
 
+/** Rooms that one enters from the loft. */
+const OWN = /^\/(places|crew|instruments)\b/;
+
 /** The ways to every room. */
 export function Tabs({ path }: { path: string }) {
   return (
     <nav aria-label="Main" className="flex min-w-0 flex-1 overflow-x-auto">
       {TABS.map(([href, name]) => {
-        const on = href === "/" ? path === "/" : path.startsWith(href);
+        const on =
+          href === "/" ? path === "/" : path.startsWith(href) || (href === "/loft" && OWN.test(path));
         return (
           <Link
             key={href}

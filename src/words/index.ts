@@ -34,6 +34,7 @@ export {
 } from "./isolation";
 export { besideTheLines, dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits";
 export { limitWords, unitOfCheck } from "./limit-words";
+export { joinMessage, splitMessage } from "./line-making";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";
 export { asFoundWords, foundOfWords } from "./record";

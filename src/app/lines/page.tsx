@@ -3,12 +3,9 @@ import Link from "next/link";
 import { services } from "@/server/services";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
-import { LineInList } from "./line-in-list";
+import { LineList } from "./line-list";
 
 export const metadata: Metadata = { title: "Lines" };
-
-/** A larger line is not drawn in a list. */
-const MOST_DRAWN = 200;
 
 export default function LinesPage() {
   const { library } = services();
@@ -22,7 +19,7 @@ export default function LinesPage() {
           <Link href="/loft/import" className="btn btn-quiet">
             Bring one in
           </Link>
-          <Link href="/lines/new" className="btn btn-quiet">
+          <Link href="/lines/new" className="btn btn-go">
             Draw a new line
           </Link>
         </>
@@ -31,23 +28,7 @@ export default function LinesPage() {
       {lines.length === 0 && (
         <Empty>No line is drawn. Draw one here, or bring one in as a loftbell.line file in the Loft.</Empty>
       )}
-      <ul className="grid gap-4 md:grid-cols-2">
-        {lines.map((line) => (
-          <li key={line.id} className="card p-3">
-            <Link href={`/lines/${encodeURIComponent(line.id)}`} className="block">
-              <b className="text-lead">{line.name}</b>
-              <span className="block text-soft">
-                {line.medium}; {line.nodes} places, {line.valves} valves
-              </span>
-            </Link>
-            {line.nodes <= MOST_DRAWN ? (
-              <LineInList id={line.id} />
-            ) : (
-              <p className="px-1 py-3 text-soft">Too large to show small: open it to move about in it.</p>
-            )}
-          </li>
-        ))}
-      </ul>
+      {lines.length > 0 && <LineList lines={lines} />}
     </Page>
   );
 }

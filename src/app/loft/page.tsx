@@ -1,49 +1,63 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { isDemo, services } from "@/server/services";
-import { Empty } from "@/ui/notice";
+import { isDemo, type Services, services } from "@/server/services";
 import { Page, Panel } from "@/ui/page";
-import { AddPerson } from "@/ui/who-picker";
 import { ProofPanel } from "./proof-panel";
 import { ResetDemo } from "./reset-demo";
 import { SettingsForm } from "./settings-form";
 
 export const metadata: Metadata = { title: "Loft" };
 
+const counted = (count: number, one: string, many: string) =>
+  `${count.toLocaleString("en")} ${count === 1 ? one : many}`;
+
+/** Rooms of what one has entered, each with how much is in it. */
+function ownData({ library, register, things, edits }: Services) {
+  const newest = edits.recent(1)[0];
+  return [
+    { href: "/valves", name: "Valves", says: counted(register.count(), "in service", "in service") },
+    { href: "/places", name: "Places and map", says: counted(things.all("place").length, "place", "places") },
+    { href: "/crew", name: "The crew", says: counted(library.crew().length, "person", "people") },
+    {
+      href: "/instruments",
+      name: "Instruments",
+      says: counted(things.all("instrument").length, "instrument", "instruments"),
+    },
+    { href: "/loft/house", name: "The house", says: things.one("house", "house")?.name ?? "not named yet" },
+    {
+      href: "/loft/changes",
+      name: "Changes",
+      says: newest === undefined ? "none yet" : `the last by ${newest.by}`,
+    },
+  ];
+}
+
 export default function LoftPage() {
-  const { library } = services();
-  const people = library.people();
+  const own = ownData(services());
   return (
-    <Page title="The loft" says="Settings of this device, the crew, and what comes in and goes out.">
+    <Page title="The loft" says="Settings of this device, your own data, and what comes in and goes out.">
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <SettingsForm />
         <Panel title="Bring in">
           <p className="mb-3">
-            A register, readings, a crew (CSV); sheets, lines, stock, jobs (JSON). You see what would change
-            before it does.
+            A register, readings, places, a crew, instruments (any CSV, or pasted from a spreadsheet); sheets,
+            lines, stock, jobs (JSON); a map (GeoJSON). You see what would change before it does.
           </p>
           <Link href="/loft/import" className="btn btn-go">
             Choose files
           </Link>
         </Panel>
-        <Panel title="The crew" note={`${people.length}`}>
-          {people.length === 0 && <Empty>Nobody yet. Add yourself here, or bring in a crew.csv.</Empty>}
+        <Panel title="Your own data">
           <ul className="dashed">
-            {people.map((person) => (
-              <li key={person.id} className="py-2">
-                {person.name}
-                <small className="block text-note text-soft">{person.may}</small>
+            {own.map(({ href, name, says }) => (
+              <li key={href}>
+                <Link href={href} className="grid min-h-14 grid-cols-[1fr_auto] items-center gap-3 py-1">
+                  <span className="underline underline-offset-4">{name}</span>
+                  <span className="text-right text-note text-soft">{says}</span>
+                </Link>
               </li>
             ))}
           </ul>
-          {people.length > 0 && (
-            <details className="mt-2">
-              <summary className="btn btn-quiet">Add somebody</summary>
-              <div className="mt-3">
-                <AddPerson />
-              </div>
-            </details>
-          )}
         </Panel>
         <ProofPanel />
         <Panel title="For other programs">

@@ -20,8 +20,8 @@ export default function SheetsPage() {
           <Link href="/sheets/axes" className="btn btn-quiet">
             All axes
           </Link>
-          <Link href="/sheets/library" className="btn btn-quiet">
-            Sheet library
+          <Link href="/valves/new" className="btn btn-quiet">
+            Register a valve
           </Link>
         </>
       }

@@ -1,5 +1,7 @@
 import Link from "next/link";
-import type { Course } from "@/core/rounds";
+import { COMPETENCE_NAMES } from "@/app/crew/competence-names";
+import type { Competence } from "@/core/formats";
+import type { Course, RunsOut } from "@/core/rounds";
 import type { Today } from "@/server/today/today";
 import { Sparkline } from "@/ui/draw/sparkline";
 import { Empty } from "@/ui/notice";
@@ -97,3 +99,46 @@ export function InTheStore({ short }: { short: Today["short"] }) {
     </Panel>
   );
 }
+
+/** Competences and calibrations that run out: whoever has none may not go alone, and what is measured counts for less. */
+export function RunningOut({ all, at }: { all: readonly RunsOut[]; at: number }) {
+  if (all.length === 0) return null;
+  return (
+    <Panel title="Running out">
+      <ul className="dashed">
+        {all.slice(0, MOST_RUNNING_OUT).map((each) => (
+          <li key={`${each.kind} ${each.id} ${each.kind === "competence" ? each.what : ""}`}>
+            <Link
+              href={each.kind === "competence" ? `/crew/${each.id}` : `/instruments/${each.id}`}
+              className="grid min-h-12 grid-cols-[1fr_auto] items-center gap-3 py-1"
+            >
+              <span>
+                {each.name}
+                <small className="block text-note text-soft">
+                  {each.kind === "competence"
+                    ? COMPETENCE_NAMES[each.what as Competence]
+                    : `${each.id}, calibration`}
+                </small>
+              </span>
+              <span
+                className={each.at === undefined || each.at <= at ? "font-semibold text-stop" : "text-wait"}
+              >
+                {each.at === undefined ? (
+                  "never"
+                ) : each.at <= at ? (
+                  <>
+                    out since <Day at={each.at} />
+                  </>
+                ) : (
+                  <Day at={each.at} />
+                )}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+const MOST_RUNNING_OUT = 6;

@@ -12,6 +12,7 @@ import { familyName } from "@/ui/family-name";
 import { listAddress } from "@/ui/list/list-address";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
+import { valveChoices } from "./choices";
 import { ValveList } from "./valve-list";
 
 export const metadata: Metadata = { title: "Valves" };
@@ -29,12 +30,17 @@ const TONE: Partial<Record<ValveState, string>> = { late: "text-stop", reported:
 export default async function ValvesPage({ searchParams }: { searchParams: SearchParams }) {
   const all = services();
   const count = all.register.count();
-  if (count === 0)
+  if (count + all.register.retired().length === 0)
     return (
-      <Page title="Valves">
-        <Empty>
-          No valve is registered. Bring in a register in the Loft, or pick a sheet from the library.
-        </Empty>
+      <Page
+        title="Valves"
+        action={
+          <Link href="/valves/new" className="btn btn-go">
+            Register a valve
+          </Link>
+        }
+      >
+        <Empty>No valve is registered yet. Register the first here, or bring in a list in the Loft.</Empty>
       </Page>
     );
   const read = readAs(VALVE_LIST_QUERY, asked(await searchParams));
@@ -48,8 +54,16 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
   const counts = valveCounts(all);
   const now = all.now();
   return (
-    <Page title="Valves" says={`${count.toLocaleString("en")} in the register.`}>
-      <ul className="no-print grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5 max-sm:[&>li:last-child]:hidden">
+    <Page
+      title="Valves"
+      says={`${count.toLocaleString("en")} in the register.`}
+      action={
+        <Link href="/valves/new" className="btn btn-go">
+          Register a valve
+        </Link>
+      }
+    >
+      <ul className="no-print grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-6">
         {VALVE_STATES.map((state) => (
           <li key={state}>
             <Link
@@ -82,6 +96,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
           doubt: doubted.has(tag),
         }))}
         total={total}
+        choices={valveChoices(all)}
         pageSize={PAGE}
         filters={[
           {

@@ -5,6 +5,7 @@ import type { ListColumn, ListPage } from "@/ui/list/list-page";
 import { ListTable } from "@/ui/list/list-table";
 import { Plate } from "@/ui/plate";
 import { When } from "@/ui/when";
+import { type BulkChoices, ChangeSeveral } from "./change-several";
 
 /** A valve as this list shows it: no more of it is sent. */
 export interface ListedValve {
@@ -75,7 +76,7 @@ const COLUMNS: readonly ListColumn<ListedValve, "tag" | "name" | "place" | "shee
   },
 ];
 
-export function ValveList(page: ListPage<ListedValve>) {
+export function ValveList({ choices, ...page }: ListPage<ListedValve> & { readonly choices: BulkChoices }) {
   return (
     <ListTable
       {...page}
@@ -84,6 +85,16 @@ export function ValveList(page: ListPage<ListedValve>) {
       rowId={({ tag }) => tag}
       placeholder="Tag, name, serial"
       exportPath="/api/v1/export/valves.csv"
+      several={(chosen, letGo) => (
+        <ChangeSeveral
+          tags={[...chosen]}
+          ask={page.ask}
+          total={page.total}
+          retired={page.ask.state === "retired"}
+          choices={choices}
+          onDone={letGo}
+        />
+      )}
       none="No valve fits. Take a filter away, or search for less."
     />
   );

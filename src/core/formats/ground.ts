@@ -2,7 +2,6 @@ import { type Static, Type } from "@sinclair/typebox";
 import { closed, Latitude, Longitude, oneOf, Words } from "./shared";
 
 export const GROUND_KINDS = ["land", "water", "green", "road", "building"] as const;
-export type GroundKind = (typeof GROUND_KINDS)[number];
 
 const Spot = Type.Tuple([Longitude, Latitude], { description: "Degrees east, degrees north, WGS 84." });
 

@@ -1,4 +1,5 @@
 export type { Flow, Moves, Needs, SheetSum } from "./card";
+export { countUp } from "./count-up";
 export { datesFromCell, datesToCell } from "./dated-cell";
 export { type Difference, differences } from "./differences";
 export * from "./edit-fact";
@@ -12,7 +13,7 @@ export { linksFromRows } from "./link-csv";
 export { LINK_COLUMNS, linkRows } from "./link-rows";
 export * from "./lists";
 export * from "./mapping";
-export { alike, type Clash, merged } from "./merge";
+export { alike, merged } from "./merge";
 export * from "./paper";
 export * from "./person";
 export * from "./place";
@@ -27,6 +28,7 @@ export {
 } from "./questions";
 export * from "./read";
 export * from "./register";
+export { bearsOurNames, columnsOf, rowFileOf, rowTemplate } from "./row-files";
 export * from "./sheet";
 export { ChosenDepthSchema } from "./sheet-depth";
 export { sheetNow } from "./sheet-now";

@@ -3,7 +3,6 @@ import { closed, DayOrInstant, Id, oneOf, Words } from "./shared";
 
 /** What a photograph or a paper can hang on. */
 export const PAPER_OWNERS = ["valve", "place", "sheet", "person", "instrument"] as const;
-export type PaperOwner = (typeof PAPER_OWNERS)[number];
 
 /** A photograph or a paper kept with something; its bytes lie by their hash. */
 export const PaperSchema = Type.Object(

@@ -119,3 +119,48 @@ export const REMOVE_SHEET = contract({
   answer: Gone,
   refuses: { 404: "There is no such sheet.", 422: "Valves are registered under it: each is named." },
 });
+
+const Head = { id: LineSchema.properties.id, name: LineSchema.properties.name };
+const Reworked = Type.Object({ ...Gone.properties, id: Type.String() }, closed);
+const Place = Type.String({ minLength: 1, maxLength: 100 });
+
+export const COPY_LINE = contract({
+  id: "copyLine",
+  method: "POST",
+  path: "/api/v1/lines/{id}/copy",
+  chapter: "Documents",
+  says: "Copies a line under another id; no valve of the register stands on the copy.",
+  asker: "crew-if-any",
+  params: DocumentId,
+  body: Type.Object(Head, closed),
+  status: 201,
+  answer: Reworked,
+  refuses: { 422: "The id is taken." },
+});
+
+export const SPLIT_LINE = contract({
+  id: "splitLine",
+  method: "POST",
+  path: "/api/v1/lines/{id}/split",
+  chapter: "Documents",
+  says: "Cuts a line in two at a link: what lies beyond becomes a line of its own, and its valves move there.",
+  asker: "crew-if-any",
+  params: DocumentId,
+  body: Type.Object({ ...Head, at: Place }, closed),
+  status: 201,
+  answer: Reworked,
+  refuses: { 422: "The id is taken, or what lies beyond hangs on the rest by another way." },
+});
+
+export const JOIN_LINE = contract({
+  id: "joinLine",
+  method: "POST",
+  path: "/api/v1/lines/{id}/join",
+  chapter: "Documents",
+  says: "Joins another line to a place of this one: the two places become one, and the other line's valves come along.",
+  asker: "crew-if-any",
+  params: DocumentId,
+  body: Type.Object({ at: Place, other: Place, place: Place }, closed),
+  answer: Reworked,
+  refuses: { 422: "A place is not there, or two media would meet." },
+});

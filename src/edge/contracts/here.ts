@@ -72,9 +72,9 @@ export const ADD_PERSON = contract({
   chapter: "This installation",
   says: "Adds one to the crew.",
   asker: "crew-if-any",
-  body: Type.Object({ name: PersonSchema.properties.name, may: PersonSchema.properties.may }, closed),
+  body: Type.Omit(PersonSchema, ["id", "left"], closed),
   status: 201,
-  answer: Type.Object({ id: Type.String(), name: Type.String() }, closed),
+  answer: Type.Object({ id: Type.String(), name: Type.String(), edit: Type.Optional(Type.String()) }, closed),
   refuses: { 422: "The name is taken." },
 });
 

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { ValveSchema } from "@/core/formats";
+import { type RowFile, ValveSchema } from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -66,4 +66,23 @@ export const IMPORT = contract({
     closed,
   ),
   refuses: { 413: "Over 40 MB.", 422: "Every problem with its file and row; nothing was brought in." },
+});
+
+export const TEMPLATE = contract({
+  id: "template",
+  method: "GET",
+  path: "/api/v1/templates/{file}",
+  chapter: "Bringing in",
+  says: "The columns of a file of rows, with one row as an example: register, readings, crew, places, instruments.",
+  params: Type.Object(
+    {
+      file: Type.Unsafe<RowFile>({
+        type: "string",
+        enum: ["register", "readings", "crew", "places", "instruments"],
+      }),
+    },
+    closed,
+  ),
+  answer: Type.String(),
+  gives: "text/csv",
 });

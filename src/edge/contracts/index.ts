@@ -1,13 +1,16 @@
 import type { Contract } from "../contract";
 import {
   CHECK_SHEET,
+  COPY_LINE,
   GET_LINE,
   GET_SHEET,
+  JOIN_LINE,
   NEW_LINE,
   REMOVE_LINE,
   REMOVE_SHEET,
   SAVE_LINE,
   SAVE_SHEET,
+  SPLIT_LINE,
 } from "./documents";
 import {
   CALCULATE,
@@ -20,10 +23,10 @@ import {
   PLAN,
 } from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
-import { IMPORT } from "./importing";
+import { IMPORT, TEMPLATE } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
 import { OWN } from "./own";
-import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVES_CSV } from "./register";
+import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVE_TAGS, VALVES_CSV } from "./register";
 
 /** Every route there is; a test holds the folders of the app to this list. */
 export const CONTRACTS: readonly Contract[] = [
@@ -47,16 +50,21 @@ export const CONTRACTS: readonly Contract[] = [
   KEEP_RESULT,
   TAKE_BACK,
   VALVES_CSV,
+  VALVE_TAGS,
   CHECK_SHEET,
   SAVE_SHEET,
   GET_SHEET,
   NEW_LINE,
   SAVE_LINE,
   GET_LINE,
+  COPY_LINE,
+  SPLIT_LINE,
+  JOIN_LINE,
   REMOVE_LINE,
   REMOVE_SHEET,
   SCHEMA,
   IMPORT,
+  TEMPLATE,
   BELLS,
   LIVE,
   ADD_PERSON,

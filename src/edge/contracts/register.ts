@@ -96,6 +96,16 @@ export const VALVES_CSV = contract({
   gives: "text/csv",
 });
 
+export const VALVE_TAGS = contract({
+  id: "valveTags",
+  method: "GET",
+  path: "/api/v1/register/tags",
+  chapter: "Register",
+  says: "The tags of every valve that a list fits, two thousand at most.",
+  query: VALVE_LIST_QUERY,
+  answer: Type.Object({ tags: Type.Array(Type.String()), total: Type.Integer() }, closed),
+});
+
 export const JOB_LIST_QUERY = Type.Object(
   {
     find: Type.Optional(Type.String({ maxLength: 120 })),

@@ -2,9 +2,9 @@ import type { TSchema } from "@sinclair/typebox";
 import type { Line, Person, Sheet, Store, ThingKind, Valve } from "@/core/formats";
 import type { Problem } from "@/core/result";
 import type { SmallThings, StoredReading } from "@/data";
-import type { BroughtJob } from "../importing/plan-job";
 import type { Ledger } from "../proof/ledger";
 import type { Services } from "../services";
+import type { BroughtJob } from "./brought-job";
 
 /** What each kind of thing is. */
 export interface Things extends SmallThings {

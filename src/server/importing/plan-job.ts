@@ -1,7 +1,7 @@
 import { workAgain } from "@/core/calculators";
-import type { Valve } from "@/core/formats";
 import { chainStart, judgeLog, run } from "@/core/job";
 import { impossibleWords, speaker } from "@/words";
+import type { BroughtJob } from "../book/brought-job";
 import { finish } from "../jobs/append-events";
 import { keepSummary, type Provenance } from "../jobs/summary";
 import type { Ledger } from "../proof/ledger";
@@ -9,13 +9,6 @@ import { verifyDocument } from "../proof/prove";
 import type { Services } from "../services";
 import type { Incoming } from "./incoming";
 import type { PlannedFile } from "./planned";
-
-/** What the undo of a brought-in job has to know. */
-export interface BroughtJob {
-  readonly entries: number;
-  /** The valve before the job's signature changed it. */
-  readonly valveBefore?: Valve;
-}
 
 /** Where a file's log came from: from here, from elsewhere and possible, or not shown to have been possible. */
 function provenanceOf(services: Services, { value }: Extract<Incoming, { kind: "job" }>): Provenance {

@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { type ReadingRow, ROW_SCHEMAS, readAs } from "@/core/formats";
+import { columnsOf, type ReadingRow, ROW_SCHEMAS, readAs, rowFileOf } from "@/core/formats";
 import { toSI, unitNamed } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredReading } from "@/data";
@@ -8,18 +8,6 @@ import { type OverFile, type RowOver, toRowOver } from "./row-over";
 export type CsvFile =
   | { readonly kind: OverFile; readonly value: readonly RowOver[] }
   | { readonly kind: "readings"; readonly value: readonly StoredReading[] };
-
-/** What a file is, by its columns. */
-function fileOf(columns: ReadonlySet<string>): OverFile | "readings" | undefined {
-  const has = (...names: readonly string[]) => names.every((name) => columns.has(name));
-  if (has("tag", "what")) return "readings";
-  if (has("tag")) return columns.size > 1 ? "register" : undefined;
-  if (has("id", "may") || has("id", "competent")) return "crew";
-  if (has("id", "kind") || has("id", "calibrated")) return "instruments";
-  return has("name") && ["within", "lat", "way", "hazard", "contact"].some((name) => columns.has(name))
-    ? "places"
-    : undefined;
-}
 
 /** Reads a CSV; it is told by its columns what it is. */
 export function readCsv(text: string): Result<CsvFile, Problem[]> {
@@ -45,7 +33,7 @@ export function readCsv(text: string): Result<CsvFile, Problem[]> {
       }),
     ),
   );
-  const kind = fileOf(columns);
+  const kind = rowFileOf(columns);
   if (kind === undefined)
     return err([
       {
@@ -60,7 +48,7 @@ export function readCsv(text: string): Result<CsvFile, Problem[]> {
     );
     return readings.ok ? ok({ kind, value: readings.value }) : readings;
   }
-  const known = Object.keys(ROW_SCHEMAS[kind].properties);
+  const known = columnsOf(kind);
   const unknown = [...columns].filter((column) => !known.includes(column));
   if (unknown.length > 0)
     return err([

@@ -1,11 +1,11 @@
+import type { ThingKind } from "@/core/formats";
 import type { Wanted } from "../book/kind";
 import type { Services } from "../services";
-import type { Owned } from "./save-thing";
 
 /** Whatever names a thing by the name it had, with the name it has now. */
 export function followers(
   { register, things, library }: Services,
-  kind: Owned,
+  kind: ThingKind,
   from: string,
   to: string,
 ): Wanted[] {

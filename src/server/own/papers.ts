@@ -6,8 +6,6 @@ import { kindOf } from "../book/kinds";
 import { cleaned } from "../pictures";
 import type { Services } from "../services";
 
-export const MOST_PAPER_BYTES = 20_000_000;
-
 const isPdf = (bytes: Uint8Array): boolean =>
   Buffer.from(bytes.subarray(0, 5)).toString("latin1") === "%PDF-";
 

@@ -7,6 +7,7 @@ import {
   endsOfDays,
   FORTNIGHT_MS,
   hoursByDay,
+  runningOut,
   type Shortage,
   shortages,
   worstCourse,
@@ -79,6 +80,8 @@ const ROOM = 3;
 const MOST_TOLD = 12;
 const MOST_NEXT = 15;
 const MOST_HELD = 12;
+/** Competences and calibrations are told two months ahead: a course or a laboratory takes its time. */
+const RUNS_OUT_MS = 60 * 86_400_000;
 
 /** What Today shows: what rings now, what rings next, what is held shut, what the van lacks, the fortnight's hours. */
 export function today(services: Services, ringing: readonly SpokenBell[]) {
@@ -103,6 +106,7 @@ export function today(services: Services, ringing: readonly SpokenBell[]) {
     heldInAll: held.reduce((sum, { held: links }) => sum + links.length, 0),
     short: lacks(services),
     fortnight: fortnight(services),
+    runsOut: runningOut(library.people(), services.things.all("instrument"), now() + RUNS_OUT_MS),
     empty: library.isEmpty(),
     at: now(),
   };

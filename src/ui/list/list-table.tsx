@@ -1,7 +1,7 @@
 "use client";
 
 import clsx from "clsx";
-import { Download } from "lucide-react";
+import { Download, ListChecks } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useState, useTransition } from "react";
@@ -27,7 +27,10 @@ export function ListTable<Row extends object, Id extends string>({
   placeholder,
   exportPath,
   none,
+  several,
 }: ListPage<Row> & {
+  /** What can be done with several rows at once: shown once they are chosen. */
+  readonly several?: (chosen: ReadonlySet<string>, letGo: () => void) => ReactNode;
   readonly path: string;
   readonly columns: readonly ListColumn<Row, Id>[];
   readonly rowId: (row: Row) => string;
@@ -38,6 +41,12 @@ export function ListTable<Row extends object, Id extends string>({
   const router = useRouter();
   const [waiting, start] = useTransition();
   const [narrowing, setNarrowing] = useState(false);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>();
+  const choosing = chosen && {
+    chosen,
+    choose: (ids: readonly string[], on: boolean) =>
+      setChosen(on ? new Set([...chosen, ...ids]) : new Set([...chosen].filter((id) => !ids.includes(id)))),
+  };
   const go = (change: ListAsk) =>
     start(() => router.replace(listAddress(path, ask, change), { scroll: false }));
   const shown = shownColumns(
@@ -73,6 +82,16 @@ export function ListTable<Row extends object, Id extends string>({
             shown={shown}
             onShown={(ids) => go({ columns: ids.join(","), page: ask.page })}
           />
+          {several !== undefined && (
+            <button
+              type="button"
+              className="btn btn-quiet"
+              aria-pressed={chosen !== undefined}
+              onClick={() => setChosen(chosen === undefined ? new Set() : undefined)}
+            >
+              <ListChecks size={19} aria-hidden /> Several
+            </button>
+          )}
           <a
             className="btn btn-quiet ml-auto"
             href={listAddress(exportPath, ask, { page: undefined, columns: undefined })}
@@ -99,10 +118,19 @@ export function ListTable<Row extends object, Id extends string>({
         </div>
       ) : (
         <div className={clsx("card overflow-hidden", waiting && "opacity-60")}>
-          <Rows path={path} ask={ask} columns={columns} shown={shown} rows={rows} rowId={rowId} />
+          <Rows
+            path={path}
+            ask={ask}
+            columns={columns}
+            shown={shown}
+            rows={rows}
+            rowId={rowId}
+            {...(choosing !== undefined && { choosing })}
+          />
         </div>
       )}
       <Pages path={path} ask={ask} pages={pages} />
+      {several !== undefined && chosen !== undefined && several(chosen, () => setChosen(undefined))}
     </div>
   );
 }

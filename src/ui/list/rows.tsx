@@ -26,7 +26,10 @@ export function Rows<Row extends object, Id extends string>({
   shown,
   rows,
   rowId,
+  choosing,
 }: Pick<ListPage<Row>, "ask" | "rows"> & {
+  /** Rows that several things are done with at once; nothing while nobody chooses. */
+  readonly choosing?: Choosing;
   readonly path: string;
   readonly columns: readonly ListColumn<Row, Id>[];
   readonly shown: readonly Id[];
@@ -52,6 +55,15 @@ export function Rows<Row extends object, Id extends string>({
       <thead>
         {table.getHeaderGroups().map((group) => (
           <tr key={group.id} className="border-rule border-b-[1.5px]">
+            {choosing !== undefined && (
+              <th scope="col" className="w-12 pl-3">
+                <ChooseBox
+                  label="Choose all rows of this page"
+                  checked={rows.length > 0 && rows.every((row) => choosing.chosen.has(rowId(row)))}
+                  onChange={(on) => choosing.choose(rows.map(rowId), on)}
+                />
+              </th>
+            )}
             {group.headers.map((header) => {
               const column = byId.get(header.column.id)!;
               return (
@@ -93,6 +105,15 @@ export function Rows<Row extends object, Id extends string>({
             key={row.id}
             className="border-rule border-b-[1.5px] border-dashed last:border-b-0 focus-within:bg-sunk hover:bg-sunk"
           >
+            {choosing !== undefined && (
+              <td className="w-12 pl-3">
+                <ChooseBox
+                  label={`Choose ${row.id}`}
+                  checked={choosing.chosen.has(row.id)}
+                  onChange={(on) => choosing.choose([row.id], on)}
+                />
+              </td>
+            )}
             {row.getVisibleCells().map((cell) => {
               const column = byId.get(cell.column.id)!;
               return (
@@ -112,6 +133,33 @@ export function Rows<Row extends object, Id extends string>({
         ))}
       </tbody>
     </table>
+  );
+}
+
+export interface Choosing {
+  readonly chosen: ReadonlySet<string>;
+  readonly choose: (ids: readonly string[], on: boolean) => void;
+}
+
+function ChooseBox({
+  label,
+  checked,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="grid size-11 cursor-pointer place-items-center">
+      <input
+        type="checkbox"
+        aria-label={label}
+        className="size-6 accent-[var(--go)]"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+    </label>
   );
 }
 

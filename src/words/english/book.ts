@@ -18,7 +18,8 @@ export const book = {
     mapping: "columns",
     ground: "map",
   },
-  imported: (files: readonly string[]) => `Brought in: ${list(files)}`,
+  imported: (files: readonly string[]) =>
+    `Brought in: ${list(files.map((file) => file.split("/").at(-1) ?? file))}`,
   added: (thing: string, ids: readonly string[]) => `New ${thing}: ${list(ids)}`,
   changed: (thing: string, ids: readonly string[]) => `Changed ${thing}: ${list(ids)}`,
   removed: (thing: string, ids: readonly string[]) => `Taken away, ${thing}: ${list(ids)}`,

@@ -9,6 +9,7 @@ import { handling } from "./handling";
 import { harms } from "./harms";
 import { isolation } from "./isolation";
 import { kits } from "./kits";
+import { making } from "./making";
 import { media } from "./media";
 import { refusals } from "./refusals";
 import { safety } from "./safety";
@@ -27,6 +28,7 @@ export const english = {
   harms,
   isolation,
   kits,
+  making,
   media,
   refusals,
   safety,

@@ -16,6 +16,7 @@ export function LargeLine({
   held,
   registered,
   open,
+  others,
 }: {
   id: string;
   name: string;
@@ -23,6 +24,7 @@ export function LargeLine({
   held: readonly string[];
   registered: readonly Target[];
   open: string | undefined;
+  others: readonly { readonly id: string; readonly name: string }[];
 }) {
   const [line, setLine] = useState<Line>();
   const [failed, setFailed] = useState(false);
@@ -56,6 +58,8 @@ export function LargeLine({
       registered={registered}
       first={first}
       source={pathOf(GET_LINE, { id })}
+      others={others}
+      free={[]}
     />
   );
 }

@@ -4,6 +4,8 @@ import Link from "next/link";
 import type { Line } from "@/core/formats";
 import { isThreeWay } from "@/core/line";
 import { DrawingPane, MOST_EDITED } from "./drawing-pane";
+import { type FreePlace, FreePlaces } from "./free-places";
+import { LineActions } from "./line-actions";
 import { PlanColumn } from "./plan-column";
 import type { Target } from "./target-picker";
 import { type LineAsked, toggled, useLineScreen } from "./use-line-screen";
@@ -17,6 +19,8 @@ export function LineScreen({
   registered,
   first,
   source,
+  others,
+  free,
 }: {
   line: Line;
   /** Where the worker can fetch a large line for itself. */
@@ -24,6 +28,10 @@ export function LineScreen({
   held: readonly string[];
   registered: readonly Target[];
   first: string;
+  /** Lines that this one can be joined with. */
+  others: readonly { readonly id: string; readonly name: string }[];
+  /** Places of it without a valve of the register. */
+  free: readonly FreePlace[];
 }) {
   const asked = useLineScreen(stored, held, first, source);
   const { line, trial } = asked;
@@ -50,6 +58,8 @@ export function LineScreen({
         <a href={`/api/v1/lines/${line.id}`} download className="btn btn-quiet shrink-0">
           Take the line as a file
         </a>
+        <FreePlaces line={line.id} places={free} />
+        {line.links.length <= MOST_EDITED && <LineActions line={stored} others={others} />}
       </div>
     </div>
   );

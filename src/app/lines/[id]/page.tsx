@@ -1,11 +1,13 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
+import type { Line } from "@/core/formats";
 import { keptShut, lineAsItStands } from "@/core/job";
 import { pointNames } from "@/core/line";
 import { heldShut } from "@/server/jobs/open-job";
-import { services } from "@/server/services";
+import { type Services, services } from "@/server/services";
 import { heldWhere, speaker } from "@/words";
+import type { FreePlace } from "./free-places";
 import { LargeLine } from "./large-line";
 import { LineScreen } from "./line-screen";
 
@@ -29,9 +31,13 @@ export default async function LinePage({
   const targets = all.register.onLine(id);
   const registered = targets.map((valve) => ({ id: valve.node ?? valve.tag, name: valve.name }));
   const held = heldShut(all, id);
+  const others = all.library
+    .lineSummaries()
+    .flatMap(({ id: other, name }) => (other === id ? [] : [{ id: other, name }]));
   if (summary.links > MOST_SENT)
     return (
       <LargeLine
+        others={others}
         id={id}
         held={[...keptShut(held).keys()]}
         name={summary.name}
@@ -50,6 +56,22 @@ export default async function LinePage({
       held={[...keptShut(held).keys()].filter((link) => line.links.some((each) => each.id === link))}
       registered={registered}
       first={first}
+      others={others}
+      free={freePlaces(line, new Set(targets.map((valve) => valve.node ?? valve.tag)), all.register)}
     />
   );
+}
+
+/** Places where a valve most likely stands: a tag is written there, a hydrant is drawn, or a joint has a name. */
+function freePlaces(line: Line, taken: ReadonlySet<string>, register: Services["register"]): FreePlace[] {
+  return line.nodes.flatMap(({ id, name, asset, kind, hydrant, medium }) => {
+    const likely = asset !== undefined || hydrant === true || (kind === "junction" && name !== undefined);
+    if (
+      !likely ||
+      taken.has(id) ||
+      (asset !== undefined && (taken.has(asset) || register.anyValve(asset) !== undefined))
+    )
+      return [];
+    return medium === "electricity" ? [] : [{ node: id, name: name ?? "", tag: asset }];
+  });
 }

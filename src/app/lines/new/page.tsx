@@ -1,9 +1,8 @@
 import type { Metadata } from "next";
-import { BLANK_LINE } from "../[id]/edit/edit-line";
-import { LineEditor } from "../[id]/edit/editor";
+import { NewLine } from "./new-line";
 
 export const metadata: Metadata = { title: "A new line" };
 
 export default function NewLinePage() {
-  return <LineEditor first={BLANK_LINE} known={undefined} />;
+  return <NewLine />;
 }

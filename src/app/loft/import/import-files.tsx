@@ -2,14 +2,19 @@
 
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
+import { bearsOurNames, type Mapping } from "@/core/formats";
 import type { Problem } from "@/core/result";
 import { call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
 import { IMPORT } from "@/edge/contracts/importing";
+import type { Option } from "@/ui/kit/select-field";
+import { TextField } from "@/ui/kit/text-field";
 import { Notice } from "@/ui/notice";
 import { useUndoEdit } from "@/ui/own/use-undo-edit";
 import { ImportChanges } from "./import-changes";
+import { MatchColumns } from "./match-columns";
 import { ProvenFile } from "./proven-file";
+import { asTable, readTable, type Table } from "./table";
 
 type Preview = AnswerTo<typeof IMPORT>;
 type Shown =
@@ -24,8 +29,16 @@ const NONE: readonly never[] = [];
 const EFFECT = { new: "comes in", changes: "changes what is here", same: "is here already" } as const;
 
 /** Choose, see what would change field by field, then do it: every file or none, undone as one. */
-export function ImportFiles() {
+export function ImportFiles({
+  remembered,
+  sheets,
+}: {
+  remembered: readonly Mapping[];
+  sheets: readonly Option[];
+}) {
   const router = useRouter();
+  const [tables, setTables] = useState<readonly Table[]>([]);
+  const [pasted, setPasted] = useState("");
   const [files, setFiles] = useState<{ name: string; text: string }[]>([]);
   const [shown, setShown] = useState<Shown>({ kind: "none" });
   const { undoing, undo } = useUndoEdit();
@@ -48,30 +61,84 @@ export function ImportFiles() {
     const problems = await undo(id);
     setShown(problems.length > 0 ? { kind: "refused", problems } : { kind: "none" });
   };
+  /** Files of ours are looked at at once; of any other table somebody first says what its columns are. */
+  const take = async (chosen: readonly { name: string; text: string }[]) => {
+    const strange = chosen.flatMap(({ name, text }) => {
+      if (!/\.(csv|tsv|txt)$/i.test(name)) return [];
+      const table = readTable(name, text);
+      return table.rows.length > 0 && !bearsOurNames(table.columns) ? [table] : [];
+    });
+    const known = chosen.filter(({ name }) => strange.every((table) => table.name !== name));
+    setFiles([...known]);
+    setTables(strange);
+    if (strange.length > 0) setShown({ kind: "none" });
+    else if (known.length > 0) await send([...known], false);
+  };
+  const matched = async (table: Table, csv: string) => {
+    const left = tables.filter((each) => each !== table);
+    const all = [...files, { name: `${table.name.replace(/\.[a-z]+$/i, "")}.csv`, text: csv }];
+    setTables(left);
+    setFiles(all);
+    if (left.length === 0) await send(all, false);
+  };
   const nothing = shown.kind === "preview" && shown.preview.lines.every((line) => line.effect === "same");
   return (
     <div className="flex flex-col gap-4">
       <label className="card block cursor-pointer border-dashed p-6 text-center">
         <b className="block text-lead">Choose files</b>
-        <span className="text-soft">.csv or .json, several at once, up to 40 MB together</span>
+        <span className="text-soft">
+          .csv, .json or .geojson, several at once, up to 40 MB together. Columns of any name: they are
+          matched in the next step.
+        </span>
         <input
           type="file"
           multiple
           disabled={shown.kind === "storing"}
-          accept=".csv,.json,text/csv,application/json"
+          accept=".csv,.tsv,.txt,.json,.geojson,text/csv,application/json,application/geo+json"
           className="mx-auto mt-3 block max-w-full"
           onChange={async (event) => {
-            const chosen = await Promise.all(
-              [...(event.target.files ?? [])].map(async (file) => ({
-                name: file.name,
-                text: await file.text(),
-              })),
+            await take(
+              await Promise.all(
+                [...(event.target.files ?? [])].map(async (file) => ({
+                  name: file.name,
+                  text: await file.text(),
+                })),
+              ),
             );
-            setFiles(chosen);
-            if (chosen.length > 0) await send(chosen, false);
           }}
         />
       </label>
+      <details className="card px-4">
+        <summary className="min-h-14 cursor-pointer content-center font-semibold">
+          Or paste rows from a spreadsheet
+        </summary>
+        <div className="flex flex-col gap-3 pb-4">
+          <TextField
+            label="Rows, the first with the heads of the columns"
+            long
+            value={pasted}
+            onChange={setPasted}
+          />
+          <button
+            type="button"
+            className="btn btn-go self-start"
+            disabled={pasted.trim() === ""}
+            onClick={() => void take([{ name: "pasted.csv", text: asTable(pasted) }])}
+          >
+            Look at them
+          </button>
+        </div>
+      </details>
+      {tables.map((table) => (
+        <MatchColumns
+          key={table.name}
+          table={table}
+          remembered={remembered}
+          sheets={sheets}
+          onMatched={(csv) => void matched(table, csv)}
+          onDrop={() => setTables(tables.filter((each) => each !== table))}
+        />
+      ))}
       {shown.kind === "reading" && <p role="status">Reading …</p>}
       {shown.kind === "storing" && (
         <p role="status">Bringing it in: all of it or none. Others go on; their entries go in after it …</p>

@@ -3,14 +3,21 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
+import { placeOf } from "@/core/places";
 import { dues } from "@/core/rounds";
+import { historyOf } from "@/server/own/history";
 import { doubtOfReadings } from "@/server/proof/verify";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
-import { ValveHead } from "@/ui/page";
+import { HistoryPanel } from "@/ui/own/history-panel";
+import { PapersPanel } from "@/ui/own/papers-panel";
+import { Panel, ValveHead } from "@/ui/page";
 import { SheetAxis } from "@/ui/sheet-axis";
+import { Day } from "@/ui/when";
 import { speaker } from "@/words";
+import { AtThePlace } from "./at-the-place";
 import { IdPlate, isOpen, OnTheLine, PastJobs, Readings, Rings } from "./panels";
+import { ValveActions } from "./valve-actions";
 
 type Params = { params: Promise<{ tag: string }> };
 
@@ -23,7 +30,7 @@ export default async function ValvePage({ params }: Params) {
   const { system } = await readSettings();
   const all = services();
   const { library, register, summaries, now } = all;
-  const valve = register.valve(tag);
+  const valve = register.anyValve(tag);
   if (valve === undefined) notFound();
   const sheet = library.sheet(valve.sheet);
   const line = valve.line === undefined ? undefined : library.line(valve.line);
@@ -31,7 +38,9 @@ export default async function ValvePage({ params }: Params) {
   const open = history.find(isOpen);
   const doubt = doubtOfReadings(all, tag);
   const readings = library.readings(tag);
-  const due = sheet === undefined ? [] : dues(valve, sheet, now());
+  const retired = valve.retired !== undefined;
+  const due = sheet === undefined || retired ? [] : dues(valve, sheet, now());
+  const place = placeOf(valve.place, new Map(all.things.all("place").map((each) => [each.name, each])));
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_330px]">
       <ValveHead
@@ -40,7 +49,7 @@ export default async function ValvePage({ params }: Params) {
         says={`${sheet?.title ?? valve.sheet}, ${valve.place}`}
         className="lg:col-span-3"
         action={
-          open === undefined ? (
+          retired ? undefined : open === undefined ? (
             <Link href={`/valves/${encodeURIComponent(tag)}/start`} className="btn btn-go min-h-14 text-lead">
               Start a job
             </Link>
@@ -62,18 +71,43 @@ export default async function ValvePage({ params }: Params) {
         </section>
       )}
       <div className="flex min-w-0 flex-col gap-4">
+        {valve.retired !== undefined && (
+          <Notice tone="stop">
+            <b>Retired</b> <Day at={Date.parse(valve.retired)} />. {valve.retiredWhy}
+          </Notice>
+        )}
         {valve.symptom !== undefined && (
           <Notice tone="wait">
             <b>Reported:</b> {valve.symptom}
+            {valve.reported !== undefined && (
+              <span className="block text-note text-soft">
+                <Day at={Date.parse(valve.reported)} time />
+                {valve.reportedBy !== undefined && `, ${valve.reportedBy}`}
+              </span>
+            )}
           </Notice>
+        )}
+        {valve.note !== undefined && (
+          <Panel title="To know">
+            <p className="whitespace-pre-line">{valve.note}</p>
+          </Panel>
         )}
         <Readings sheet={sheet} readings={readings} doubt={doubt?.message} system={system} />
         <PastJobs jobs={history} />
+        <PapersPanel of="valve" owner={tag} papers={all.things.papersOf("valve", tag)} />
       </div>
       <div className="flex min-w-0 flex-col gap-4">
         <IdPlate valve={valve} sheet={sheet} />
+        <ValveActions
+          tag={tag}
+          retired={retired}
+          symptom={valve.symptom}
+          symptoms={sheet?.symptoms.map(({ says }) => says) ?? []}
+        />
+        {place !== undefined && <AtThePlace place={place} />}
         <Rings due={due} words={speaker(system)} />
         {line !== undefined && <OnTheLine line={line} node={valve.node ?? valve.tag} />}
+        <HistoryPanel edits={historyOf(all, "valve", tag)} />
       </div>
     </div>
   );

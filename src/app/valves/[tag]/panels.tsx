@@ -115,6 +115,19 @@ export function IdPlate({ valve, sheet }: { valve: Valve; sheet: Sheet | undefin
         <dd>{valve.installed === undefined ? "–" : <Day at={Date.parse(valve.installed)} />}</dd>
         <dt>Serviced</dt>
         <dd>{valve.serviced === undefined ? "–" : <Day at={Date.parse(valve.serviced)} />}</dd>
+        {valve.formerly !== undefined && (
+          <>
+            <dt>Formerly</dt>
+            <dd>
+              <Link
+                className="underline underline-offset-4"
+                href={`/valves/${encodeURIComponent(valve.formerly)}`}
+              >
+                {valve.formerly}
+              </Link>
+            </dd>
+          </>
+        )}
       </dl>
       {sheet?.demonstration && (
         <p className="mt-3 font-semibold text-fine">Demonstration data: not for real equipment.</p>

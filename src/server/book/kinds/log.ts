@@ -1,6 +1,6 @@
 import type { StoredReading } from "@/data";
-import type { BroughtJob } from "../../importing/plan-job";
 import { keepValve } from "../../register/keep-valve";
+import type { BroughtJob } from "../brought-job";
 import type { Kind } from "../kind";
 
 /** What a removed job's log is anchored as: nothing is left of it, and that is known. */

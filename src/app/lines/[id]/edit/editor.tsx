@@ -11,8 +11,17 @@ import { LineTables } from "./line-tables";
 import { type LineEditing, useLineEditor } from "./use-line-editor";
 
 /** A line in a drawing and in tables, side by side: drag a place, tap it to change it; nothing is stored before Save. */
-export function LineEditor({ first, known }: { first: Line; known: string | undefined }) {
-  const editing = useLineEditor(first, known);
+export function LineEditor({
+  first,
+  known,
+  begun = false,
+}: {
+  first: Line;
+  known: string | undefined;
+  /** It was begun from a template: it may be saved as it is. */
+  begun?: boolean;
+}) {
+  const editing = useLineEditor(first, known, begun);
   const { line, draft, unsaved, maySave, save } = editing;
   return (
     <div className="grid grid-cols-1 gap-4 px-4 py-3 md:px-5 lg:h-[calc(100dvh-56px)] lg:grid-cols-[minmax(0,1fr)_400px]">

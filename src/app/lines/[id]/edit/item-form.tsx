@@ -2,6 +2,8 @@
 
 import { toast } from "sonner";
 import type { Line, LineLink, LineNode } from "@/core/formats";
+import { PIECES, withPiece } from "@/core/making";
+import { SelectField } from "@/ui/kit/select-field";
 import { LateTextField } from "@/ui/kit/text-field";
 import { Panel } from "@/ui/page";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
@@ -59,9 +61,30 @@ function NodeForm({ editing, index }: { editing: LineEditing; index: number }) {
             );
           }}
         />
+        <AddPiece at={node} editing={editing} />
         <Remove id={node.id} with="and its links" editing={editing} />
       </div>
     </Panel>
+  );
+}
+
+/** Hangs a piece of piping on the place in hand: a hydrant, a trap between its stops, a drain. */
+function AddPiece({ at, editing: { line, change, setInHand } }: { at: LineNode; editing: LineEditing }) {
+  const pieces = PIECES.filter(({ media }) => media.includes(at.medium ?? line.medium));
+  if (pieces.length === 0) return null;
+  return (
+    <SelectField
+      label="Hang a piece on it"
+      value=""
+      options={[{ id: "", name: "choose one" }, ...pieces.map(({ id, name }) => ({ id, name }))]}
+      onChange={(id) => {
+        const piece = pieces.find((each) => each.id === id);
+        if (piece === undefined) return;
+        const made = withPiece(line, piece, at.id);
+        change(made.line);
+        setInHand(made.stands);
+      }}
+    />
   );
 }
 

@@ -15,7 +15,7 @@ import { useDraft } from "@/ui/use-draft";
 import { useHistory, useUndoKeys } from "@/ui/use-history";
 
 /** A line under the hand: what it is now, what is wrong with it, what of it is in hand, and its saving. */
-export function useLineEditor(first: Line, known: string | undefined) {
+export function useLineEditor(first: Line, known: string | undefined, begun = false) {
   const router = useRouter();
   const history = useHistory(first);
   const { now: line, change } = history;
@@ -84,8 +84,8 @@ export function useLineEditor(first: Line, known: string | undefined) {
     given: { problems, onUnread },
     draft,
     busy,
-    unsaved: line !== stored,
-    maySave: problems.length === 0 && seen === line && line !== stored && busy === undefined,
+    unsaved: line !== stored || (begun && known === undefined),
+    maySave: problems.length === 0 && seen === line && (line !== stored || begun) && busy === undefined,
     save: () => void store(line, stored),
     layOut,
     bringIn,

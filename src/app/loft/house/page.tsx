@@ -1,0 +1,24 @@
+import type { Metadata } from "next";
+import { historyOf } from "@/server/own/history";
+import { services } from "@/server/services";
+import { HistoryPanel } from "@/ui/own/history-panel";
+import { Page } from "@/ui/page";
+import { EditHouse } from "./edit-house";
+
+export const metadata: Metadata = { title: "The house" };
+
+export default function HousePage() {
+  const all = services();
+  const house = all.things.one("house", "house");
+  return (
+    <Page
+      title="The house"
+      says="What holds for the whole department: its name, how it writes, when it works."
+    >
+      <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[1fr_340px]">
+        <EditHouse key={JSON.stringify(house ?? null)} house={house} />
+        <HistoryPanel edits={historyOf(all, "house", "house")} />
+      </div>
+    </Page>
+  );
+}

@@ -1,0 +1,24 @@
+import { describe, expect, it } from "vitest";
+import { fitNames } from "./fit-names";
+
+const mark = (name: string, x: number, y: number, valves = 1) => ({ mark: { name, valves }, x, y });
+const sides = (...marks: ReturnType<typeof mark>[]) => fitNames(marks).map(({ side }) => side);
+
+describe("names on a map", () => {
+  it("stand to the right of their plate where there is room", () => {
+    expect(sides(mark("Lido", 0, 0), mark("Quay", 0, 200))).toEqual(["right", "right"]);
+  });
+
+  it("go to another side where a plate is in the way", () => {
+    expect(sides(mark("Lido", 0, 0), mark("Quay", 60, 0))).toEqual(["left", "right"]);
+  });
+
+  it("leave a name out rather than cover another; the place with most valves keeps its own", () => {
+    const crowd = Array.from({ length: 9 }, (_, at) =>
+      mark("A very long name", (at % 3) * 42, Math.floor(at / 3) * 34, at),
+    );
+    const found = sides(...crowd);
+    expect(found.filter((side) => side === undefined).length).toBeGreaterThan(0);
+    expect(found.at(-1)).toBeDefined();
+  });
+});
