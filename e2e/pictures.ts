@@ -63,11 +63,7 @@ try {
   await page.waitForTimeout(SETTLED_MS);
   await page.clock.runFor(900);
   await page.screenshot({ path: `${folder}/axes.png`, fullPage: true });
-  await page.goto(`${server.url}/sheets/quillon-pierhead-2/edit`);
-  await page.getByRole("tab", { name: "Held by" }).click();
-  await page.locator(".react-flow__node").first().waitFor();
-  await page.waitForTimeout(800);
-  await shot("sheet-editor");
+  await open("/places", "places");
   await open("/valves?sort=due", "valves");
   await page.goto(`${server.url}/loft/import`);
   await page.locator("input[type=file]").setInputFiles({

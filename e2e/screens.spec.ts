@@ -158,7 +158,7 @@ test("an empty start greets with what to do, and leads to a first job without a 
     await server.start();
     await page.goto(server.url);
     await expect(page.getByRole("heading", { level: 1 })).toHaveText("Nothing rings yet.");
-    await page.getByRole("link", { name: /Bring in a register/ }).click();
+    await page.getByRole("link", { name: "Bring in a register" }).click();
     await page.locator("input[type=file]").setInputFiles({
       name: "register.csv",
       mimeType: "text/csv",
@@ -167,12 +167,14 @@ test("an empty start greets with what to do, and leads to a first job without a 
     await expect(page.getByRole("alert").filter({ hasText: "Nothing was changed" })).toContainText(
       'There is no sheet "nowhere"',
     );
-    await page.goto(`${server.url}/sheets/library`);
-    const form = page.locator("form").first();
+    await page.goto(`${server.url}/valves/new`);
+    await page.getByLabel("Part of its name, maker or kind").fill("bucket");
+    await page.getByRole("link", { name: /Inverted-bucket steam trap/ }).click();
+    const form = page.locator("form");
     await form.getByRole("button", { name: "Register this valve" }).click();
     await expect(form).toContainText("Missing: fill this in.");
-    await form.getByLabel("Tag").fill("H-1");
-    await form.getByLabel("Where it stands").fill("By the gate");
+    await form.getByLabel("Tag", { exact: true }).fill("H-1");
+    await form.getByLabel("Which one it is").fill("By the gate");
     await form.getByPlaceholder("e.g. North yard").fill("North yard");
     await form.getByRole("button", { name: "Register this valve" }).click();
     await page.waitForURL(/valves\/H-1$/);

@@ -1,10 +1,11 @@
 import Link from "next/link";
 import { watched } from "@/server/proof/watch";
-import { services } from "@/server/services";
+import { isDemo, services } from "@/server/services";
+import { firstHour } from "@/server/today/first-hour";
 import { ringingNow } from "@/server/today/news";
 import { today } from "@/server/today/today";
 import { Panel } from "@/ui/page";
-import { FirstSteps } from "./first-steps";
+import { FirstSteps, StillToSetUp } from "./first-steps";
 import { DueCard, JobCard } from "./today/cards";
 import { Doubts } from "./today/doubts";
 import { Fortnight } from "./today/fortnight";
@@ -16,7 +17,8 @@ export default function TodayPage() {
   const ringing = ringingNow(all);
   const { cards, jobs, due, held, heldInAll, short, fortnight, runsOut, empty } = today(all, ringing);
   const { doubts, whole } = watched(all);
-  if (empty) return <FirstSteps />;
+  const hour = firstHour(all);
+  if (empty || all.register.count() === 0) return <FirstSteps hour={hour} />;
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[1fr_344px]">
       <h1 className="sr-only">Today</h1>
@@ -46,6 +48,7 @@ export default function TodayPage() {
       )}
       <RingsNext due={due.later} />
       <div className="flex flex-col gap-3">
+        {!isDemo() && <StillToSetUp hour={hour} />}
         <StaysIsolated held={held} inAll={heldInAll} />
         <InTheStore short={short} />
         <RunningOut all={runsOut} at={all.now()} />

@@ -6,7 +6,7 @@ import { sql } from "drizzle-orm";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { chainStart, seal } from "@/core/job";
 import { wetJob } from "@/core/job/job.fixtures";
-import { jobRepository, libraryRepository, openDatabase } from ".";
+import { editRepository, jobRepository, libraryRepository, openDatabase } from ".";
 
 let folder: string;
 beforeEach(() => {
@@ -34,6 +34,47 @@ describe("a database file", () => {
     // A second connection, as after a killed process: nothing was closed.
     const again = jobRepository(openDatabase(path())).find(inputs.id);
     expect(again).toEqual({ inputs, events: [first], closedAt: undefined });
+  });
+});
+
+describe("what was brought in before there was a book of changes", () => {
+  it("stands in the book when an older database is opened", () => {
+    mkdirSync(join(folder, "old"), { recursive: true });
+    const old = join(folder, "old", "loftbell.db");
+    const raw = new Database(old);
+    const { entries } = JSON.parse(readFileSync("src/data/migrations/meta/_journal.json", "utf8"));
+    const before = entries.filter(({ idx }: { idx: number }) => idx < 5);
+    for (const { tag } of before)
+      raw.exec(
+        readFileSync(`src/data/migrations/${tag}.sql`, "utf8").replaceAll("--> statement-breakpoint", ""),
+      );
+    raw.exec(
+      "create table __drizzle_migrations (id integer primary key autoincrement, hash text not null, created_at numeric)",
+    );
+    for (const { when } of before)
+      raw.prepare("insert into __drizzle_migrations (hash, created_at) values ('had', ?)").run(when);
+    raw
+      .prepare("insert into imports values ('i-1', 5, 'Tam', ?, null)")
+      .run(JSON.stringify(["a.csv", "b.json"]));
+    raw
+      .prepare("insert into import_changes values ('i-1', 0, 'valve', 'A-1', null, ?)")
+      .run(JSON.stringify({ tag: "A-1" }));
+    raw.close();
+    const edits = editRepository(openDatabase(old));
+    expect(edits.recent(9)).toEqual([
+      {
+        id: "i-1",
+        at: 5,
+        by: "Tam",
+        what: { kind: "import", files: ["a.csv", "b.json"] },
+        undoneAt: null,
+        undoneBy: null,
+        changes: 1,
+      },
+    ]);
+    expect(edits.changes("i-1")).toEqual([
+      { edit: "i-1", seq: 0, kind: "valve", id: "A-1", before: null, after: { tag: "A-1" } },
+    ]);
   });
 });
 

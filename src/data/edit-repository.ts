@@ -23,7 +23,7 @@ export function editRepository(db: Db) {
         what: edits.what,
         undoneAt: edits.undoneAt,
         undoneBy: edits.undoneBy,
-        changes: sql<number>`(select count(*) from ${editChanges} where ${editChanges.edit} = ${edits.id})`,
+        changes: sql<number>`(select count(*) from edit_changes c where c.edit = edits.id)`,
       })
       .from(edits)
       .where(wanted)

@@ -6,6 +6,7 @@ import { ADD_PERSON } from "@/edge/contracts/here";
 import { PEOPLE } from "@/edge/contracts/own";
 import type { OwnSection } from "@/ui/own/own-field";
 import { OwnForm } from "@/ui/own/own-form";
+import { saveSettings, useCrew, useSettings } from "@/ui/settings";
 
 /** One of the crew, new or known. A new one is given an id made of the name. */
 export function EditPerson({
@@ -15,6 +16,8 @@ export function EditPerson({
   person: Person | undefined;
   sections: readonly OwnSection[];
 }) {
+  const settings = useSettings();
+  const crew = useCrew();
   return (
     <OwnForm<Person>
       what={person?.name ?? "the new person"}
@@ -29,7 +32,11 @@ export function EditPerson({
               body: { was: person, row: { ...row, may: row.may ?? "" } },
             })
       }
-      after={() => "/crew"}
+      after={({ name }) => {
+        // Whoever adds the first one is that one.
+        if (crew.length === 0) saveSettings({ ...settings, who: name.trim() });
+        return "/crew";
+      }}
       cancel="/crew"
     />
   );

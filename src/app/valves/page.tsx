@@ -19,7 +19,7 @@ export const metadata: Metadata = { title: "Valves" };
 
 const STATES: Readonly<Record<ValveState, string>> = {
   late: "Late",
-  due: "Due in a fortnight",
+  due: "Due in 14 days",
   "at-work": "At work",
   reported: "Reported",
   quiet: "Quiet",

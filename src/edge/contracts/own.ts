@@ -24,12 +24,12 @@ const Edited = Type.Object(
 );
 const Saved = Type.Object({ ...Edited.properties, id: Type.String() }, closed);
 
+/** Twice in one body it cannot go by its id. */
+const nameless = <S extends TSchema>({ $id: _, ...schema }: S): S => schema as unknown as S;
+
 const handed = <S extends TSchema>(schema: S) =>
   Type.Object(
-    {
-      was: Type.Optional(schema),
-      row: schema,
-    },
+    { was: Type.Optional(nameless(schema)), row: nameless(schema) },
     {
       ...closed,
       description:

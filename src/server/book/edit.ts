@@ -59,7 +59,8 @@ export function putAll(services: Services, ledger: Ledger, wanted: readonly Want
     const key = `${change.kind} ${change.id}`;
     // What was changed twice in one act was before it as it was first.
     made.set(key, { ...change, before: made.get(key)?.before ?? change.before });
-    queue.push(...alongWith(services, [change]));
+    // At once, before what is wanted next: that may take away what has to change along here.
+    queue.unshift(...alongWith(services, [change]));
   }
   return [...made.values()].filter(({ before, after }) => !alike(before, after));
 }

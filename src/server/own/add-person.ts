@@ -1,5 +1,5 @@
 import type { Person } from "@/core/formats";
-import { err, type Problem, type Result } from "@/core/result";
+import { err, ok, type Problem, type Result } from "@/core/result";
 import type { Services } from "../services";
 import { type Saved, saveThing } from "./save-thing";
 
@@ -20,10 +20,15 @@ function idFor(name: string, taken: ReadonlySet<string>): string {
 }
 
 /** Adds one to the crew; entries are signed by name, so no two have the same. */
-export function addPerson(services: Services, row: Omit<Person, "id">, by: string): Result<Saved, Problem[]> {
+export function addPerson(
+  services: Services,
+  row: Omit<Person, "id">,
+  by: string,
+): Result<Saved & Pick<Person, "name">, Problem[]> {
   const name = row.name.trim().replaceAll(/\s+/g, " ");
   if (name === "") return err([{ path: "/name", message: "Write the name." }]);
   const taken = new Set(services.library.people().map(({ id }) => id));
   const person = { ...row, id: idFor(name, taken), name, may: row.may.trim() };
-  return saveThing(services, "person", undefined, { row: person }, by);
+  const saved = saveThing(services, "person", undefined, { row: person }, by);
+  return saved.ok ? ok({ ...saved.value, name }) : saved;
 }

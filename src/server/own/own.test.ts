@@ -58,7 +58,7 @@ describe("a valve", () => {
     taken(addValves(bare, [fresh], TAM));
     expect(bare.library.sheet("lantern-bucket-20")).toBeDefined();
     expect(bare.register.list({ sort: "tag", down: false, from: 0, most: 9, now: NOW }).rows[0]?.family).toBe(
-      "steam trap",
+      "steam-trap",
     );
   });
 

@@ -48,8 +48,8 @@ export function NodeMark({ node, at: [x, y], view }: { node: LineNode; at: XY; v
     case "consumer":
       return node.hydrant
         ? tap(
-            lost ? words.out(words.hydrant(name)) : words.hydrant(name),
-            <Hydrant name={name} at={[x, y]} lost={lost} target={target} />,
+            lost ? words.out(words.hydrant(node.asset ?? name)) : words.hydrant(node.asset ?? name),
+            <Hydrant name={node.asset ?? name} at={[x, y]} lost={lost} target={target} />,
           )
         : tap(
             lost ? words.out(name) : name,

@@ -82,16 +82,6 @@ export function ListTable<Row extends object, Id extends string>({
             shown={shown}
             onShown={(ids) => go({ columns: ids.join(","), page: ask.page })}
           />
-          {several !== undefined && (
-            <button
-              type="button"
-              className="btn btn-quiet"
-              aria-pressed={chosen !== undefined}
-              onClick={() => setChosen(chosen === undefined ? new Set() : undefined)}
-            >
-              <ListChecks size={19} aria-hidden /> Several
-            </button>
-          )}
           <a
             className="btn btn-quiet ml-auto"
             href={listAddress(exportPath, ask, { page: undefined, columns: undefined })}
@@ -101,17 +91,29 @@ export function ListTable<Row extends object, Id extends string>({
           </a>
         </div>
       </div>
-      <p role="status" className="text-soft">
-        {waiting ? "Looking …" : `${total.toLocaleString("en")} ${total === 1 ? "row" : "rows"}`}
-        {narrowed && (
-          <>
-            {" "}
-            <Link href={path} className="underline underline-offset-4">
-              Show all
-            </Link>
-          </>
+      <div className="flex flex-wrap items-center justify-between gap-x-4">
+        <p role="status" className="text-soft">
+          {waiting ? "Looking …" : `${total.toLocaleString("en")} ${total === 1 ? "row" : "rows"}`}
+          {narrowed && (
+            <>
+              {" "}
+              <Link href={path} className="underline underline-offset-4">
+                Show all
+              </Link>
+            </>
+          )}
+        </p>
+        {several !== undefined && (
+          <button
+            type="button"
+            className="btn btn-quiet no-print"
+            aria-pressed={chosen !== undefined}
+            onClick={() => setChosen(chosen === undefined ? new Set() : undefined)}
+          >
+            <ListChecks size={19} aria-hidden /> Several
+          </button>
         )}
-      </p>
+      </div>
       {rows.length === 0 ? (
         <div className="card px-4">
           <Empty>{none}</Empty>

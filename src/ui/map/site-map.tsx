@@ -96,11 +96,11 @@ export function SiteMap({
             >
               <rect x={-24} y={-24} width={48} height={48} fill="transparent" />
               <rect
-                x={-17}
-                y={-13}
-                width={34}
-                height={26}
-                rx={5}
+                x={-15}
+                y={-11.5}
+                width={30}
+                height={23}
+                rx={4}
                 className={clsx(
                   mark.here
                     ? "fill-[var(--ink)] stroke-[var(--ink)]"
@@ -112,14 +112,14 @@ export function SiteMap({
                 textAnchor="middle"
                 y={6}
                 className={clsx("plate", mark.here ? "fill-[var(--paper)]" : "fill-[var(--ink)]")}
-                fontSize={18}
+                fontSize={16}
               >
                 {mark.valves}
               </text>
               {mark.late > 0 && (
-                <g transform="translate(17 -13)">
-                  <circle r={10} className="fill-[var(--stop)]" />
-                  <text textAnchor="middle" y={5} fontSize={14} className="plate fill-[var(--paper)]">
+                <g transform="translate(15 -12)">
+                  <circle r={9} className="fill-[var(--stop)]" />
+                  <text textAnchor="middle" y={5} fontSize={13} className="plate fill-[var(--paper)]">
                     {mark.late}
                   </text>
                 </g>
@@ -215,6 +215,7 @@ function layOut(ground: Ground | undefined, marks: readonly SiteMark[]) {
         feature.kind === kind ? [{ kind, key: index, d: path(feature.points, kind !== "road") }] : [],
       ),
     ),
-    marks: placed,
+    // What is late is drawn over its neighbours.
+    marks: placed.toSorted((a, b) => a.mark.late - b.mark.late),
   };
 }

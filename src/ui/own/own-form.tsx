@@ -73,7 +73,9 @@ export function OwnForm<Row extends object>({
 
   const tell = (problems: readonly Problem[]) => {
     let first = true;
-    const left = problems.filter(({ path, message }) => {
+    const left = problems.filter(({ path: told, message }) => {
+      // A field of the row, wherever the row stands in what was sent.
+      const path = told.replace(/^\/(row|rows\/\d+)(?=\/)/, "");
       const box = boxes.findIndex((each) => each.path === path || path.startsWith(`${each.path}/`));
       const pair = pairs.findIndex(({ name }) => path === `/${name}` || path.startsWith(`/${name}/`));
       if (box === -1 && pair === -1) return true;

@@ -7,6 +7,6 @@ import { addPerson } from "@/server/own/add-person";
 export const POST = route(ADD_PERSON, ({ body, actor, services }) => {
   const added = addPerson(services, body, actor.name);
   return added.ok
-    ? ok({ id: added.value.id, name: body.name.trim().replaceAll(/\s+/g, " "), edit: added.value.edit })
+    ? ok({ id: added.value.id, name: added.value.name, edit: added.value.edit })
     : err(refusal(422, "Not added", added.error));
 });
