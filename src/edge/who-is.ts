@@ -48,7 +48,7 @@ export function whoIs(
   const said = saidToBe(request);
   const actor = said === undefined ? undefined : personNamed(services, said);
   if (actor !== undefined || asker === "anybody") return ok(actor);
-  const crew = services.library.people().length;
+  const crew = services.library.crew().length;
   if (crew === 0 && asker === "crew-if-any") return ok(FIRST);
   const message =
     crew === 0

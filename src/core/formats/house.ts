@@ -21,17 +21,13 @@ export const ShiftSchema = Type.Object(
 );
 export type Shift = Static<typeof ShiftSchema>;
 
-/** What holds for the whole department: its name, how it writes, when it works. */
+/** What holds for the whole department: its name, and when it works. */
 export const HouseSchema = Type.Object(
   {
     format: Type.Literal("loftbell.house"),
     version: Type.Literal(1),
     id: Type.Literal("house"),
     name: Words,
-    currency: Type.Optional(Type.String({ minLength: 1, maxLength: 8 })),
-    decimal: Type.Optional(oneOf("point", "comma")),
-    paper: Type.Optional(oneOf("a4", "letter")),
-    units: Type.Optional(oneOf("metric", "us")),
     shifts: Type.Optional(Type.Array(ShiftSchema, { maxItems: 60 })),
     closed: Type.Optional(
       Type.Record(Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), Words, {

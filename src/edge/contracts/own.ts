@@ -79,7 +79,7 @@ export const SAVE_HOUSE = contract({
   method: "PUT",
   path: "/api/v1/house",
   chapter: "Own data",
-  says: "Keeps what holds for the whole department: its name, currency, shifts, closed days.",
+  says: "Keeps what holds for the whole department: its name, shifts, closed days.",
   asker: "crew-if-any",
   body: handed(HouseSchema),
   answer: Saved,

@@ -10,7 +10,7 @@ const squeezed = (id: string) => id.replaceAll(/[^A-Za-z0-9]/g, "");
 export const findableValve = (valve: Valve): Entry[] => [
   {
     name: valve.tag,
-    says: `${valve.name}, ${valve.place}`,
+    says: `${valve.name}, ${valve.place}${valve.retired === undefined ? "" : " (retired)"}`,
     href: path("valves", valve.tag),
     words: `${squeezed(valve.tag)} ${valve.serial ?? ""}`,
   },

@@ -260,6 +260,7 @@ describe("a place", () => {
     expect(told(put({ within: "Cellar" }))[0]).toMatch(/^\/within .*within itself/);
     expect(told(put({ within: "Moon" }))[0]).toMatch(/^\/within There is no place "Moon"/);
     expect(told(put({ lat: 57.1 }))[0]).toMatch(/^\/lon/);
+    expect(told(put({ name: "north QUAY" }))[0]).toMatch(/^\/name There is a place "North quay"/);
     expect(told(removeThing(services, "place", "North quay", TAM))[0]).toMatch(/valves that stand there/);
     expect(told(removeThing(services, "place", "Sallow Holm", TAM))[0]).toMatch(
       /It has to stay: .*Bonded store/,
@@ -284,6 +285,7 @@ describe("one of the crew", () => {
     expect(told(put({ competent: { gas: "soon" } }))[0]).toMatch(/^\/competent\/gas .*gas=2027-05-01/);
     expect(told(put({ competent: { diving: "open" } }))[0]).toMatch(/^\/competent\/diving/);
     expect(told(put({ name: " isla  venn" }))[0]).toMatch(/^\/name .*in the crew already/);
+    expect(told(put({ left: "2027-03-02" }))[0]).toMatch(/^\/left That day has not come yet/);
     expect(told(put({ shift: "night" }))[0]).toMatch(/^\/shift The house has no shift "night": early, day/);
     expect(told(put({ away: { "2027-05-01": "2027-04-01" } }))[0]).toMatch(/before the first/);
     expect(told(removeThing(services, "person", "isla", TAM))[0]).toMatch(/signed with this name/);

@@ -66,7 +66,7 @@ export function saveThing<K extends Owned>(
       by,
       what: renamed
         ? { kind: "renamed", thing: kind, from: id, to }
-        : { kind: id === undefined ? "added" : "changed", thing: kind, ids: [to] },
+        : { kind: now === undefined ? "added" : "changed", thing: kind, ids: [to] },
     },
     renamed ? renaming(services, kind, id, wanted) : [wanted as Wanted],
   );

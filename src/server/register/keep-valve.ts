@@ -30,7 +30,8 @@ export function keepValve(
     before === undefined ||
     before.name !== valve.name ||
     before.place !== valve.place ||
-    before.serial !== valve.serial
+    before.serial !== valve.serial ||
+    before.retired !== valve.retired
   )
     find.put("valve", valve.tag, findableValve(valve));
   if (before?.place !== valve.place) keepPlace(services, valve.place);

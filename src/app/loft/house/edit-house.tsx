@@ -14,28 +14,7 @@ const SECTIONS: readonly OwnSection[] = [
   {
     title: "The department",
     fields: [
-      { kind: "words", name: "name", label: "Name", hint: "It stands on records and labels." },
-      { kind: "words", name: "currency", label: "Currency", placeholder: "e.g. SHP" },
-      {
-        kind: "choice",
-        name: "paper",
-        label: "Paper",
-        options: [
-          { id: "a4", name: "A4" },
-          { id: "letter", name: "Letter" },
-        ],
-        none: "A4",
-      },
-      {
-        kind: "choice",
-        name: "decimal",
-        label: "Decimals in files",
-        options: [
-          { id: "point", name: "1.5" },
-          { id: "comma", name: "1,5" },
-        ],
-        none: "1.5",
-      },
+      { kind: "words", name: "name", label: "Name", hint: "It stands on records and isolation sheets." },
     ],
   },
   {

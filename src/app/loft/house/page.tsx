@@ -11,10 +11,7 @@ export default function HousePage() {
   const all = services();
   const house = all.things.one("house", "house");
   return (
-    <Page
-      title="The house"
-      says="What holds for the whole department: its name, how it writes, when it works."
-    >
+    <Page title="The house" says="What holds for the whole department: its name, and when it works.">
       <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[1fr_340px]">
         <EditHouse key={JSON.stringify(house ?? null)} house={house} />
         <HistoryPanel edits={historyOf(all, "house", "house")} />

@@ -9,7 +9,7 @@ export const PERSON: Kind<Person> = {
   find: ({ library }, id) => library.people().find((each) => each.id === id),
   keep: keepPerson,
   remove: removePerson,
-  faults({ library, things }, person) {
+  faults({ library, things, now }, person) {
     const same = library
       .people()
       .find((each) => each.id !== person.id && plain(each.name) === plain(person.name));
@@ -31,6 +31,9 @@ export const PERSON: Kind<Person> = {
               message: `The house has no shift "${person.shift}": ${shifts.map(({ id }) => id).join(", ") || "add one first"}.`,
             },
           ]),
+      ...(person.left === undefined || Date.parse(person.left) <= now()
+        ? []
+        : [{ path: "/left", message: "That day has not come yet. Write it down when it has." }]),
       ...Object.entries(person.away ?? {}).flatMap(([from, to]) =>
         to < from ? [{ path: `/away/${from}`, message: "The last day lies before the first." }] : [],
       ),

@@ -41,6 +41,14 @@ function inCircle({ things }: Services, place: Place): boolean {
 
 function placeFaults(services: Services, place: Place): Problem[] {
   const faults: Problem[] = [];
+  const alike = services.things
+    .all("place")
+    .find(({ name }) => name !== place.name && name.toLowerCase() === place.name.toLowerCase());
+  if (alike !== undefined)
+    faults.push({
+      path: "/name",
+      message: `There is a place "${alike.name}" already. Add what tells the two apart.`,
+    });
   if (place.within !== undefined && services.things.one("place", place.within) === undefined)
     faults.push({
       path: "/within",

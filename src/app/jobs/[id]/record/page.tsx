@@ -32,6 +32,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
   if (!job.ok) return <Notice tone="stop">{stripMessage(words, job.error, inputs.sheet)}</Notice>;
   const { origin, doubt: foreign } = all.jobs.provenance(id);
   const doubt = stored.doubt ?? doubtOfReadings(all, inputs.valve.tag)?.message;
+  const house = all.things.one("house", "house")?.name;
   const record = jobRecord(job.value, stored.events);
   return (
     <article className="mx-auto max-w-[940px] px-4 py-5 md:px-6 print:p-0">
@@ -39,7 +40,9 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
         tag={inputs.valve.tag}
         href={`/valves/${inputs.valve.tag}`}
         title="Record of service"
-        says={`${inputs.sheet.title}; ${inputs.valve.name}, ${inputs.valve.place}`}
+        says={[house, `${inputs.sheet.title}; ${inputs.valve.name}, ${inputs.valve.place}`]
+          .filter(Boolean)
+          .join(". ")}
         className="border-ink border-b-2 pb-3"
         action={
           <>

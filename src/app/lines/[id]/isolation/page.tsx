@@ -27,6 +27,7 @@ export default async function IsolationSheetPage({
 }) {
   const line = services().library.line(pathId((await params).id));
   if (line === undefined) notFound();
+  const house = services().things.one("house", "house")?.name;
   const query = await searchParams;
   const demand = {
     open: all(query, "open"),
@@ -40,7 +41,9 @@ export default async function IsolationSheetPage({
   return (
     <Page
       title="Isolation sheet"
-      says={`${line.name}. To open ${demand.open.join(", ") || "nothing yet"}.`}
+      says={[house, `${line.name}. To open ${demand.open.join(", ") || "nothing yet"}.`]
+        .filter(Boolean)
+        .join(". ")}
       {...(plan.ok && { action: <PrintButton /> })}
     >
       {plan.ok ? (

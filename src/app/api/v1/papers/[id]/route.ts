@@ -14,8 +14,9 @@ export const GET = route(GET_PAPER, ({ params: { id }, services: { things } }) =
         new Response(new Uint8Array(bytes), {
           headers: {
             "content-type": paper.mime,
-            // Whatever somebody's PDF holds, it is shown apart from this application.
+            // Whatever somebody's PDF holds, it is opened apart from this application.
             "content-security-policy": "sandbox",
+            "content-disposition": `${paper.mime === "application/pdf" ? "attachment" : "inline"}; filename*=UTF-8''${encodeURIComponent(paper.name)}${paper.mime === "application/pdf" ? ".pdf" : ".jpg"}`,
             "x-content-type-options": "nosniff",
             "cache-control": "private, max-age=31536000, immutable",
           },
