@@ -132,6 +132,20 @@ const Node = Type.Object(
           "Why this consumer keeps its service: nothing is shut that takes it away, where that can be had.",
       }),
     ),
+    tell: Type.Optional(
+      Type.Object(
+        {
+          who: titled("Who is told", Words),
+          phone: Type.Optional(Type.String({ title: "Telephone", minLength: 3, maxLength: 60 })),
+          notice_days: Type.Optional(Type.Number({ title: "Told before, days", minimum: 0, maximum: 365 })),
+        },
+        {
+          ...closed,
+          title: "Whom to tell",
+          description: "Who is told before this consumer goes without, and hears when it is back.",
+        },
+      ),
+    ),
     header: Type.Optional(
       Type.String({
         title: "Vents into",

@@ -2,7 +2,9 @@ import fc from "fast-check";
 import sharp from "sharp";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Line, Valve } from "@/core/formats";
+import { run } from "@/core/job";
 import type { Problem, Result } from "@/core/result";
+import { speaker, stepWords } from "@/words";
 import type { Edited } from "../book/edit";
 import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
@@ -265,6 +267,24 @@ describe("a place", () => {
     expect(told(removeThing(services, "place", "Sallow Holm", TAM))[0]).toMatch(
       /It has to stay: .*Bonded store/,
     );
+  });
+});
+
+describe("whom to tell", () => {
+  it("stands on the card before anything is shut: who, by which telephone, how many days before", () => {
+    const { says, reach } = services.library
+      .sheet(valve("HW-M2").sheet)!
+      .symptoms.find((each) => each.reach.length > 0)!;
+    const reason = { kind: "symptom", says } as const;
+    const inputs = taken(jobInputs(services, { valve: "HW-M2", reason, reach, policy: "on-condition" }, TAM));
+    const job = run(inputs, []);
+    const notify = job.ok ? job.value.plan.steps.find((each) => each.kind === "notify") : undefined;
+    expect(notify).toMatchObject({
+      told: [{ name: "Showers, south wing", who: "Front desk", phone: "00 212", days: 3 }],
+    });
+    expect(stepWords(speaker(), notify!).cues).toEqual([
+      "Showers, south wing: Front desk, 00 212, 3 days before",
+    ]);
   });
 });
 

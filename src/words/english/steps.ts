@@ -31,6 +31,8 @@ export const steps = {
     watch:
       "Agree a fire watch with the duty officer. Your local authority sets after how many hours one must stand.",
     ask: "Who was told?",
+    call: ({ name, who, phone, days }: { name: string; who: string; phone?: string; days?: number }) =>
+      `${name}: ${[who, phone, days === undefined || days === 0 ? undefined : `${days} ${days === 1 ? "day" : "days"} before`].filter((each) => each !== undefined).join(", ")}`,
   },
   live: {
     title: (medium: string) => `Nothing is shut: ${medium} stays in the pipe. Is that right, here and now?`,

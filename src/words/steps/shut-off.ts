@@ -43,8 +43,8 @@ export const SHUTTING_OFF = {
     why: say.steps.permits.why,
     ask: say.steps.permits.ask,
   }),
-  notify: ({ say }, { hydrants, zones, others, itself, coldAlone = [] }) => {
-    const { fire, users, cold, why, whyZones, whyUsers, ask } = say.steps.notify;
+  notify: ({ say }, { hydrants, zones, others, itself, coldAlone = [], told = [] }) => {
+    const { fire, users, cold, why, whyZones, whyUsers, ask, call } = say.steps.notify;
     const out = [...hydrants, ...zones, ...others, ...itself];
     const title = hydrants.length + zones.length + itself.length > 0 ? fire : users;
     return {
@@ -53,6 +53,7 @@ export const SHUTTING_OFF = {
         ...(coldAlone.length > 0 ? [cold(say.common.and(coldAlone))] : []),
       ].join(" "),
       why: hydrants.length > 0 ? why : zones.length > 0 ? whyZones : whyUsers,
+      ...(told.length > 0 && { cues: told.map(call) }),
       ask,
     };
   },

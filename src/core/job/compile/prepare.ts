@@ -5,6 +5,7 @@ import { type Step, step } from "../step";
 import type { Danger } from "../step-head";
 import { singleStep } from "../step-id";
 import type { Pocket } from "../steps/kit";
+import type { Told } from "../steps/notify";
 import { type Context, doorOf, kitsOf, said, toolsOf } from "./context";
 import { linesToBring } from "./kit-lines";
 
@@ -113,6 +114,14 @@ const withoutAllTheSame = ({ line }: JobInputs, lost: readonly LostConsumer[]): 
     return why === undefined ? [] : [{ kind: "must-not-be-without", name, why }];
   });
 
+/** Who is told of a consumer, where its line says so. */
+function toldOf({ line }: JobInputs, node: string, name: string): Told[] {
+  const tell = line?.nodes.find((each) => each.id === node)?.tell;
+  if (tell === undefined) return [];
+  const { who, phone, notice_days: days } = tell;
+  return [{ name, who, ...(phone !== undefined && { phone }), ...(days !== undefined && { days }) }];
+}
+
 /** Whoever relies on what goes out of service hears it before, not after. */
 function notify({ isolation, inputs }: Context): Step[] {
   const lost = isolation?.ok === true ? isolation.value.lost : [];
@@ -124,6 +133,7 @@ function notify({ isolation, inputs }: Context): Step[] {
   const live = inputs.sheet.isolation.workUnderPressure !== undefined || awayFrom(inputs) !== undefined;
   const itself = isolation === undefined && !live ? [inputs.valve.name] : [];
   if (lost.length + itself.length === 0) return [];
+  const told = lost.flatMap(({ node, name }) => toldOf(inputs, node, name));
   return [
     step(
       {
@@ -143,6 +153,7 @@ function notify({ isolation, inputs }: Context): Step[] {
         others,
         itself,
         ...(coldAlone.length > 0 && { coldAlone }),
+        ...(told.length > 0 && { told }),
       },
     ),
   ];

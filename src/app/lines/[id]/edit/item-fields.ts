@@ -22,7 +22,7 @@ const OF_NODE: Partial<Record<LineNode["kind"], readonly string[]>> = {
   source: FEEDS,
   boundary: FEEDS,
   vessel: [...FEEDS, "volume_L"],
-  consumer: ["hydrant", "protects", "feedsBack"],
+  consumer: ["hydrant", "protects", "feedsBack", "mustKeep", "tell"],
   drain: ["opening_mm"],
   vent: ["opening_mm"],
   "three-way": ["threeWay"],

@@ -36,6 +36,12 @@ export function IsolationSheet({ line, plan, words }: { line: Line; plan: Isolat
       return `Permit: ${title}. ${says}`;
     }),
   ];
+  const told = plan.lost.flatMap(({ node, name: lost }) => {
+    const tell = line.nodes.find(({ id }) => id === node)?.tell;
+    if (tell === undefined) return [];
+    const { notice_days: days, ...contact } = tell;
+    return [words.say.steps.notify.call({ ...contact, name: lost, ...(days !== undefined && { days }) })];
+  });
   const rows = plan.shutting.length + plan.restoring.length + plan.prove.length + 2 * cares.length;
   return (
     <article
@@ -77,6 +83,7 @@ export function IsolationSheet({ line, plan, words }: { line: Line; plan: Isolat
         <p>
           <b>Out of service meanwhile:</b> {plan.lost.map((each) => lostName(words, each)).join(", ")}. Told:
           ____________________
+          {told.length > 0 && <span className="block text-soft">{told.join(". ")}.</span>}
         </p>
       )}
       {cares.length > 0 && (
