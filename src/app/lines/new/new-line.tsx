@@ -8,6 +8,7 @@ import { LineGlance } from "@/ui/line-glance";
 import { Page } from "@/ui/page";
 import { BLANK_LINE } from "../[id]/edit/edit-line";
 import { LineEditor } from "../[id]/edit/editor";
+import type { KnownTag } from "../[id]/edit/tag-field";
 
 const MOST = 40;
 
@@ -21,10 +22,10 @@ const idOf = (name: string) =>
     .slice(0, 60);
 
 /** A line to begin with: drawn by the kind of site, with as many as there are; or an empty one. */
-export function NewLine() {
+export function NewLine({ tags }: { tags: readonly KnownTag[] }) {
   const [first, setFirst] = useState<Line>();
   const [name, setName] = useState("");
-  if (first !== undefined) return <LineEditor first={first} known={undefined} begun />;
+  if (first !== undefined) return <LineEditor first={first} known={undefined} tags={tags} begun />;
   return (
     <Page
       title="A new line"

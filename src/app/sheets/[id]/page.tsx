@@ -1,10 +1,14 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
 import { unsourced } from "@/core/build";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
+import { PapersPanel } from "@/ui/own/papers-panel";
+import { TakeAway } from "@/ui/own/take-away";
+import { Panel } from "@/ui/page";
 import { SheetAxis } from "@/ui/sheet-axis";
 import { Checks, Hazards, Head, Intervals, Kits, OffAndBack, Revisions } from "./panels";
 
@@ -16,13 +20,15 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function SheetPage({ params, searchParams }: Props) {
   const { system } = await readSettings();
-  const { library } = services();
+  const all = services();
+  const { library } = all;
   const id = pathId((await params).id);
   const { part, revision } = await searchParams;
   const revisions = library.revisions(id);
   const sheet = library.sheet(id, revision === undefined ? undefined : Number(revision));
   if (sheet === undefined) notFound();
   const bare = unsourced(sheet);
+  const registered = all.register.ofSheet(id).length;
   const newest = sheet.revision === revisions.at(-1);
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[auto_minmax(270px,1fr)]">
@@ -72,6 +78,22 @@ export default async function SheetPage({ params, searchParams }: Props) {
         <Checks sheet={sheet} system={system} />
         <Kits sheet={sheet} />
         <Intervals sheet={sheet} />
+      </div>
+      <div className="no-print grid items-start gap-4 md:grid-cols-2 lg:col-span-2">
+        <PapersPanel of="sheet" owner={id} papers={all.things.papersOf("sheet", id)} />
+        <Panel title="This sheet">
+          <p className="mb-2 text-soft">
+            {registered === 0
+              ? "No valve is registered under it."
+              : `${registered} ${registered === 1 ? "valve is" : "valves are"} registered under it.`}
+          </p>
+          <div className="flex flex-wrap gap-2">
+            <Link href={`/valves/new?sheet=${encodeURIComponent(id)}`} className="btn btn-quiet">
+              Register a valve under it
+            </Link>
+            <TakeAway kind="sheet" id={id} name={sheet.title} to="/sheets" />
+          </div>
+        </Panel>
       </div>
     </div>
   );

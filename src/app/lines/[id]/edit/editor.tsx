@@ -8,16 +8,20 @@ import { itemAt } from "./edit-line";
 import { ItemForm, LineForm } from "./item-form";
 import { LinePane } from "./line-pane";
 import { LineTables } from "./line-tables";
+import { type KnownTag, KnownTags } from "./tag-field";
 import { type LineEditing, useLineEditor } from "./use-line-editor";
 
 /** A line in a drawing and in tables, side by side: drag a place, tap it to change it; nothing is stored before Save. */
 export function LineEditor({
   first,
   known,
+  tags,
   begun = false,
 }: {
   first: Line;
   known: string | undefined;
+  /** Valves of the register: each can stand at a place of it. */
+  tags: readonly KnownTag[];
   /** It was begun from a template: it may be saved as it is. */
   begun?: boolean;
 }) {
@@ -43,7 +47,9 @@ export function LineEditor({
         </div>
         <DraftFound draft={draft} onTake={editing.change} />
         <LineProblems editing={editing} />
-        <ItemForm editing={editing} />
+        <KnownTags value={tags}>
+          <ItemForm editing={editing} />
+        </KnownTags>
         <LineForm editing={editing} />
         <LineTables editing={editing} />
       </div>

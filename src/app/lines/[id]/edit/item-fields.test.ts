@@ -12,9 +12,9 @@ describe("what the line editor asks for", () => {
   it.each(NODE_KINDS)("of a %s: what every place has, and not where it is drawn", (kind) => {
     const { properties } = nodeSchema(kind);
     expect(Object.keys(properties!)).toEqual(
-      expect.arrayContaining(["kind", "name", "asset", "elevation_m", "stored"]),
+      expect.arrayContaining(["kind", "name", "elevation_m", "stored"]),
     );
-    for (const hidden of ["id", "at"]) expect(properties).not.toHaveProperty(hidden);
+    for (const hidden of ["id", "at", "asset"]) expect(properties).not.toHaveProperty(hidden);
     for (const field of Object.values(properties!)) expect(field).toBeDefined();
   });
 

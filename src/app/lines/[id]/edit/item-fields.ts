@@ -6,17 +6,7 @@ const LINE = LineSchema as unknown as FieldSchema;
 /** What is asked of the line itself; its id and name stand over the drawing. */
 export const OF_LINE = only(LINE, ["medium", "rule", "rating_bar", "demonstration"]);
 
-const OF_ALL_NODES = [
-  "kind",
-  "name",
-  "asset",
-  "elevation_m",
-  "medium",
-  "stream",
-  "with",
-  "confined",
-  "stored",
-];
+const OF_ALL_NODES = ["kind", "name", "elevation_m", "medium", "stream", "with", "confined", "stored"];
 const FEEDS = ["pressure_bar", "temperature_C"];
 const OF_NODE: Partial<Record<LineNode["kind"], readonly string[]>> = {
   source: FEEDS,
@@ -30,7 +20,7 @@ const OF_NODE: Partial<Record<LineNode["kind"], readonly string[]>> = {
 
 const NODE = LINE.properties!.nodes!.items!;
 
-/** What is asked of a place of this kind; where it is drawn is dragged, and its id has a field of its own. */
+/** What is asked of a place of this kind; where it is drawn is dragged, its id and the tag there have fields of their own. */
 export const nodeSchema = (kind: LineNode["kind"]): FieldSchema =>
   only(NODE, [...OF_ALL_NODES, ...(OF_NODE[kind] ?? [])]);
 

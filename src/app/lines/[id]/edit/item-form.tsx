@@ -9,6 +9,7 @@ import { Panel } from "@/ui/page";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
 import { changeLink, changeNode, linkOfKind, refuseId, remove, threeWayOf } from "./edit-line";
 import { LINK, nodeSchema, OF_LINE, referencesOf } from "./item-fields";
+import { TagField } from "./tag-field";
 import type { LineEditing } from "./use-line-editor";
 
 /** Everything about the place or link in hand. */
@@ -47,6 +48,14 @@ function NodeForm({ editing, index }: { editing: LineEditing; index: number }) {
     <Panel title={`Place ${node.id}`}>
       <div className="flex flex-col gap-3">
         <IdField id={node.id} line={line} onRename={(id) => put({ ...node, id })} />
+        <TagField
+          value={node.asset}
+          line={line.id}
+          onChange={(tag) => {
+            const { asset: _, ...bare } = node;
+            put(tag === undefined ? bare : { ...bare, asset: tag }, `/nodes/${index}/asset`);
+          }}
+        />
         <SchemaForm
           {...given}
           references={referencesOf(line, node)}
