@@ -209,6 +209,7 @@ test("links go out and come in as CSV; a bad row is named and changes nothing", 
 test("a new line is drawn, laid out by the worker, and saved", async ({ page }) => {
   await page.goto(`${server.url}/lines`);
   await page.getByRole("link", { name: "Draw a new line" }).click();
+  await page.getByRole("button", { name: "Begin with nothing" }).click();
   await page.getByLabel("Id", { exact: true }).first().fill("yard-main");
   await page.getByLabel("Name").first().fill("Yard main");
   await page.getByRole("button", { name: "Lay out anew" }).click();

@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { heldBy } from "./browser";
 import { TestServer } from "./server";
 
 /** Own data on screen: from an empty folder, changed, matched, brought in, taken back. */
@@ -8,6 +9,8 @@ const undo = (page: Page) => page.locator("[data-sonner-toast]").getByRole("butt
 const save = (page: Page, name: string) => page.getByRole("button", { name, exact: true }).click();
 
 test.describe("from an empty folder", () => {
+  // Whoever sets it up holds the device.
+  test.use({ storageState: heldBy("Ina Lund") });
   const server = new TestServer("own");
   test.beforeAll(() => server.start());
   test.afterAll(() => server.end());

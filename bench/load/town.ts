@@ -100,6 +100,7 @@ export async function makeTown(services: Services, size: number, jobs: number): 
         ...sheetFiles,
         ...demo("lines"),
         ...demo("stores"),
+        { name: "house.json", text: readFileSync("demo/house.json", "utf8") },
         { name: "crew.csv", text: readFileSync("demo/crew.csv", "utf8") },
         { name: "demo.csv", text: readFileSync("demo/register.csv", "utf8") },
       ],
