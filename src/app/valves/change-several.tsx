@@ -80,7 +80,12 @@ export function ChangeSeveral({
       body:
         value.trim() === ""
           ? { tags: [...all], clear: what === "line" ? ["line", "node"] : [what] }
-          : { tags: [...all], set: { [what]: value.trim() } as Partial<Valve> },
+          : {
+              tags: [...all],
+              set: { [what]: value.trim() } as Partial<Valve>,
+              // On another line each stands under its own tag, not where it stood on the old one.
+              ...(what === "line" && { clear: ["node"] }),
+            },
     });
   };
   const change = async () => {

@@ -8,7 +8,7 @@ import { kindOf } from "../book/kinds";
 import { PERSON } from "../book/kinds/person";
 import { leftWithoutPlace } from "../lines/left-without-place";
 import { librarySheet } from "../register/library";
-import { type Named, recordFaults, valveFaults } from "../register/valve-faults";
+import { type Named, recordFaults, retiredAtWork, valveFaults } from "../register/valve-faults";
 import type { Services } from "../services";
 import type { Incoming, ReadFile } from "./incoming";
 import { OVER, type OverFile, type RowOver, rowOver } from "./row-over";
@@ -155,7 +155,11 @@ function registerFaults(services: Services, set: WholeSet, rows: readonly RowOve
       const at = `/row ${index + 2}`;
       const valve = rowOver("register", services.register.anyValve(row.key), row) as Valve;
       return readAs(ROW_SCHEMAS.register, valve).ok
-        ? [...valveFaults(set, valve, at), ...recordFaults(set.sheet(valve.sheet), row.set, at)]
+        ? [
+            ...valveFaults(set, valve, at),
+            ...recordFaults(set.sheet(valve.sheet), row.set, at),
+            ...retiredAtWork(services, valve, at),
+          ]
         : [];
     }),
   ];

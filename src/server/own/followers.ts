@@ -9,9 +9,16 @@ export function followers(
   from: string,
   to: string,
 ): Wanted[] {
-  if (kind !== "place") return [];
+  const papers =
+    kind === "place" || kind === "valve"
+      ? things
+          .papersOf(kind, from)
+          .map((paper): Wanted => ({ kind: "paper", id: paper.id, after: { ...paper, owner: to } }))
+      : [];
+  if (kind !== "place") return papers;
   const valves = [...register.at(from), ...register.retired().filter(({ place }) => place === from)];
   return [
+    ...papers,
     ...valves.map((valve): Wanted => ({ kind: "valve", id: valve.tag, after: { ...valve, place: to } })),
     ...things
       .all("place")

@@ -8,6 +8,7 @@ import { speaker, stepWords } from "@/words";
 import type { Edited } from "../book/edit";
 import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
+import { importFiles } from "../importing/import-files";
 import { jobInputs, openJob } from "../jobs/open-job";
 import { saveLine } from "../lines/save-line";
 import { passingServices, type Services } from "../services";
@@ -164,6 +165,8 @@ describe("a valve that is retired", () => {
       openJob(services, { valve: "NQ-H05", reason, reach, policy: "on-condition" }, { id: "tam", name: TAM })
         .ok,
     ).toBe(true);
+    const csv = { name: "r.csv", text: "tag,retired,retiredWhy\nNQ-H05,2027-02-01,Gone" };
+    expect(told(importFiles(services, [csv], TAM))[0]).toMatch(/row 2\/retired A job goes on on NQ-H05/);
     expect(told(retireValves(services, { tags: ["NQ-H05"], why: "x" }, TAM))[0]).toMatch(
       /A job goes on on NQ-H05/,
     );
@@ -326,6 +329,15 @@ describe("papers", () => {
       /neither a picture nor a PDF/,
     );
     expect(told(await addPaper(services, { ...on, owner: "nobody" }, picture, TAM))[0]).toMatch(/^\/owner/);
+    const was = valve("NQ-H07").place;
+    const yard = services.things.one("place", was)!;
+    const shown = taken(await addPaper(services, { of: "place", owner: was, name: "Gate" }, picture, TAM));
+    const renamed = taken(
+      saveThing(services, "place", was, { was: yard, row: { ...yard, name: "Herring quay" } }, TAM),
+    );
+    expect(services.things.papersOf("place", "Herring quay").map(({ id }) => id)).toEqual([shown.id]);
+    taken(undo(renamed));
+    expect(services.things.papersOf("place", was)).toHaveLength(1);
     const gone = taken(removePaper(services, pdf.id, TAM));
     expect(services.things.papersOf("valve", "NQ-H07").map(({ id }) => id)).toEqual([photo.id]);
     taken(undo(gone));

@@ -82,11 +82,12 @@ function taken({ register }: Services, kind: Owned, key: string): string {
 
 function renaming<K extends Owned>(services: Services, kind: K, id: string, wanted: WantedOf<K>): Wanted[] {
   const gone = { kind, id, after: undefined } as Wanted;
-  if (wanted.kind !== "valve") return [gone, wanted as Wanted, ...followers(services, kind, id, wanted.id)];
+  const along = followers(services, kind, id, wanted.id);
+  if (wanted.kind !== "valve") return [gone, wanted as Wanted, ...along];
   // On its line it stands where it stood.
   const valve = wanted.after as Things["valve"];
   const after = valve.line === undefined || valve.node !== undefined ? valve : { ...valve, node: id };
-  return [gone, { kind: "valve", id: wanted.id, after }];
+  return [gone, { kind: "valve", id: wanted.id, after }, ...along];
 }
 
 /** Takes a thing away, where nothing hangs on it. */

@@ -1,5 +1,6 @@
 import type { Sheet, Valve } from "@/core/formats";
 import type { Problem } from "@/core/result";
+import type { Services } from "../services";
 
 /** What a valve can name, as all stands together. */
 export interface Named {
@@ -39,6 +40,13 @@ export function valveFaults(set: Named, valve: Valve, at: string): Problem[] {
       message: `The line "${line.name}" has no place "${valve.node ?? valve.tag}".`,
     });
   return problems;
+}
+
+/** Nobody's job is taken from under the hand: a valve that is worked on is not retired. */
+export function retiredAtWork({ summaries }: Services, { tag, retired }: Valve, at: string): Problem[] {
+  return retired === undefined || summaries.openOfValve(tag) === undefined
+    ? []
+    : [{ path: `${at}/retired`, message: `A job goes on on ${tag}. Sign it off or stop it for good first.` }];
 }
 
 const NAMED = {

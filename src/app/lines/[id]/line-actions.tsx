@@ -14,6 +14,7 @@ import { Notice } from "@/ui/notice";
 import { TakeAway } from "@/ui/own/take-away";
 import { useChanged } from "@/ui/own/use-changed";
 import { Panel } from "@/ui/page";
+import { lineId } from "../line-id";
 
 type Asking = "copy" | "split" | "join";
 
@@ -21,16 +22,6 @@ const named = ({ id, name }: { readonly id: string; readonly name?: string }): O
   id,
   name: name === undefined ? id : `${id}, ${name}`,
 });
-
-/** An id made of a name: as ids have to be written. */
-const idOf = (name: string) =>
-  name
-    .trim()
-    .toLowerCase()
-    .normalize("NFKD")
-    .replaceAll(/[^a-z0-9]+/g, "-")
-    .replaceAll(/^-+|-+$/g, "")
-    .slice(0, 60);
 
 /** What can be done with a line as a whole. */
 export function LineActions({
@@ -81,7 +72,7 @@ export function LineActions({
     const first = (kind: string) => (kind === "source" || kind === "boundary" ? 0 : 1);
     setPlaces([...found.value.nodes].sort((a, b) => first(a.kind) - first(b.kind)).map(named));
   };
-  const head = { id: idOf(name), name: name.trim() };
+  const head = { id: lineId(name), name: name.trim() };
   const needsName = () => setRefused([{ path: "/name", message: "Give it a name." }]);
   const go = () => {
     if (asking !== "join" && head.name === "") return needsName();

@@ -9,17 +9,9 @@ import { Page } from "@/ui/page";
 import { BLANK_LINE } from "../[id]/edit/edit-line";
 import { LineEditor } from "../[id]/edit/editor";
 import type { KnownTag } from "../[id]/edit/tag-field";
+import { lineId } from "../line-id";
 
 const MOST = 40;
-
-const idOf = (name: string) =>
-  name
-    .trim()
-    .toLowerCase()
-    .normalize("NFKD")
-    .replaceAll(/[^a-z0-9]+/g, "-")
-    .replaceAll(/^-+|-+$/g, "")
-    .slice(0, 60);
 
 /** A line to begin with: drawn by the kind of site, with as many as there are; or an empty one. */
 export function NewLine({ tags }: { tags: readonly KnownTag[] }) {
@@ -51,7 +43,7 @@ export function NewLine({ tags }: { tags: readonly KnownTag[] }) {
               template={template}
               onChosen={(count) => {
                 const said = name.trim() === "" ? template.name : name.trim();
-                setFirst(template.build(count, { id: idOf(said) || template.id, name: said }));
+                setFirst(template.build(count, { id: lineId(said) || template.id, name: said }));
               }}
             />
           </li>

@@ -4,7 +4,7 @@ import type { Problem } from "@/core/result";
 import { keepSheet } from "../../register/keep-documents";
 import { keepValve, removeValve } from "../../register/keep-valve";
 import { librarySheet } from "../../register/library";
-import { valveFaults } from "../../register/valve-faults";
+import { retiredAtWork, valveFaults } from "../../register/valve-faults";
 import type { Services } from "../../services";
 import type { Kind } from "../kind";
 import { alongValve } from "../tie";
@@ -38,7 +38,7 @@ export const VALVE: Kind<Valve> = {
   },
   remove: removeValve,
   faults(services, valve) {
-    const { library, summaries } = services;
+    const { library } = services;
     const named = {
       sheet: (id: string) => library.sheet(id),
       line: (id: string) => {
@@ -46,18 +46,10 @@ export const VALVE: Kind<Valve> = {
         return line && { name: line.name, places: pointNames(line) };
       },
     };
-    const open = valve.retired === undefined ? undefined : summaries.openOfValve(valve.tag);
     return [
       ...valveFaults(named, valve, ""),
       ...(valve.retired === undefined ? standsThere(services, valve) : []),
-      ...(open === undefined
-        ? []
-        : [
-            {
-              path: "/retired",
-              message: `A job goes on on ${valve.tag}. Sign it off or stop it for good first.`,
-            },
-          ]),
+      ...retiredAtWork(services, valve, ""),
     ];
   },
   hanging({ summaries, library, register }, tag) {
