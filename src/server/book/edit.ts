@@ -58,7 +58,8 @@ export function putAll(services: Services, ledger: Ledger, wanted: readonly Want
     if (alike(change.before, change.after)) continue;
     const key = `${change.kind} ${change.id}`;
     // What was changed twice in one act was before it as it was first.
-    made.set(key, { ...change, before: made.get(key)?.before ?? change.before });
+    const first = made.get(key);
+    made.set(key, first === undefined ? change : { ...change, before: first.before });
     // At once, before what is wanted next: that may take away what has to change along here.
     queue.unshift(...alongWith(services, [change]));
   }

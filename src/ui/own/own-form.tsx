@@ -69,7 +69,8 @@ export function OwnForm<Row extends object>({
     ),
   });
   const [others, setOthers] = useState<readonly Problem[]>([]);
-  const { isSubmitting, isDirty, isSubmitSuccessful } = form.formState;
+  const { isSubmitting, isDirty } = form.formState;
+  const [kept, setKept] = useState(false);
 
   const tell = (problems: readonly Problem[]) => {
     let first = true;
@@ -113,6 +114,7 @@ export function OwnForm<Row extends object>({
     const done = await save(made as Row);
     if (!done.ok) return tell(done.error.problems);
     setOthers([]);
+    setKept(true);
     form.reset(values);
     changed("It is saved.", done.value.edit);
     router.push(after(made as Row));
@@ -121,7 +123,7 @@ export function OwnForm<Row extends object>({
 
   return (
     <form onSubmit={submit} className="flex flex-col gap-4" noValidate>
-      <Unsaved unsaved={isDirty && !isSubmitSuccessful} what={what} />
+      <Unsaved unsaved={isDirty && !kept} what={what} />
       {others.length > 0 && (
         <Notice tone="stop" live>
           <b>Nothing was changed.</b>
