@@ -14,6 +14,7 @@ export { LINK_COLUMNS, linkRows } from "./link-rows";
 export * from "./lists";
 export * from "./mapping";
 export { alike, merged } from "./merge";
+export * from "./movement";
 export * from "./paper";
 export * from "./person";
 export * from "./place";
