@@ -59,18 +59,20 @@ export function ChangeSeveral({
   const router = useRouter();
   const changed = useChanged();
   const [open, setOpen] = useState(false);
-  const [whole, setWhole] = useState<readonly string[]>();
+  // All that fit, as long as neither what the list is narrowed to nor what is ticked changes.
+  const [whole, setWhole] = useState<{ readonly of: string; readonly tags: readonly string[] }>();
+  const { page: _, columns: __, sort: ___, down: ____, ...query } = ask;
+  const chosen = JSON.stringify([query, tags]);
   const [what, setWhat] = useState<Field | typeof RETIRE>("place");
   const [value, setValue] = useState("");
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<readonly string[]>([]);
-  const all = whole ?? tags;
+  const all = whole?.of === chosen ? whole.tags : tags;
   const many = `${all.length.toLocaleString("en")} ${all.length === 1 ? "valve" : "valves"}`;
 
   const chooseWhole = async () => {
-    const { page: _, columns: __, sort: ___, down: ____, ...query } = ask;
     const found = await call(VALVE_TAGS, { query });
-    if (found.ok) setWhole(found.value.tags);
+    if (found.ok) setWhole({ of: chosen, tags: found.value.tags });
     else setRefused(found.error.problems.map(({ message }) => message));
   };
   const does = (): Promise<Result<{ readonly edit?: string | undefined }, CallFailure>> => {
@@ -104,7 +106,7 @@ export function ChangeSeveral({
   return (
     <div className="no-print sticky bottom-0 z-20 flex flex-wrap items-center gap-3 border-ink border-t-[3px] bg-paper py-3">
       <b className="plate text-lead">{many} chosen</b>
-      {whole === undefined && total > tags.length && total <= 2000 && (
+      {all === tags && total > tags.length && total <= 2000 && (
         <button type="button" className="btn btn-quiet" onClick={() => void chooseWhole()}>
           Choose all {total.toLocaleString("en")} that fit
         </button>

@@ -18,7 +18,7 @@ export const foretell = async (
   files: readonly IncomingFile[],
 ): Promise<Result<ImportPreview, Problem[]>> =>
   isSmall(files)
-    ? previewImport(services, files)
+    ? services.turns.shared(() => previewImport(services, files))
     : doneElsewhere(services, { task: "preview-import", files });
 
 /** Brings the files in; a large set is stored by a worker, and nobody who only reads waits for it. */

@@ -56,8 +56,31 @@ export function previewImport(
   files: readonly IncomingFile[],
 ): Result<ImportPreview, Problem[]> {
   const read = readAll(services, files);
-  return read.ok ? ok({ lines: read.value.map((each) => lineOf(services, plan(services, each))) }) : read;
+  if (!read.ok) return read;
+  const planned = read.value.map((each) => plan(services, each));
+  const faults = foreseen(services, planned);
+  return faults.length > 0 ? err(faults) : ok({ lines: planned.map((each) => lineOf(services, each)) });
 }
+
+/** What bringing it in would refuse once all of it is in: it is brought in, looked at, and taken out again. */
+function foreseen(services: Services, planned: readonly Planned[]): readonly Problem[] {
+  if (!planned.some(({ steps }) => steps.some(isJudgedByKind))) return [];
+  const tried = store(services, (ledger): Result<never, readonly Problem[]> => {
+    for (const each of planned)
+      for (const step of changing(each).filter(isJudgedByKind)) put(services, ledger, step as Wanted);
+    return err(planned.flatMap((each) => faultsOf(services, each)));
+  });
+  return tried.ok ? [] : tried.error;
+}
+
+/** What is wrong with rows that lean on each other, now that all of them are in. */
+const faultsOf = (services: Services, { file, steps }: Planned): Problem[] =>
+  steps.filter(isJudgedByKind).flatMap(({ kind, id, before, after }) =>
+    faultsAfter(services, [{ kind, id, before: before ?? null, after }]).map(({ path, message }) => ({
+      path: `${file}/${id}${path}`,
+      message,
+    })),
+  );
 
 /** Brings files in: every one or none; what was before is kept, so that all of it can be undone as one. */
 export function importFiles(
@@ -80,16 +103,7 @@ export function importFiles(
     const brought = done.flatMap((each) =>
       changing(each).map(({ kind, id, before, after }) => ({ kind, id, before: before ?? null, after })),
     );
-    const faults = done.flatMap((each) =>
-      each.steps
-        .filter(({ kind }) => JUDGED_BY_KIND.has(kind))
-        .flatMap(({ kind, id, before, after }) =>
-          faultsAfter(services, [{ kind, id, before: before ?? null, after }]).map(({ path, message }) => ({
-            path: `${each.file}/${id}${path}`,
-            message,
-          })),
-        ),
-    );
+    const faults = done.flatMap((each) => faultsOf(services, each));
     if (faults.length > 0) return err(faults);
     const changes = [...brought, ...putAll(services, ledger, alongWith(services, brought))];
     const what = { kind: "import", files: files.map(({ name }) => name) } as const;
@@ -99,7 +113,8 @@ export function importFiles(
 }
 
 /** What these rows lean on is looked at once all of them are in. */
-const JUDGED_BY_KIND: ReadonlySet<string> = new Set(["place", "person", "instrument"]);
+const JUDGED_BY_KIND: ReadonlySet<string> = new Set(["house", "place", "person", "instrument"]);
+const isJudgedByKind = ({ kind }: Step): boolean => JUDGED_BY_KIND.has(kind);
 
 const changing = ({ steps }: Planned): readonly Step[] =>
   steps.filter((step) => !same(step.before, step.after));

@@ -46,6 +46,15 @@ describe("a register that mentions some columns", () => {
     expect(services.register.valve("NQ-H07")).toEqual({ ...rest, serial: "ZZ-9" });
   });
 
+  it("is refused when it is looked at as it would be when it comes in", () => {
+    const before = everything();
+    const crew = [{ name: "crew.csv", text: "id,name,may,shift\nwren-ash,Wren Ash,Hydrants,moonlight\n" }];
+    const foretold = previewImport(services, crew);
+    expect(foretold).toMatchObject({ ok: false, error: [{ path: "crew.csv/wren-ash/shift" }] });
+    expect(importFiles(services, crew, "Ina Lund")).toEqual(foretold);
+    expect(everything()).toEqual(before);
+  });
+
   it("shows every field before and after, before it does anything", () => {
     const before = everything();
     const preview = previewImport(services, [
