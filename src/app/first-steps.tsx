@@ -36,7 +36,7 @@ const STEPS: Readonly<
   store: {
     title: "What lies in van and shop",
     says: "Then a job says which kit to take, and what is missing.",
-    href: "/store",
+    href: "/store/new",
   },
 };
 

@@ -24,6 +24,7 @@ export {
   libraryRepository,
   type StoredReading,
 } from "./library-repository";
+export { type ListedMovement, type MovementRepository, movementRepository } from "./movement-repository";
 export {
   type FromSheet,
   type RegisterRepository,

@@ -4,6 +4,7 @@ import type {
   EditFact,
   JobEvent,
   Line,
+  Movement,
   Person,
   Seal,
   Sheet,
@@ -12,6 +13,7 @@ import type {
   ThingKind,
   Valve,
 } from "@/core/formats";
+import type { Portion } from "@/core/store";
 import { NEVER } from "./due";
 import type { Bell, HeldLink, JobOrigin, JobStatus, LostService } from "./job-summary";
 import type { AnchoredHead, FindableKind } from "./stored";
@@ -173,6 +175,8 @@ export const jobSummaries = sqliteTable(
     bells: text({ mode: "json" }).notNull().$type<readonly Bell[]>(),
     held: text({ mode: "json" }).notNull().$type<readonly HeldLink[]>(),
     lost: text({ mode: "json" }).notNull().$type<readonly LostService[]>(),
+    /** What of the store it counts on. */
+    takes: text({ mode: "json" }).notNull().default([]).$type<readonly Portion[]>(),
     /** Of which making; a newer program makes the row anew. */
     made: integer().notNull(),
   },
@@ -253,6 +257,29 @@ export const things = sqliteTable(
     row: text({ mode: "json" }).notNull().$type<unknown>(),
   },
   (table) => [primaryKey({ columns: [table.kind, table.id] })],
+);
+
+/** The store's ledger. Append only: what was wrong is taken back by a contrary entry. */
+export const movements = sqliteTable(
+  "movements",
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull().unique(),
+    at: integer().notNull(),
+    store: text().notNull(),
+    item: text().notNull(),
+    job: text(),
+    order: text(),
+    /** The entry that this one takes back. */
+    undoes: text().unique(),
+    row: text({ mode: "json" }).notNull().$type<Movement>(),
+  },
+  (table) => [
+    index("movements_by_item").on(table.store, table.item, table.at),
+    index("movements_by_time").on(table.at),
+    index("movements_by_job").on(table.job),
+    index("movements_by_order").on(table.order),
+  ],
 );
 
 /** Photographs and papers, each once, by the SHA-256 of its bytes. */

@@ -50,6 +50,12 @@ export function summaryRepository(db: Db) {
     .where(holds)
     .orderBy(desc(jobSummaries.openedAt))
     .prepare();
+  const takers = db
+    .select({ job: jobSummaries.job, valve: jobSummaries.valve, takes: jobSummaries.takes })
+    .from(jobSummaries)
+    .where(and(open, ne(jobSummaries.takes, [])))
+    .orderBy(asc(jobSummaries.openedAt))
+    .prepare();
   const columns = {
     opened: jobSummaries.openedAt,
     valve: jobSummaries.valve,
@@ -86,6 +92,8 @@ export function summaryRepository(db: Db) {
     countOpen: (): number => countingOpen.get()?.total ?? 0,
     /** Open jobs that hold valves shut, the newest first. */
     holding: (): Pick<JobSummary, "job" | "valve" | "held">[] => holders.all(),
+    /** Open jobs that count on something of the store, the oldest first. */
+    taking: (): Pick<JobSummary, "job" | "valve" | "takes">[] => takers.all(),
     openOfValve: (tag: string): JobSummary | undefined =>
       db
         .select()

@@ -22,6 +22,7 @@ export const jobSummary = (more: Partial<JobSummary> & Pick<JobSummary, "job" | 
   bells: [],
   held: [],
   lost: [],
+  takes: [],
   made: 1,
   ...more,
 });

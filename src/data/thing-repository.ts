@@ -1,5 +1,5 @@
 import { and, asc, eq, sql } from "drizzle-orm";
-import type { Ground, House, Instrument, Mapping, Paper, Place, SmallKind } from "@/core/formats";
+import type { Ground, House, Instrument, Mapping, Order, Paper, Place, SmallKind } from "@/core/formats";
 import type { Db } from "./database";
 import { upsert } from "./row-writer";
 import { blobs, things } from "./schema";
@@ -12,6 +12,7 @@ export interface SmallThings {
   readonly paper: Paper;
   readonly mapping: Mapping;
   readonly ground: Ground;
+  readonly order: Order;
 }
 
 export function thingRepository(db: Db) {

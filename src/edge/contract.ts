@@ -15,6 +15,7 @@ export type Chapter =
   | "Jobs"
   | "Register"
   | "Own data"
+  | "Store"
   | "Documents"
   | "Bringing in"
   | "This installation";

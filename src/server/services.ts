@@ -11,6 +11,8 @@ import {
   jobRepository,
   type LibraryRepository,
   libraryRepository,
+  type MovementRepository,
+  movementRepository,
   openDatabase,
   openToRead,
   type RegisterRepository,
@@ -36,6 +38,7 @@ export interface Services {
   readonly anchors: AnchorRepository;
   readonly edits: EditRepository;
   readonly things: ThingRepository;
+  readonly movements: MovementRepository;
   readonly installation: Installation;
   /** Jobs somebody works on now, as they stand. */
   readonly inHand: JobsInHand;
@@ -65,6 +68,7 @@ export function servicesOn(
     anchors: anchorRepository(db),
     edits: editRepository(db),
     things: thingRepository(db),
+    movements: movementRepository(db),
     installation,
     inHand: new JobsInHand(),
     live: new Live(),

@@ -43,3 +43,4 @@ export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";
 export { notedAsk } from "./steps/said";
+export { moveKind, moveRefused } from "./store";

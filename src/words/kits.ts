@@ -51,9 +51,12 @@ export function kitLines(
 ): ListLine[] {
   const words = speaker.say.kits;
   return [
-    ...step.picks.map((pick) => ({
-      name: words.pieces(pick.name, pick.pieces),
-      note: pick.note === undefined ? pick.place : words.placeAndNote(pick.place, pick.note),
+    ...step.picks.map(({ name, pieces, place, note, insteadOf }) => ({
+      name: words.pieces(name, pieces),
+      note: [
+        note === undefined ? place : words.placeAndNote(place, note),
+        ...(insteadOf === undefined ? [] : [words.insteadOf(insteadOf)]),
+      ].join(" "),
     })),
     ...step.renewals.map((each) => ({ name: each.name, note: words.renew(renewalWhy(speaker, each)) })),
     ...step.missing.map(({ name, pieces }) => ({

@@ -2,6 +2,7 @@ import Link from "next/link";
 import { COMPETENCE_NAMES } from "@/app/crew/competence-names";
 import type { Competence } from "@/core/formats";
 import type { Course, RunsOut } from "@/core/rounds";
+import { itemHref } from "@/server/find/label";
 import type { Today } from "@/server/today/today";
 import { Sparkline } from "@/ui/draw/sparkline";
 import { Empty } from "@/ui/notice";
@@ -107,18 +108,11 @@ export function RunningOut({ all, at }: { all: readonly RunsOut[]; at: number })
     <Panel title="Running out">
       <ul className="dashed">
         {all.slice(0, MOST_RUNNING_OUT).map((each) => (
-          <li key={`${each.kind} ${each.id} ${each.kind === "competence" ? each.what : ""}`}>
-            <Link
-              href={each.kind === "competence" ? `/crew/${each.id}` : `/instruments/${each.id}`}
-              className="grid min-h-12 grid-cols-[1fr_auto] items-center gap-3 py-1"
-            >
+          <li key={`${each.kind} ${each.id} ${whatRunsOut(each)}`}>
+            <Link href={pageOf(each)} className="grid min-h-12 grid-cols-[1fr_auto] items-center gap-3 py-1">
               <span>
                 {each.name}
-                <small className="block text-note text-soft">
-                  {each.kind === "competence"
-                    ? COMPETENCE_NAMES[each.what as Competence]
-                    : `${each.id}, calibration`}
-                </small>
+                <small className="block text-note text-soft">{whatRunsOut(each)}</small>
               </span>
               <span
                 className={each.at === undefined || each.at <= at ? "font-semibold text-stop" : "text-wait"}
@@ -142,3 +136,25 @@ export function RunningOut({ all, at }: { all: readonly RunsOut[]; at: number })
 }
 
 const MOST_RUNNING_OUT = 6;
+
+function pageOf(each: RunsOut): string {
+  switch (each.kind) {
+    case "competence":
+      return `/crew/${each.id}`;
+    case "calibration":
+      return `/instruments/${each.id}`;
+    case "shelf-life":
+      return itemHref(each.store, each.item);
+  }
+}
+
+function whatRunsOut(each: RunsOut): string {
+  switch (each.kind) {
+    case "competence":
+      return COMPETENCE_NAMES[each.what as Competence];
+    case "calibration":
+      return `${each.id}, calibration`;
+    case "shelf-life":
+      return `${each.pieces} pcs, ${each.place}, shelf life`;
+  }
+}

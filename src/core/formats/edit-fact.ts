@@ -1,5 +1,5 @@
 /** Own data of which there is little. */
-export const SMALL_KINDS = ["place", "instrument", "house", "paper", "mapping", "ground"] as const;
+export const SMALL_KINDS = ["place", "instrument", "house", "paper", "mapping", "ground", "order"] as const;
 export type SmallKind = (typeof SMALL_KINDS)[number];
 
 /** What can be changed, or brought in. */

@@ -1,5 +1,79 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { closed, Id, oneOf, Words } from "./shared";
+import { closed, Day, Id, oneOf, Words } from "./shared";
+
+const Pieces = Type.Integer({ minimum: 1, maximum: 1_000_000 });
+
+/** A kit, a single part or a supply; a kit and a part are of a sheet. */
+export const ItemSchema = Type.Object(
+  { sheet: Type.Optional(Id), kind: oneOf("kit", "part", "supply"), id: Id },
+  closed,
+);
+export type Item = Static<typeof ItemSchema>;
+
+/** Pieces that may be used until the end of a day: rubber and locker age on the shelf. */
+export const BatchSchema = Type.Object({ until: Day, quantity: Pieces }, closed);
+export type Batch = Static<typeof BatchSchema>;
+
+const PlaceSchema = Type.Object(
+  {
+    id: Id,
+    name: Words,
+    kind: oneOf("van", "shop", "supplier"),
+    days: Type.Number({ minimum: 0, maximum: 1000, description: "Days until in hand." }),
+    contact: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 400, description: "How a supplier is reached." }),
+    ),
+  },
+  closed,
+);
+export type StorePlace = Static<typeof PlaceSchema>;
+
+const StockSchema = Type.Object(
+  {
+    item: ItemSchema,
+    name: Words,
+    place: Id,
+    quantity: Type.Integer({ minimum: 0 }),
+    price: Type.Number({ minimum: 0 }),
+    least: Type.Optional(
+      Type.Integer({ minimum: 0, maximum: 1_000_000, description: "Pieces that shall lie here at least." }),
+    ),
+    batches: Type.Optional(
+      Type.Array(BatchSchema, { maxItems: 200, description: "Those of the pieces that age, by date." }),
+    ),
+    aside: Type.Optional(
+      Type.Array(Type.Object({ for: Words, quantity: Pieces }, closed), {
+        maxItems: 200,
+        description: "Pieces put aside for something: they lie here and are not free.",
+      }),
+    ),
+  },
+  closed,
+);
+export type StockItem = Static<typeof StockSchema>;
+
+/** What is known of an item wherever it lies. */
+export const KnownSchema = Type.Object(
+  {
+    item: ItemSchema,
+    supplier: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 60, description: "The place it is ordered from." }),
+    ),
+    order: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 100, description: "Order number of the supplier." }),
+    ),
+    pack: Type.Optional(
+      Type.Integer({ minimum: 1, maximum: 10_000, description: "Sold by so many pieces." }),
+    ),
+    code: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 100, description: "What the label on it reads when scanned." }),
+    ),
+    replacedBy: Type.Optional(ItemSchema),
+    instead: Type.Optional(Type.Array(ItemSchema, { maxItems: 20, description: "What serves as well." })),
+  },
+  closed,
+);
+export type KnownItem = Static<typeof KnownSchema>;
 
 export const StoreSchema = Type.Object(
   {
@@ -22,33 +96,9 @@ export const StoreSchema = Type.Object(
         },
       ),
     ),
-    places: Type.Array(
-      Type.Object(
-        {
-          id: Id,
-          name: Words,
-          kind: oneOf("van", "shop", "supplier"),
-          days: Type.Number({ minimum: 0, description: "Days until in hand." }),
-        },
-        closed,
-      ),
-      { minItems: 1 },
-    ),
-    stock: Type.Array(
-      Type.Object(
-        {
-          item: Type.Object(
-            { sheet: Type.Optional(Id), kind: oneOf("kit", "part", "supply"), id: Id },
-            closed,
-          ),
-          name: Words,
-          place: Id,
-          quantity: Type.Integer({ minimum: 0 }),
-          price: Type.Number({ minimum: 0 }),
-        },
-        closed,
-      ),
-    ),
+    places: Type.Array(PlaceSchema, { minItems: 1 }),
+    stock: Type.Array(StockSchema),
+    items: Type.Optional(Type.Array(KnownSchema)),
   },
   {
     ...closed,
@@ -59,4 +109,10 @@ export const StoreSchema = Type.Object(
 );
 
 export type Store = Static<typeof StoreSchema>;
-export type StockItem = Store["stock"][number];
+
+export const sameItem = (a: Item, b: Item): boolean =>
+  a.kind === b.kind && a.id === b.id && a.sheet === b.sheet;
+
+/** An item as one word, for keys and addresses: `kit:K-31:quay`. Ids have colons: it is never read back apart. */
+export const itemKey = ({ kind, id, sheet }: Item): string =>
+  sheet === undefined ? `${kind}:${id}` : `${kind}:${id}:${sheet}`;

@@ -58,3 +58,4 @@ export { piecesLeft } from "./steps/pieces";
 export type { Moved } from "./steps/standing";
 export type { Doing } from "./steps/strip";
 export { nextBolt, WRENCH_BAND } from "./steps/tighten";
+export { countedOn, storeUse } from "./store-use";

@@ -12,6 +12,7 @@ import type { Step, StepOf } from "./step";
 import { singleStep, stepAbout } from "./step-id";
 import type { NamedRenewal } from "./steps/kit";
 import type { Noted } from "./steps/mark";
+import { fittedNew } from "./store-use";
 
 export interface RecordLine {
   readonly at: number;
@@ -195,10 +196,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
           : [],
       ),
     ].sort((a, b) => a.at - b.at),
-    renewed: job.tray.items.flatMap((item) => {
-      const renewal = plan.renewals.find((each) => each.part === item.part);
-      return renewal === undefined || item.place === "on-tray" ? [] : [{ ...renewal, name: item.name }];
-    }),
+    renewed: fittedNew(job).map(({ renewal, name }) => ({ ...renewal, name })),
     kept: job.tray.items
       .filter((item) => item.keep !== undefined && item.place === "back-in")
       .map((item) => item.name),

@@ -19,7 +19,7 @@ const gauge: Instrument = {
 
 describe("what holds until a day", () => {
   it("tells what has run out and what will, the earliest first; what has no end never", () => {
-    const found = runningOut([isla], [gauge], NOW + 30 * 86_400_000);
+    const found = runningOut([isla], [gauge], [], NOW + 30 * 86_400_000);
     expect(found.map(({ kind, at }) => [kind, at && new Date(at).toISOString().slice(0, 10)])).toEqual([
       ["competence", "2027-03-01"],
       ["calibration", "2027-03-15"],
@@ -28,16 +28,16 @@ describe("what holds until a day", () => {
   });
 
   it("holds to the end of the day that is named", () => {
-    expect(runningOut([isla], [], Date.UTC(2027, 1, 28, 12)).length).toBe(0);
-    expect(runningOut([isla], [], Date.UTC(2027, 2, 1)).length).toBe(1);
+    expect(runningOut([isla], [], [], Date.UTC(2027, 1, 28, 12)).length).toBe(0);
+    expect(runningOut([isla], [], [], Date.UTC(2027, 2, 1)).length).toBe(1);
   });
 
   it("asks nothing of who has left and of what is out of use; what was never calibrated comes first", () => {
     const never: Instrument = { id: "IN-2", name: "New", kind: "gauge", every_months: 12 };
-    expect(runningOut([{ ...isla, left: "2027-01-01" }], [{ ...gauge, out: "2027-01-01" }], NOW * 2)).toEqual(
-      [],
-    );
-    expect(runningOut([isla], [gauge, never], NOW)[0]).toMatchObject({ id: "IN-2", at: undefined });
+    expect(
+      runningOut([{ ...isla, left: "2027-01-01" }], [{ ...gauge, out: "2027-01-01" }], [], NOW * 2),
+    ).toEqual([]);
+    expect(runningOut([isla], [gauge, never], [], NOW)[0]).toMatchObject({ id: "IN-2", at: undefined });
     expect(calibratedUntil({ id: "IN-3", name: "Rule", kind: "scale" })).toBeUndefined();
   });
 });

@@ -1,7 +1,7 @@
-import type { Instrument, Person } from "../formats";
+import { type Instrument, type Item, itemKey, type Person, type Store } from "../formats";
 import { addMonths } from "./next-due";
 
-/** What holds until a day: a competence of somebody, or the calibration of an instrument. */
+/** What holds until a day: a competence of somebody, the calibration of an instrument, rubber on the shelf. */
 export type RunsOut =
   | {
       readonly kind: "competence";
@@ -15,6 +15,16 @@ export type RunsOut =
       readonly id: string;
       readonly name: string;
       readonly at: number | undefined;
+    }
+  | {
+      readonly kind: "shelf-life";
+      readonly id: string;
+      readonly name: string;
+      readonly item: Item;
+      readonly store: string;
+      readonly place: string;
+      readonly pieces: number;
+      readonly at: number;
     };
 
 const DAY_MS = 86_400_000;
@@ -30,7 +40,7 @@ export function calibratedUntil({ calibrated, every_months }: Instrument): numbe
 }
 
 /**
- * Competences and calibrations that run out before a moment or have run out, the earliest first. An instrument that is
+ * Competences, calibrations and shelf lives that run out before a moment or have run out, the earliest first. An instrument that is
  * to be calibrated and never was stands before all.
  *
  * @param by ms: what holds longer is not told
@@ -38,6 +48,7 @@ export function calibratedUntil({ calibrated, every_months }: Instrument): numbe
 export function runningOut(
   people: readonly Person[],
   instruments: readonly Instrument[],
+  stores: readonly Store[],
   by: number,
 ): RunsOut[] {
   const competences = people.flatMap(({ id, name, competent = {}, left }): RunsOut[] =>
@@ -56,5 +67,30 @@ export function runningOut(
       ? []
       : [{ kind: "calibration", id: instrument.id, name: instrument.name, at }];
   });
-  return [...competences, ...calibrations].sort((a, b) => (a.at ?? 0) - (b.at ?? 0));
+  return [...competences, ...calibrations, ...shelfLives(stores, by)].sort(
+    (a, b) => (a.at ?? 0) - (b.at ?? 0),
+  );
 }
+
+/** Batches that may not be used any more after a moment; a supplier's are its own care. */
+const shelfLives = (stores: readonly Store[], by: number): RunsOut[] =>
+  stores.flatMap((store) =>
+    store.stock.flatMap(({ item, name, place, batches = [] }) =>
+      batches.flatMap(({ until, quantity }): RunsOut[] =>
+        endOf(until) > by
+          ? []
+          : [
+              {
+                kind: "shelf-life",
+                id: `${store.id} ${place} ${itemKey(item)} ${until}`,
+                name,
+                item,
+                store: store.id,
+                place: store.places.find(({ id }) => id === place)?.name ?? place,
+                pieces: quantity,
+                at: endOf(until),
+              },
+            ],
+      ),
+    ),
+  );

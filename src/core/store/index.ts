@@ -1,6 +1,10 @@
+export { batchesTaken } from "./batches";
+export { bookEntries } from "./book-entries";
 export { checkStore } from "./check-store";
 export { answerCover, type CoverAnswer } from "./cover-question";
+export { freePieces, freeStock, type Held, heldOf } from "./free-stock";
 export type { IntegerProgram, IntegerSolver } from "./integer-program";
+export { cardOf, headOf, withCard, withoutItem } from "./item-card";
 export {
   chooseKits,
   type KitChoice,
@@ -9,6 +13,29 @@ export {
   type Pick,
   type Purchase,
 } from "./kit-choice";
+export {
+  type Asked,
+  changeAt,
+  type MovementFailure,
+  moved,
+  notAside,
+  piecesAt,
+  rowAt,
+  stockAt,
+  undone,
+} from "./ledger";
+export { mergeStores } from "./merge-stores";
+export {
+  knownOf,
+  type OrderLine,
+  type OrderList,
+  orderList,
+  type Refill,
+  received,
+  type Shifting,
+  type ToOrder,
+} from "./order-list";
 export { smallSolver } from "./small-solver";
 export { nameOfPieces, pieceKey } from "./stack-pieces";
-export { stockFor } from "./stock";
+export { placeMeant, stockFor } from "./stock";
+export { type Portion, type UsedUp, usedUp } from "./used-up";

@@ -1,8 +1,8 @@
-import type { Kit, Sheet, Store } from "../formats";
+import type { Item, Kit, Sheet, Store } from "../formats";
 import { type Cover, cheapestCover, lacking, type Offer, type Pieces, secondCover } from "./cover";
 import type { IntegerSolver } from "./integer-program";
 import { smallSolver } from "./small-solver";
-import { byPiece, nameOfPieces, pieceKey } from "./stack-pieces";
+import { byPiece, contentsOf, nameOfPieces } from "./stack-pieces";
 import { type Lying, lyingFor } from "./stock";
 
 /** Something to bring: kits or single parts, from one place. */
@@ -12,6 +12,12 @@ export interface Pick {
   readonly name: string;
   readonly pieces: number;
   readonly place: string;
+  /** Id of that place. */
+  readonly from: string;
+  /** What it is on the books. */
+  readonly item: Item;
+  /** What the sheet names, where this came in its place or serves as well. */
+  readonly insteadOf?: string;
   /** What to know of it, in the words of the sheet. */
   readonly note?: string;
   /** Of all these pieces. */
@@ -57,6 +63,8 @@ export interface KitChoice extends Purchase {
 interface StockOffer extends Offer {
   readonly lying: Lying;
   readonly name: string;
+  /** What the sheet calls it. */
+  readonly sheetName: string;
   readonly kit?: Kit;
 }
 
@@ -115,32 +123,30 @@ function offersOf(
   );
   return lyingFor(sheet, store).flatMap((lying): StockOffer[] => {
     const offer = {
-      item: `${lying.kind} ${lying.id}`,
+      item: `${lying.kind} ${lying.item.id}`,
       price: Math.round(lying.price * HUNDREDTHS),
       atMost: lying.pieces,
       lying,
     };
     if (lying.kind === "part")
       return needs.has(lying.id)
-        ? [{ ...offer, name: nameOfPieces(sheet, lying.id), contents: new Map([[lying.id, 1]]) }]
+        ? [
+            {
+              ...offer,
+              name: lying.name ?? nameOfPieces(sheet, lying.id),
+              sheetName: nameOfPieces(sheet, lying.id),
+              contents: new Map([[lying.id, 1]]),
+            },
+          ]
         : [];
     const kit = kits.get(lying.id);
     if (kit === undefined) return [];
     const contents = contentsOf(sheet, kit);
     return [...contents.keys()].some((each) => needs.has(each))
-      ? [{ ...offer, name: kit.name, contents, kit }]
+      ? [{ ...offer, name: lying.name ?? kit.name, sheetName: kit.name, contents, kit }]
       : [];
   });
 }
-
-/** A part that a kit names twice is in it as often as both say. */
-const contentsOf = (sheet: Sheet, { contents }: Kit): Pieces =>
-  byPiece(
-    sheet,
-    contents.map(
-      ({ part, piece, quantity }) => [piece === undefined ? part : pieceKey(part, piece), quantity] as const,
-    ),
-  );
 
 /** The cheapest cover of what is soonest in hand, and the next best one, for which one may have to wait longer. */
 function soonest(
@@ -168,6 +174,9 @@ function purchaseOf(cover: Cover<StockOffer> | undefined): Purchase {
       name: offer.name,
       pieces: count,
       place: offer.lying.place.name,
+      from: offer.lying.place.id,
+      item: offer.lying.item,
+      ...(offer.lying.name !== undefined && { insteadOf: offer.sheetName }),
       ...(offer.kit?.note !== undefined && { note: offer.kit.note }),
       price: (offer.price * count) / HUNDREDTHS,
       days: offer.lying.place.days,

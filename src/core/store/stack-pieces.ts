@@ -1,4 +1,4 @@
-import type { Sheet } from "../formats";
+import type { Kit, Sheet } from "../formats";
 import type { Pieces } from "./cover";
 
 /**
@@ -47,3 +47,12 @@ export function nameOfPieces({ parts }: Sheet, key: string): string {
   const stack = parts.find(({ id }) => key.startsWith(`${id}/`));
   return stack === undefined ? key : key.slice(stack.id.length + 1);
 }
+
+/** A part that a kit names twice is in it as often as both say. */
+export const contentsOf = (sheet: Sheet, { contents }: Kit): Pieces =>
+  byPiece(
+    sheet,
+    contents.map(
+      ({ part, piece, quantity }) => [piece === undefined ? part : pieceKey(part, piece), quantity] as const,
+    ),
+  );

@@ -27,6 +27,7 @@ import { IMPORT, TEMPLATE } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
 import { OWN } from "./own";
 import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVE_TAGS, VALVES_CSV } from "./register";
+import { STORE } from "./store";
 
 /** Every route there is; a test holds the folders of the app to this list. */
 export const CONTRACTS: readonly Contract[] = [
@@ -46,6 +47,7 @@ export const CONTRACTS: readonly Contract[] = [
   JOBS_CSV,
   FIND,
   ...OWN,
+  ...STORE,
   READINGS,
   KEEP_RESULT,
   TAKE_BACK,

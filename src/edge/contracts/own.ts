@@ -1,4 +1,4 @@
-import { type TObject, type TSchema, Type } from "@sinclair/typebox";
+import { type TObject, Type } from "@sinclair/typebox";
 import {
   HouseSchema,
   InstrumentSchema,
@@ -10,37 +10,10 @@ import {
   ValveSchema,
 } from "@/core/formats";
 import { type Contract, contract } from "../contract";
+import { Edited, handed, refuses, Saved } from "./owned";
 
 const closed = { additionalProperties: false };
 const Key = Type.String({ minLength: 1, maxLength: 400 });
-
-/** By this a change can be taken back; nothing where all was so already. */
-const Edited = Type.Object(
-  {
-    edit: Type.Optional(Type.String({ description: "By this the change can be undone." })),
-    changes: Type.Integer(),
-  },
-  closed,
-);
-const Saved = Type.Object({ ...Edited.properties, id: Type.String() }, closed);
-
-/** Twice in one body it cannot go by its id. */
-const nameless = <S extends TSchema>({ $id: _, ...schema }: S): S => schema as unknown as S;
-
-const handed = <S extends TSchema>(schema: S) =>
-  Type.Object(
-    { was: Type.Optional(nameless(schema)), row: nameless(schema) },
-    {
-      ...closed,
-      description:
-        "The row as it shall be, and as it was when the form was opened: what somebody else changed since stays, unless both changed the same field.",
-    },
-  );
-
-const refuses = {
-  404: "It is not here.",
-  422: "Every problem at its field, what hangs on it, or what somebody else made of the field meanwhile; nothing was changed.",
-};
 
 /** How things of one kind are changed and taken away. */
 const owned = <S extends TObject>(id: string, path: `/${string}`, what: string, schema: S) => ({

@@ -42,6 +42,17 @@ export function faultsAfter(services: Services, changes: readonly Change[]): Pro
   });
 }
 
+/** Writes down elsewhere what is to be known there of these changes. */
+export function note(services: Services, changes: readonly Change[], by: string): void {
+  for (const { kind, before, after } of changes)
+    kindOf<ThingKind>(kind).noted?.(
+      services,
+      (before ?? undefined) as never,
+      (after ?? undefined) as never,
+      by,
+    );
+}
+
 /** What has to change along with these, so that nothing is half. */
 export const alongWith = (services: Services, changes: readonly Change[]): Wanted[] =>
   changes.flatMap(({ kind, before, after }) => {
@@ -86,6 +97,7 @@ export function edit(
     const faults = faultsAfter(services, changes);
     if (faults.length > 0) return err(faults);
     if (changes.length === 0) return ok({ edit: undefined, changes: 0 });
+    note(services, changes, by);
     const id = services.newId();
     services.edits.add({ id, at: services.now(), by, what, undoneAt: null, undoneBy: null }, changes);
     return ok({ edit: id, changes: changes.length });

@@ -1,6 +1,6 @@
 import type { TSchema } from "@sinclair/typebox";
-import type { Line, Person, Sheet, Store, ThingKind, Valve } from "@/core/formats";
-import type { Problem } from "@/core/result";
+import type { Clash, Line, Person, Sheet, Store, ThingKind, Valve } from "@/core/formats";
+import type { Problem, Result } from "@/core/result";
 import type { SmallThings, StoredReading } from "@/data";
 import type { Ledger } from "../proof/ledger";
 import type { Services } from "../services";
@@ -40,6 +40,10 @@ export interface Kind<T> {
   readonly hanging?: (services: Services, id: string, thing: T) => readonly string[];
   /** What has to change with it, so that nothing is half. */
   readonly along?: (services: Services, before: T | undefined, after: T | undefined) => readonly Wanted[];
+  /** How what two people made of it is put together, where that is not field by field. */
+  readonly merge?: (was: T | undefined, mine: T, now: T | undefined) => Result<T, Clash[]>;
+  /** What is written down elsewhere of a change of it: in the store's ledger. */
+  readonly noted?: (services: Services, before: T | undefined, after: T | undefined, by: string) => void;
   /** A document whose parts lean on each other: no change of it is joined with another one. */
   readonly whole?: true;
 }

@@ -5,7 +5,7 @@ import type { EditChange } from "@/data";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
 import type { BroughtJob } from "./brought-job";
-import { type Change, faultsAfter, put } from "./edit";
+import { type Change, faultsAfter, note, put } from "./edit";
 import type { Wanted } from "./kind";
 import { kindOf } from "./kinds";
 
@@ -33,6 +33,7 @@ export function undoEdit(
     }
     if (problems.length === 0) problems.push(...faultsAfter(services, done));
     if (problems.length > 0) return err(problems);
+    note(services, done, by);
     edits.undone(id, services.now(), by);
     return ok({ changes: changes.length });
   });
@@ -40,7 +41,7 @@ export function undoEdit(
 
 /** The thing as it is without this change. */
 function takenBack(services: Services, { kind, id, before, after }: EditChange): Result<Wanted, string> {
-  const { find, whole } = kindOf<ThingKind>(kind);
+  const { find, whole, merge = merged } = kindOf<ThingKind>(kind);
   const now = find(services, id);
   const back = (to: unknown): Result<Wanted, string> => ok({ kind, id, after: to ?? undefined } as Wanted);
   if (kind === "job" && now !== undefined) return jobTakenBack(id, now, after);
@@ -49,7 +50,7 @@ function takenBack(services: Services, { kind, id, before, after }: EditChange):
   if (alike(now ?? null, after)) return back(before);
   const changed = `${id} was changed since. Undo that first, or change it by hand.`;
   if (whole || before === null || after === null || now === undefined) return err(changed);
-  const joined = merged<unknown>(after, before, now);
+  const joined = (merge as typeof merged<unknown>)(after, before, now);
   return joined.ok ? back(joined.value) : err(changed);
 }
 

@@ -76,7 +76,7 @@ function faultsOf(services: Services, set: WholeSet, incoming: Incoming): readon
     case "instruments":
       return rowFaults(services, "instruments", "instrument", incoming.value);
     case "store":
-      return currencyFaults(set.stores(), incoming.value);
+      return otherCurrency(set.stores(), incoming.value);
     case "job":
     case "house":
     case "ground":
@@ -85,7 +85,7 @@ function faultsOf(services: Services, set: WholeSet, incoming: Incoming): readon
 }
 
 /** Prices of two currencies cannot be added up or compared. */
-function currencyFaults(stores: readonly Store[], { id, currency }: Store): Problem[] {
+export function otherCurrency(stores: readonly Store[], { id, currency }: Store): Problem[] {
   const other = stores.find((each) => each.id !== id && each.currency !== currency);
   return other === undefined
     ? []

@@ -1,6 +1,6 @@
 import { type Difference, differences, type Valve } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { alongWith, faultsAfter, put, putAll } from "../book/edit";
+import { alongWith, faultsAfter, note, put, putAll } from "../book/edit";
 import type { Wanted } from "../book/kind";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
@@ -63,9 +63,9 @@ export function previewImport(
 }
 
 /** What bringing it in would refuse once all of it is in: it is brought in, looked at, and taken out again. */
-function foreseen(services: Services, planned: readonly Planned[]): readonly Problem[] {
+function foreseen(services: Services, planned: readonly Planned[]): Problem[] {
   if (!planned.some(({ steps }) => steps.some(isJudgedByKind))) return [];
-  const tried = store(services, (ledger): Result<never, readonly Problem[]> => {
+  const tried = store(services, (ledger): Result<never, Problem[]> => {
     for (const each of planned)
       for (const step of changing(each).filter(isJudgedByKind)) put(services, ledger, step as Wanted);
     return err(planned.flatMap((each) => faultsOf(services, each)));
@@ -106,6 +106,7 @@ export function importFiles(
     const faults = done.flatMap((each) => faultsOf(services, each));
     if (faults.length > 0) return err(faults);
     const changes = [...brought, ...putAll(services, ledger, alongWith(services, brought))];
+    note(services, changes, by);
     const what = { kind: "import", files: files.map(({ name }) => name) } as const;
     services.edits.add({ id, at: services.now(), by, what, undoneAt: null, undoneBy: null }, changes);
     return ok({ lines: done.map((each) => lineOf(services, each)), id });

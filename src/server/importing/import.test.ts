@@ -54,7 +54,7 @@ const WRONG: Wrong[] = [
   [
     "a place twice in a store",
     [json({ ...works, places: [...works.places, works.places[0]] })],
-    /\/places\/3\/id/,
+    /\/places\/4\/id/,
     /used twice/,
   ],
   [

@@ -9,6 +9,7 @@ import { type Ledger, store } from "../proof/ledger";
 import { keepLine } from "../register/keep-documents";
 import { keepValve } from "../register/keep-valve";
 import type { Services } from "../services";
+import { bookUse } from "../store/book-use";
 import type { JobInHand } from "./jobs-in-hand";
 import { keepSummary } from "./summary";
 import { type AppendFailure, jobInHand } from "./take-in-hand";
@@ -137,7 +138,10 @@ function keep(
     if (added.some(({ event }) => event.kind === "closure-passes" || event.kind === "undone"))
       markPassing(services, before, after);
     if (isClosed(after) !== isClosed(before.run)) jobs.close(id, isClosed(after) ? services.now() : null);
-    if (after.status.kind === "signed-off") finish(services, ledger, after);
+    if (after.status.kind === "signed-off") {
+      finish(services, ledger, after);
+      bookUse(services, after);
+    }
     if (
       !sameLinks(before.run.shut, after.shut) ||
       !sameLinks([...before.run.openRound.keys()], [...after.openRound.keys()]) ||

@@ -18,6 +18,7 @@ import { speaker, stripMessage } from "@/words";
 import type { Actor } from "../people";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
+import { freeStores } from "../store/held";
 import { notProven } from "./proven";
 import { keepSummary } from "./summary";
 
@@ -125,7 +126,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
   const held = whole && heldOn(whole, heldShut(services, whole.id));
   const line = whole && held && carried(whole, held, valve.node ?? valve.tag);
   const version = whole && library.lineVersion(whole.id);
-  const works = stockFor(sheet, library.stores());
+  const works = stockFor(sheet, freeStores(services));
   const looks = looksOf(sheet, ask);
   const inputs: JobInputs = {
     id: newId(),

@@ -1,12 +1,12 @@
 import type { JobStatus } from "@/core/formats";
-import { jobBells, outOfService, type Run, type Step } from "@/core/job";
+import { countedOn, jobBells, outOfService, type Run, type Step } from "@/core/job";
 import type { HeldLink, JobOrigin, JobSummary } from "@/data";
 import { speaker, stepTitle } from "@/words";
 import { findableJob } from "../find/findable";
 import type { Services } from "../services";
 
 /** Raised when a summary is made in another way, so that older ones are made anew. */
-export const SUMMARY_MADE = 5;
+export const SUMMARY_MADE = 6;
 
 /** Where a log came from, and what speaks against it. */
 export interface Provenance {
@@ -74,6 +74,7 @@ export function summaryOf(job: Run, { origin, doubt }: Provenance): JobSummary {
     entries: job.log.length,
     bells: foreign ? [] : jobBells(job),
     held: foreign ? [] : heldBy(job),
+    takes: foreign ? [] : countedOn(job),
     lost: foreign ? [] : outOfService(job).map(({ node, name }) => ({ node, name })),
     made: SUMMARY_MADE,
   };

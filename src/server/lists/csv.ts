@@ -1,6 +1,7 @@
 import { setImmediate } from "node:timers/promises";
 import Papa from "papaparse";
 import { datesToCell, ROW_SCHEMAS } from "@/core/formats";
+import { stockAt } from "@/core/store";
 import type { Services } from "../services";
 import { type JobListAsk, listJobs, listValves, type ValveListAsk, type Window } from "./lists";
 
@@ -77,6 +78,80 @@ export function jobsCsv(services: Services, ask: JobListAsk): AsyncGenerator<str
       row.step,
       row.done,
       row.steps,
+    ],
+  );
+}
+
+/** What lies where, at a moment or now. */
+export function stockCsv(services: Services, at: number | undefined): AsyncGenerator<string> {
+  const { library, movements } = services;
+  const rows = library.stores().flatMap((store) => {
+    const places = new Map(store.places.map(({ id, name }) => [id, name]));
+    const stock = at === undefined ? store.stock : stockAt(store, movements.since(store.id, at), at);
+    return stock.map((row) => ({ store, row, place: places.get(row.place) ?? row.place }));
+  });
+  return pieces(
+    ["store", "place", "kind", "id", "sheet", "name", "pieces", "least", "price", "currency", "worth"],
+    ({ from, most }) => rows.slice(from, from + most),
+    ({ store, place, row: { item, name, quantity, least, price } }) => [
+      store.name,
+      place,
+      item.kind,
+      item.id,
+      item.sheet,
+      name,
+      quantity,
+      least,
+      price,
+      store.currency,
+      (quantity * price).toFixed(2),
+    ],
+  );
+}
+
+export function movementsCsv({ movements }: Services): AsyncGenerator<string> {
+  const all = movements.all();
+  return pieces(
+    [
+      "at",
+      "by",
+      "store",
+      "kind",
+      "item",
+      "id",
+      "sheet",
+      "name",
+      "place",
+      "to",
+      "pieces",
+      "change",
+      "price",
+      "until",
+      "job",
+      "order",
+      "short",
+      "why",
+    ],
+    ({ from, most }) => all.slice(from, from + most),
+    (row) => [
+      row.at,
+      row.by,
+      row.store,
+      row.kind,
+      row.item.kind,
+      row.item.id,
+      row.item.sheet,
+      row.name,
+      row.place,
+      row.to,
+      row.quantity,
+      row.change,
+      row.price,
+      (row.batches ?? []).map(({ until, quantity }) => `${until} ${quantity}`).join("; "),
+      row.job,
+      row.order,
+      row.short,
+      row.why,
     ],
   );
 }

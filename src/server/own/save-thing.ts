@@ -14,6 +14,8 @@ const KEYS = {
   instrument: "id",
   house: "id",
   mapping: "id",
+  store: "id",
+  order: "id",
 } as const;
 export type Owned = keyof typeof KEYS;
 
@@ -46,12 +48,12 @@ export function saveThing<K extends Owned>(
   { was, row }: Handed<Things[K]>,
   by: string,
 ): Result<Saved, Problem[]> {
-  const { find } = kindOf(kind);
+  const { find, merge = merged } = kindOf(kind);
   const to = keyOf(kind, row);
   if (to !== id && find(services, to) !== undefined)
     return err([{ path: `/${KEYS[kind]}`, message: taken(services, kind, to) }]);
   const now = id === undefined ? undefined : find(services, id);
-  const joined = merged(id === undefined ? undefined : (was ?? now), row, now);
+  const joined = merge(id === undefined ? undefined : (was ?? now), row, now);
   if (!joined.ok)
     return err(
       now === undefined && id !== undefined
@@ -93,7 +95,7 @@ function renaming<K extends Owned>(services: Services, kind: K, id: string, want
 /** Takes a thing away, where nothing hangs on it. */
 export function removeThing(
   services: Services,
-  kind: Owned | "line" | "sheet",
+  kind: Owned | "line" | "sheet" | "store",
   id: string,
   by: string,
 ): Result<Edited, Problem[]> {

@@ -15,6 +15,7 @@ import {
 import type { JobSummary } from "@/data";
 import type { SpokenBell } from "@/words";
 import type { Services } from "../services";
+import { freeStores } from "../store/held";
 
 export interface RingsNext {
   readonly bell: SpokenBell;
@@ -106,7 +107,12 @@ export function today(services: Services, ringing: readonly SpokenBell[]) {
     heldInAll: held.reduce((sum, { held: links }) => sum + links.length, 0),
     short: lacks(services),
     fortnight: fortnight(services),
-    runsOut: runningOut(library.people(), services.things.all("instrument"), now() + RUNS_OUT_MS),
+    runsOut: runningOut(
+      library.people(),
+      services.things.all("instrument"),
+      library.stores(),
+      now() + RUNS_OUT_MS,
+    ),
     empty: library.isEmpty(),
     at: now(),
   };
@@ -147,7 +153,8 @@ function fortnight({ register, now }: Services): DayOfWork[] {
 }
 
 /** What the due work may lack. */
-function lacks({ library, register, now }: Services): Shortage[] {
+function lacks(services: Services): Shortage[] {
+  const { library, register, now } = services;
   const at = now();
   const sheets = new Map<string, Sheet | undefined>();
   const due = register.dueKinds(at + FORTNIGHT_MS, at).flatMap((kind): DueKind[] => {
@@ -157,7 +164,7 @@ function lacks({ library, register, now }: Services): Shortage[] {
       ? []
       : [{ sheet, generation: kind.generation ?? undefined, count: kind.count }];
   });
-  return shortages(due, library.stores()).slice(0, MOST_TOLD);
+  return shortages(due, freeStores(services)).slice(0, MOST_TOLD);
 }
 
 /** All that Today shows. */

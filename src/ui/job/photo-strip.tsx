@@ -2,6 +2,7 @@
 
 import { Camera } from "lucide-react";
 import { useCallback, useEffect, useId, useState } from "react";
+import { newId } from "../new-id";
 import { useSpeaker } from "../use-speaker";
 import { hashOf, keepPhoto, keptPhoto, sendPhotos, shrink } from "./photo-outbox";
 import type { JobLog } from "./use-job-log";
@@ -25,7 +26,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
     const blob = await shrink(file);
     if (blob === undefined) setProblem(words.unreadable);
     else {
-      const photo = crypto.randomUUID();
+      const photo = newId();
       // On the device first: what is noted has to be there, whatever happens next.
       await keepPhoto(job, photo, blob);
       log.add({ kind: "photo-taken", step, photo, sha256: await hashOf(blob) });

@@ -16,6 +16,7 @@ import { call } from "@/edge/client";
 import { clockAhead } from "@/edge/clock";
 import { GET_JOB } from "@/edge/contracts/jobs";
 import { entryWords, refusalWords, type Speaker, stripMessage } from "@/words";
+import { newId } from "../new-id";
 import { NEWS } from "../use-news";
 import { Outbox, type Refused, sendEntries } from "./outbox";
 
@@ -200,7 +201,7 @@ export function useJobLog(
       const now = Date.now() - ahead;
       const event = {
         v: 1,
-        id: crypto.randomUUID(),
+        id: newId(),
         at: new Date(now).toISOString(),
         by,
         ...(ahead !== 0 && { off_s: Math.round(ahead / 1000) }),

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { call } from "@/edge/client";
 import { REMOVE_LINE, REMOVE_SHEET } from "@/edge/contracts/documents";
 import { INSTRUMENTS, PEOPLE, PLACES } from "@/edge/contracts/own";
+import { REMOVE_STORE } from "@/edge/contracts/store";
 import { Modal } from "../modal";
 import { Notice } from "../notice";
 import { useChanged } from "./use-changed";
@@ -15,6 +16,7 @@ const REMOVES = {
   instrument: INSTRUMENTS.remove,
   line: REMOVE_LINE,
   sheet: REMOVE_SHEET,
+  store: REMOVE_STORE,
 } as const;
 
 /** Takes a thing away where nothing hangs on it, and says what hangs on it where something does. */

@@ -17,6 +17,7 @@ export const book = {
     paper: "paper",
     mapping: "columns",
     ground: "map",
+    order: "order",
   },
   imported: (files: readonly string[]) =>
     `Brought in: ${list(files.map((file) => file.split("/").at(-1) ?? file))}`,

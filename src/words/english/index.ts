@@ -14,6 +14,7 @@ import { media } from "./media";
 import { refusals } from "./refusals";
 import { safety } from "./safety";
 import { steps } from "./steps";
+import { store } from "./store";
 
 /** All that a job says, in English. */
 export const english = {
@@ -33,4 +34,5 @@ export const english = {
   refusals,
   safety,
   steps,
+  store,
 };

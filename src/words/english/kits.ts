@@ -18,6 +18,7 @@ export const kits = {
   forTheRebuild: "for the rebuild",
   piecesOnly: (pieces: string, count: number, why: string) =>
     `${count === 1 ? "Piece" : "Pieces"} ${pieces} from the bottom. ${why}`,
+  insteadOf: (name: string) => `In place of ${name}.`,
   placeAndNote: (place: string, note: string) => `${place}. ${note}`,
   standIns: (names: string) => `stand-in: ${names}`,
   due: {

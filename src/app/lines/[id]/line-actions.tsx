@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Line } from "@/core/formats";
+import { idOfName } from "@/core/formats";
 import type { Problem, Result } from "@/core/result";
 import { type CallFailure, call } from "@/edge/client";
 import { COPY_LINE, GET_LINE, JOIN_LINE, SPLIT_LINE } from "@/edge/contracts/documents";
@@ -14,7 +15,6 @@ import { Notice } from "@/ui/notice";
 import { TakeAway } from "@/ui/own/take-away";
 import { useChanged } from "@/ui/own/use-changed";
 import { Panel } from "@/ui/page";
-import { lineId } from "../line-id";
 
 type Asking = "copy" | "split" | "join";
 
@@ -72,7 +72,7 @@ export function LineActions({
     const first = (kind: string) => (kind === "source" || kind === "boundary" ? 0 : 1);
     setPlaces([...found.value.nodes].sort((a, b) => first(a.kind) - first(b.kind)).map(named));
   };
-  const head = { id: lineId(name), name: name.trim() };
+  const head = { id: idOfName(name), name: name.trim() };
   const needsName = () => setRefused([{ path: "/name", message: "Give it a name." }]);
   const go = () => {
     if (asking !== "join" && head.name === "") return needsName();

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import type { Line } from "@/core/formats";
+import { idOfName } from "@/core/formats";
 import { LINE_TEMPLATES, type LineTemplate } from "@/core/making";
 import { TextField } from "@/ui/kit/text-field";
 import { LineGlance } from "@/ui/line-glance";
@@ -9,7 +10,6 @@ import { Page } from "@/ui/page";
 import { BLANK_LINE } from "../[id]/edit/edit-line";
 import { LineEditor } from "../[id]/edit/editor";
 import type { KnownTag } from "../[id]/edit/tag-field";
-import { lineId } from "../line-id";
 
 const MOST = 40;
 
@@ -43,7 +43,7 @@ export function NewLine({ tags }: { tags: readonly KnownTag[] }) {
               template={template}
               onChosen={(count) => {
                 const said = name.trim() === "" ? template.name : name.trim();
-                setFirst(template.build(count, { id: lineId(said) || template.id, name: said }));
+                setFirst(template.build(count, { id: idOfName(said) || template.id, name: said }));
               }}
             />
           </li>

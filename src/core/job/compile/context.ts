@@ -160,7 +160,7 @@ const lacks = (model: Sheet, { parts }: Sheet, id: string): boolean =>
   model.parts.some((part) => part.id === id) && !parts.some((part) => part.id === id);
 
 /** What a renewal takes, by part, or by piece of a stack. */
-function needsOf(sheet: Sheet, renewal: Renewal): (readonly [string, number])[] {
+export function needsOf(sheet: Sheet, renewal: Renewal): (readonly [string, number])[] {
   const part = sheet.parts.find((each) => each.id === renewal.part);
   if (renewal.because === "policy" || renewal.pieces === undefined)
     return [[renewal.part, part?.quantity ?? 1]];

@@ -15,7 +15,7 @@ function contentsOf({ sheet }: Context, picks: readonly Pick[]): TickLine[] {
         id: `${here}:${key}`,
         name: nameOfPieces(sheet, key),
         pieces: quantity * pick.pieces,
-        of: kit.name,
+        of: pick.name,
         place: pick.place,
         ...(kit.note !== undefined && { note: kit.note }),
       };

@@ -1,4 +1,6 @@
 import type { Line, Sheet, Store } from "@/core/formats";
+import { bookEntries, checkStore, mergeStores } from "@/core/store";
+import { otherCurrency } from "../../importing/check-together";
 import { leftWithoutPlace } from "../../lines/left-without-place";
 import { keepLine, keepSheet, keepStore, removeLine, removeSheet } from "../../register/keep-documents";
 import type { Services } from "../../services";
@@ -56,5 +58,14 @@ export const STORE: Kind<Store> = {
   find: ({ library }, id) => library.stores().find((each) => each.id === id),
   keep: keepStore,
   remove: ({ library }: Services, id) => library.removeStore(id),
-  whole: true,
+  faults: ({ library }, store) => [...checkStore(store), ...otherCurrency(library.stores(), store)],
+  hanging: ({ things }, id) =>
+    things.all("order").flatMap((order) => (order.store === id ? [`order ${order.id}`] : [])),
+  merge: mergeStores,
+  noted({ movements, now, newId }, before, after, by) {
+    const at = new Date(now()).toISOString();
+    if (after !== undefined) movements.add(bookEntries(before, after, { at, by, newId }));
+    else if (before !== undefined)
+      movements.add(bookEntries(before, { ...before, stock: [] }, { at, by, newId }));
+  },
 };

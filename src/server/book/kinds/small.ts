@@ -5,6 +5,7 @@ import {
   HouseSchema,
   InstrumentSchema,
   MappingSchema,
+  OrderSchema,
   PaperSchema,
   type Place,
   PlaceSchema,
@@ -115,3 +116,20 @@ export const PAPER = small("paper", PaperSchema, ({ id }) => id);
 export const GROUND = small("ground", GroundSchema, ({ id }) => id, { whole: true });
 
 export const MAPPING = small("mapping", MappingSchema, ({ id }) => id);
+
+export const ORDER = small("order", OrderSchema, ({ id }) => id, {
+  faults({ library }, order) {
+    const store = library.stores().find(({ id }) => id === order.store);
+    const places = store?.places.map(({ id }) => id) ?? [];
+    return [
+      ...(store === undefined
+        ? [{ path: "/store", message: `There is no store "${order.store}" any more.` }]
+        : []),
+      ...order.lines.flatMap(({ to }, index) =>
+        store === undefined || places.includes(to)
+          ? []
+          : [{ path: `/lines/${index}/to`, message: `"${to}" is no place of ${store.name} any more.` }],
+      ),
+    ];
+  },
+});

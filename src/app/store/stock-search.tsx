@@ -1,0 +1,57 @@
+"use client";
+
+import { Plus } from "lucide-react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { DateField } from "@/ui/kit/date-field";
+import type { Option } from "@/ui/kit/select-field";
+import { FilterField } from "@/ui/list/filter-field";
+import { type ListAsk, listAddress } from "@/ui/list/list-address";
+import { SearchField } from "@/ui/list/search-field";
+
+/** What of the stock is shown: by words, by place, as it lay on a day; and taken along as a file. */
+export function StockSearch({
+  ask,
+  places,
+  add,
+}: {
+  ask: ListAsk;
+  places: readonly Option[];
+  /** Where an item is added. */
+  add: string;
+}) {
+  const router = useRouter();
+  const go = (change: ListAsk) => router.replace(listAddress("/store", ask, change), { scroll: false });
+  const on = String(ask.on ?? "");
+  return (
+    <div className="no-print flex flex-wrap items-end gap-3">
+      <SearchField
+        placeholder="Name, number, label, sheet"
+        find={String(ask.find ?? "")}
+        onFind={(find) => go({ find })}
+      />
+      <FilterField
+        filter={{
+          name: "place",
+          label: "Lies at",
+          options: places.map(({ id, name }) => [id, name] as const),
+        }}
+        value={String(ask.place ?? "")}
+        onValue={(place) => go({ place })}
+      />
+      <div className="w-[13rem]">
+        <DateField
+          label="As it lay on"
+          value={on}
+          onChange={(day) => (day === "" || /^\d{4}-\d{2}-\d{2}$/.test(day)) && go({ on: day })}
+        />
+      </div>
+      <a className="btn btn-quiet" href={listAddress("/api/v1/export/stock.csv", {}, { on })} download>
+        CSV
+      </a>
+      <Link href={add} className="btn btn-quiet">
+        <Plus size={18} aria-hidden /> Add an item
+      </Link>
+    </div>
+  );
+}

@@ -1,0 +1,26 @@
+import type { Item } from "@/core/formats";
+
+export const ITEM_KINDS: Readonly<Record<Item["kind"], string>> = {
+  kit: "kit",
+  part: "single part",
+  supply: "supply",
+};
+
+export const PLACE_KINDS = {
+  van: "Van",
+  shop: "Shop or shed",
+  supplier: "Supplier",
+} as const;
+
+export const pcs = (count: number): string => `${count.toLocaleString("en")} ${count === 1 ? "pc" : "pcs"}`;
+
+export const inDays = (days: number): string =>
+  days === 0 ? "in hand" : `${days} ${days === 1 ? "day" : "days"}`;
+
+/** What lies at a place in a sentence, for who does not see it drawn. */
+export const shelfSays = (pieces: number, free: number, least: number | undefined): string =>
+  [
+    pcs(pieces),
+    ...(free < pieces ? [`${free} free`] : []),
+    ...(least === undefined ? [] : [`at least ${least}`]),
+  ].join(", ");
