@@ -63,7 +63,7 @@ describe("who is let in", () => {
 
 it("a page may run what carries its nonce, and nobody may frame it", () => {
   const policy = contentPolicy("abc", false);
-  expect(policy).toContain("script-src 'self' 'nonce-abc' 'strict-dynamic';");
+  expect(policy).toContain("script-src 'self' 'nonce-abc' 'strict-dynamic' 'wasm-unsafe-eval';");
   expect(policy).toContain("frame-ancestors 'none'");
   expect(policy).not.toContain("unsafe-eval");
   expect(/script-src[^;]*unsafe-inline/.test(policy)).toBe(false);

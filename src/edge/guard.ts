@@ -65,7 +65,7 @@ function readable(url: string): boolean {
 export const contentPolicy = (nonce: string, developing: boolean): string =>
   [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${developing ? " 'unsafe-eval'" : ""}`,
+    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic' 'wasm-unsafe-eval'${developing ? " 'unsafe-eval'" : ""}`,
     // Drawings are placed by style attributes, which carry no nonce.
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' blob: data:",

@@ -41,7 +41,7 @@ export function ledgerEntries({ library }: Services, entries: readonly ListedMov
           ? ""
           : kind === "counted"
             ? `${pcs(quantity)} (${change >= 0 ? "+" : ""}${change})`
-            : kind === "aside" || kind === "freed"
+            : kind === "aside" || kind === "freed" || kind === "moved"
               ? pcs(quantity)
               : `${change > 0 ? "+" : ""}${change}`,
       more: [

@@ -5,7 +5,7 @@ import { asked, type SearchParams } from "@/app/list-query";
 import { itemHref } from "@/server/find/label";
 import { services } from "@/server/services";
 import { endOfDay, isOwnPlace, type StockedItem, stockedItems } from "@/server/store/stock-list";
-import { Shelf } from "@/ui/draw/shelf";
+import { Shelf, ShelfLegend } from "@/ui/draw/shelf";
 import { listAddress } from "@/ui/list/list-address";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
@@ -109,9 +109,11 @@ export default async function StorePage({ searchParams }: { searchParams: Search
                 </Link>
               </li>
             ))}
-            <li className="card flex min-h-14 flex-wrap items-baseline justify-between gap-x-2 px-3 py-2">
-              <span>Worth, own places</span>
-              <span className="plate text-title">{moneyWords(worth, first.currency)}</span>
+            <li className="card flex min-h-14 min-w-0 flex-wrap items-baseline justify-between gap-x-2 px-3 py-2 [overflow-wrap:anywhere]">
+              <span>Worth</span>
+              <span className="plate break-words text-lead sm:whitespace-nowrap sm:text-title">
+                {moneyWords(worth, first.currency)}
+              </span>
             </li>
           </ul>
           <StockSearch
@@ -131,18 +133,21 @@ export default async function StorePage({ searchParams }: { searchParams: Search
                 : "No item fits. Take a filter away, or search for less."}
             </Empty>
           ) : (
-            <ul className="card dashed px-4">
-              {fitting.slice((page - 1) * PAGE, page * PAGE).map((item) => (
-                <li key={itemHref(item.store, item.item)}>
-                  <StockRow
-                    item={item}
-                    currency={first.currency}
-                    title={titles.get(item.item.sheet ?? "")}
-                    aging={aging(item)}
-                  />
-                </li>
-              ))}
-            </ul>
+            <>
+              <ShelfLegend />
+              <ul className="card dashed px-4">
+                {fitting.slice((page - 1) * PAGE, page * PAGE).map((item) => (
+                  <li key={itemHref(item.store, item.item)}>
+                    <StockRow
+                      item={item}
+                      currency={first.currency}
+                      title={titles.get(item.item.sheet ?? "")}
+                      aging={aging(item)}
+                    />
+                  </li>
+                ))}
+              </ul>
+            </>
           )}
           {fitting.length > PAGE && (
             <nav aria-label="Pages" className="flex items-center justify-center gap-3">
@@ -188,7 +193,8 @@ function StockRow({
       <span className="min-w-0">
         <span className="block break-words font-semibold">{name}</span>
         <small className="block text-note text-soft">
-          {[ITEM_KINDS[item.kind], title, known?.order].filter(Boolean).join(", ")}
+          {[ITEM_KINDS[item.kind], title].filter(Boolean).join(", ")}
+          {known?.order !== undefined && <span className="whitespace-nowrap">, {known.order}</span>}
         </small>
         {until !== undefined && aging && (
           <small className="block text-note text-wait">

@@ -23,6 +23,23 @@ export function StockSearch({
   const router = useRouter();
   const go = (change: ListAsk) => router.replace(listAddress("/store", ask, change), { scroll: false });
   const on = String(ask.on ?? "");
+  const more = (
+    <>
+      <div className="w-[208px] max-w-full">
+        <DateField
+          label="As it lay on"
+          value={on}
+          onChange={(day) => (day === "" || /^\d{4}-\d{2}-\d{2}$/.test(day)) && go({ on: day })}
+        />
+      </div>
+      <a className="btn btn-quiet" href={listAddress("/api/v1/export/stock.csv", {}, { on })} download>
+        CSV
+      </a>
+      <Link href={add} className="btn btn-quiet">
+        <Plus size={18} aria-hidden /> Add an item
+      </Link>
+    </>
+  );
   return (
     <div className="no-print flex flex-wrap items-end gap-3">
       <SearchField
@@ -39,19 +56,11 @@ export function StockSearch({
         value={String(ask.place ?? "")}
         onValue={(place) => go({ place })}
       />
-      <div className="w-[13rem]">
-        <DateField
-          label="As it lay on"
-          value={on}
-          onChange={(day) => (day === "" || /^\d{4}-\d{2}-\d{2}$/.test(day)) && go({ on: day })}
-        />
-      </div>
-      <a className="btn btn-quiet" href={listAddress("/api/v1/export/stock.csv", {}, { on })} download>
-        CSV
-      </a>
-      <Link href={add} className="btn btn-quiet">
-        <Plus size={18} aria-hidden /> Add an item
-      </Link>
+      <div className="hidden flex-wrap items-end gap-3 sm:flex">{more}</div>
+      <details className="w-full sm:hidden">
+        <summary className="min-h-11 content-center underline underline-offset-4">More</summary>
+        <div className="flex flex-wrap items-end gap-3 pb-2">{more}</div>
+      </details>
     </div>
   );
 }

@@ -5,7 +5,7 @@ const TABS = [
   ["/store", "Stock"],
   ["/store/order", "To order"],
   ["/store/ledger", "Ledger"],
-  ["/store/places", "Places and money"],
+  ["/store/places", "Places"],
 ] as const;
 
 /** The parts of the store. */

@@ -86,3 +86,16 @@ function circles(items: NonNullable<Store["items"]>): Problem[] {
       : [];
   });
 }
+
+/** Prices of two currencies cannot be added up or compared. */
+export function otherCurrency(stores: readonly Store[], { id, currency }: Store): Problem[] {
+  const other = stores.find((each) => each.id !== id && each.currency !== currency);
+  return other === undefined
+    ? []
+    : [
+        {
+          path: "/currency",
+          message: `"${other.name}" counts in ${other.currency}. Give the prices of this store in ${other.currency}, too: kits are chosen by price from all stores.`,
+        },
+      ];
+}

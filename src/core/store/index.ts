@@ -1,6 +1,5 @@
-export { batchesTaken } from "./batches";
 export { bookEntries } from "./book-entries";
-export { checkStore } from "./check-store";
+export { checkStore, otherCurrency } from "./check-store";
 export { answerCover, type CoverAnswer } from "./cover-question";
 export { freePieces, freeStock, type Held, heldOf } from "./free-stock";
 export type { IntegerProgram, IntegerSolver } from "./integer-program";
@@ -18,23 +17,12 @@ export {
   changeAt,
   type MovementFailure,
   moved,
-  notAside,
-  piecesAt,
   rowAt,
   stockAt,
   undone,
 } from "./ledger";
 export { mergeStores } from "./merge-stores";
-export {
-  knownOf,
-  type OrderLine,
-  type OrderList,
-  orderList,
-  type Refill,
-  received,
-  type Shifting,
-  type ToOrder,
-} from "./order-list";
+export { knownOf, type OrderList, orderList, received } from "./order-list";
 export { smallSolver } from "./small-solver";
 export { nameOfPieces, pieceKey } from "./stack-pieces";
 export { placeMeant, stockFor } from "./stock";

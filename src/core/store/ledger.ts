@@ -219,21 +219,7 @@ export function undone(
 export const changeAt = ({ place, to, change }: Movement, at: string): number =>
   (place === at ? change : 0) - (to === at ? change : 0);
 
-/** How many pieces lay at a place at a moment (ms): what lies there now, without what has happened since. */
-export function piecesAt(
-  store: Store,
-  entries: readonly Movement[],
-  item: Item,
-  place: string,
-  at: number,
-): number {
-  const now = rowAt(store, item, place)?.quantity ?? 0;
-  return entries
-    .filter((entry) => entry.store === store.id && sameItem(entry.item, item) && Date.parse(entry.at) > at)
-    .reduce((pieces, entry) => pieces - changeAt(entry, place), now);
-}
-
-/** The whole stock as it lay at a moment, ms. */
+/** The whole stock as it lay at a moment (ms): what lies there now, without what has happened since. */
 export function stockAt(store: Store, entries: readonly Movement[], at: number): StockItem[] {
   const since = entries.filter((entry) => entry.store === store.id && Date.parse(entry.at) > at);
   return store.stock.flatMap((row): StockItem[] => {

@@ -2,6 +2,7 @@ import { type Line, ROW_SCHEMAS, readAs, type Sheet, type Store, type Valve } fr
 import { canonical } from "@/core/job";
 import { pointNames } from "@/core/line";
 import type { Problem } from "@/core/result";
+import { otherCurrency } from "@/core/store";
 import type { StoredReading } from "@/data";
 import type { Things } from "../book/kind";
 import { kindOf } from "../book/kinds";
@@ -82,19 +83,6 @@ function faultsOf(services: Services, set: WholeSet, incoming: Incoming): readon
     case "ground":
       return [];
   }
-}
-
-/** Prices of two currencies cannot be added up or compared. */
-export function otherCurrency(stores: readonly Store[], { id, currency }: Store): Problem[] {
-  const other = stores.find((each) => each.id !== id && each.currency !== currency);
-  return other === undefined
-    ? []
-    : [
-        {
-          path: "/currency",
-          message: `"${other.name}" counts in ${other.currency}. Give the prices of this store in ${other.currency}, too: kits are chosen by price from all stores.`,
-        },
-      ];
 }
 
 function readingFaults(

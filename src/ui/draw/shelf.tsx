@@ -34,23 +34,9 @@ export function Shelf({
       className="block max-w-full"
     >
       {Array.from({ length: boxes }, (_, index) => {
-        const x = GAP + index * (BOX + GAP);
         const nth = index * each + 1;
         const kind = nth <= free ? "free" : nth <= pieces ? "held" : "missing";
-        return (
-          <rect
-            key={x}
-            x={x}
-            y={2}
-            width={BOX}
-            height={HIGH}
-            rx={2}
-            fill={kind === "free" ? "var(--brass-line)" : kind === "held" ? "url(#hatch-steel)" : "none"}
-            stroke={kind === "missing" ? "var(--stop)" : "var(--ink)"}
-            strokeWidth={1.3}
-            strokeDasharray={kind === "missing" ? "3 2.4" : undefined}
-          />
-        );
+        return <Box key={index} x={GAP + index * (BOX + GAP)} kind={kind} />;
       })}
       <path d={`M0 ${HIGH + 4.5}H${width}`} stroke="var(--edge)" strokeWidth={1.5} />
       {least > 0 && (
@@ -61,5 +47,49 @@ export function Shelf({
         />
       )}
     </svg>
+  );
+}
+
+function Box({ x, kind }: { x: number; kind: "free" | "held" | "missing" }) {
+  return (
+    <rect
+      x={x}
+      y={2}
+      width={BOX}
+      height={HIGH}
+      rx={2}
+      fill={kind === "free" ? "var(--brass-line)" : kind === "held" ? "url(#hatch-steel)" : "none"}
+      stroke={kind === "missing" ? "var(--stop)" : "var(--ink)"}
+      strokeWidth={1.3}
+      strokeDasharray={kind === "missing" ? "3 2.4" : undefined}
+    />
+  );
+}
+
+const LEGEND = [
+  ["free", "free"],
+  ["held", "promised, or over its day"],
+  ["missing", "missing to the least level"],
+] as const;
+
+/** What the boxes mean. */
+export function ShelfLegend() {
+  return (
+    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-note text-soft">
+      {LEGEND.map(([kind, says]) => (
+        <li key={kind} className="flex items-center gap-1.5">
+          <svg width={BOX + 2} height={HIGH + 4} viewBox={`-1 0 ${BOX + 2} ${HIGH + 4}`} aria-hidden="true">
+            <Box x={0} kind={kind} />
+          </svg>
+          {says}
+        </li>
+      ))}
+      <li className="flex items-center gap-1.5">
+        <svg width={24} height={8} aria-hidden="true">
+          <path d="M0 4H24" stroke="var(--ink)" strokeWidth={3.5} />
+        </svg>
+        at least so many
+      </li>
+    </ul>
   );
 }

@@ -75,7 +75,7 @@ export function LedgerList({
               canUndo && (
                 <button
                   type="button"
-                  className="btn btn-quiet no-print"
+                  className="no-print min-h-11 px-2 underline underline-offset-4"
                   disabled={busy !== undefined}
                   onClick={async () => {
                     setBusy(id);

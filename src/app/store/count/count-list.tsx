@@ -176,7 +176,7 @@ export function CountList({
           disabled={busy || counted.length === 0}
           onClick={() => void handIn()}
         >
-          {busy ? "Booking …" : "Hand the count in"}
+          {busy ? "Booking …" : "Hand it in"}
         </button>
       </div>
     </div>
@@ -227,7 +227,7 @@ function CountCard({
           <Minus size={22} />
         </button>
         <input
-          className="field plate w-20 text-center text-figure"
+          className="field plate w-16 px-1! text-center text-figure"
           inputMode="numeric"
           aria-label={`${name}: pieces that lie here`}
           placeholder={String(quantity)}
@@ -246,11 +246,16 @@ function CountCard({
           <Plus size={22} />
         </button>
         {found === undefined ? (
-          <button type="button" className="btn btn-quiet min-h-14" onClick={() => onCount(quantity)}>
-            <Check size={20} aria-hidden /> {pcs(quantity)}, right
+          <button
+            type="button"
+            className="btn btn-quiet min-h-14 flex-1 px-3"
+            aria-label={`${name}: ${pcs(quantity)}, right`}
+            onClick={() => onCount(quantity)}
+          >
+            <Check size={20} aria-hidden /> Right
           </button>
         ) : (
-          <span className={clsx("min-w-[9rem]", off ? "font-semibold text-wait" : "text-go-text")}>
+          <span className={clsx("min-w-[6.5rem] flex-1", off ? "font-semibold text-wait" : "text-go-text")}>
             {off ? `books say ${quantity}` : "as on the books"}
           </span>
         )}

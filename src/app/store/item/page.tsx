@@ -124,11 +124,11 @@ export default async function ItemPage({ searchParams }: { searchParams: SearchP
                 </li>
               ))}
             </ul>
-            <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+            <dl className="mt-1 grid grid-cols-[minmax(0,auto)_minmax(0,1fr)] gap-x-4 gap-y-1">
               {found.known?.order !== undefined && (
                 <>
                   <dt className="text-soft">Order number</dt>
-                  <dd className="plate text-lead">{found.known.order}</dd>
+                  <dd className="plate min-w-0 break-words text-lead">{found.known.order}</dd>
                 </>
               )}
               {found.known?.pack !== undefined && (
@@ -140,7 +140,7 @@ export default async function ItemPage({ searchParams }: { searchParams: SearchP
               {found.known?.code !== undefined && (
                 <>
                   <dt className="text-soft">Label</dt>
-                  <dd className="plate text-lead">{found.known.code}</dd>
+                  <dd className="plate min-w-0 break-words text-lead">{found.known.code}</dd>
                 </>
               )}
               {found.known?.replacedBy !== undefined && (

@@ -140,7 +140,7 @@ export function SupplierOrder({
         </Notice>
       )}
       <div className="mt-2 flex flex-wrap items-end justify-between gap-4">
-        <div className="w-[13rem]">
+        <div className="w-[208px] max-w-full">
           <DateField label="Should be here on" value={due} onChange={setDue} />
         </div>
         <span className="plate mb-2 text-title">

@@ -1,6 +1,5 @@
 import type { Line, Sheet, Store } from "@/core/formats";
-import { bookEntries, checkStore, mergeStores } from "@/core/store";
-import { otherCurrency } from "../../importing/check-together";
+import { bookEntries, checkStore, mergeStores, otherCurrency } from "@/core/store";
 import { leftWithoutPlace } from "../../lines/left-without-place";
 import { keepLine, keepSheet, keepStore, removeLine, removeSheet } from "../../register/keep-documents";
 import type { Services } from "../../services";

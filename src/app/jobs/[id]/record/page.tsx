@@ -3,16 +3,18 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
+import { ledgerEntries } from "@/app/store/ledger-entries";
 import { isClosed, type JobRecord, jobRecord } from "@/core/job";
 import { pathOf } from "@/edge/client";
 import { GET_JOB } from "@/edge/contracts/jobs";
 import { readJob } from "@/server/jobs/read-job";
 import { proofOf } from "@/server/proof/prove";
 import { doubtOfReadings } from "@/server/proof/verify";
-import { atOneMoment, services } from "@/server/services";
+import { atOneMoment, type Services, services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { ValveHead } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";
+import { LedgerList } from "@/ui/store/ledger-list";
 import { Day } from "@/ui/when";
 import { dueWhy, type Speaker, speaker, stripMessage } from "@/words";
 import { LogTable } from "./log-table";
@@ -67,6 +69,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
         />
       </div>
       <RecordParts record={record} job={id} words={words} />
+      <FromTheStore all={all} job={id} />
       <RingsNext record={record} words={words} />
       <LogTable lines={record.lines} sheet={inputs.sheet} words={words} />
       {proof !== undefined && (
@@ -86,6 +89,18 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
         </p>
       )}
     </article>
+  );
+}
+
+/** What the signature booked out of the store, by what was really fitted, and back into it. */
+function FromTheStore({ all, job }: { all: Services; job: string }) {
+  const entries = all.movements.ofJob(job);
+  if (entries.length === 0) return null;
+  return (
+    <section className="mt-5">
+      <h2 className="caption">From the store</h2>
+      <LedgerList entries={ledgerEntries(all, entries)} />
+    </section>
   );
 }
 

@@ -38,6 +38,9 @@ function Bring({ pick, currency }: { pick: Pick; currency: string }) {
       <span>
         {named(pick)}, {pick.place}
         {pick.days > 0 ? `, in ${pick.days} days` : ""}
+        {pick.insteadOf !== undefined && (
+          <small className="block font-normal text-fine text-soft">in place of {pick.insteadOf}</small>
+        )}
       </span>
       <span className="shrink-0">{money(pick.price, currency)}</span>
     </li>
