@@ -71,7 +71,7 @@ export function ItemCourse({
             <span className="text-soft">pieces</span>
           </figcaption>
           <div className="h-[170px]">
-            <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 520, height: 170 }}>
+            <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 300, height: 170 }}>
               <LineChart margin={{ top: 10, right: 12, bottom: 0, left: -18 }} accessibilityLayer>
                 <CartesianGrid stroke="var(--rule)" strokeDasharray="2 5" vertical={false} />
                 <XAxis
