@@ -18,6 +18,7 @@ export type Chapter =
   | "Store"
   | "Documents"
   | "Bringing in"
+  | "Taking out"
   | "This installation";
 
 /**

@@ -65,6 +65,7 @@ it("a page may run what carries its nonce, and nobody may frame it", () => {
   const policy = contentPolicy("abc", false);
   expect(policy).toContain("script-src 'self' 'nonce-abc' 'strict-dynamic' 'wasm-unsafe-eval';");
   expect(policy).toContain("frame-ancestors 'none'");
-  expect(policy).not.toContain("unsafe-eval");
+  // The reader of labels is compiled from a module of our own; no text is run as a program.
+  expect(policy).not.toContain("'unsafe-eval'");
   expect(/script-src[^;]*unsafe-inline/.test(policy)).toBe(false);
 });

@@ -65,6 +65,7 @@ function readable(url: string): boolean {
 export const contentPolicy = (nonce: string, developing: boolean): string =>
   [
     "default-src 'self'",
+    // The reader of labels is WebAssembly, and ships with the app: it is compiled, no text is run as a program.
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic' 'wasm-unsafe-eval'${developing ? " 'unsafe-eval'" : ""}`,
     // Drawings are placed by style attributes, which carry no nonce.
     "style-src 'self' 'unsafe-inline'",

@@ -32,8 +32,26 @@ function ownData({ library, register, things, edits }: Services) {
   ];
 }
 
+/** What can be taken out, and whether it can be brought in again as it is. */
+const TAKEN_OUT = [
+  ["/api/v1/export/valves.csv", "Valves", true],
+  ["/api/v1/export/readings.csv", "Readings", true],
+  ["/api/v1/export/places.csv", "Places", true],
+  ["/api/v1/export/places.geojson", "Places and valves, GeoJSON", true],
+  ["/api/v1/export/crew.csv", "Crew", true],
+  ["/api/v1/export/instruments.csv", "Instruments", true],
+  ["/api/v1/export/jobs.csv", "Jobs", false],
+  ["/api/v1/export/lines.csv", "Lines", false],
+  ["/api/v1/export/sheets.csv", "Sheets", false],
+  ["/api/v1/export/stock.csv", "Stock", false],
+  ["/api/v1/export/movements.csv", "Ledger of the store", false],
+  ["/api/v1/export/orders.csv", "Orders", false],
+  ["/api/v1/export/changes.csv", "Book of changes", false],
+] as const;
+
 export default function LoftPage() {
-  const own = ownData(services());
+  const all = services();
+  const own = ownData(all);
   return (
     <Page title="The loft" says="Settings of this device, your own data, and what comes in and goes out.">
       <div className="grid items-start gap-4 lg:grid-cols-2">
@@ -46,6 +64,49 @@ export default function LoftPage() {
           <Link href="/loft/import" className="btn btn-go">
             Choose files
           </Link>
+        </Panel>
+        <Panel title="Take out">
+          <p className="mb-2">Every list as CSV, those in bold in the columns they are brought in by.</p>
+          <ul className="mb-3 flex flex-wrap gap-x-5">
+            {TAKEN_OUT.map(([href, name, again]) => (
+              <li key={href}>
+                <a
+                  href={href}
+                  download
+                  className={`inline-block min-h-11 content-center underline underline-offset-4 ${again ? "font-semibold" : ""}`}
+                >
+                  {name}
+                </a>
+              </li>
+            ))}
+          </ul>
+          <p className="mb-2">
+            Each line, sheet, store and job has its file on its own page. What rings can be subscribed to by
+            any calendar:
+          </p>
+          <code className="block break-all rounded bg-sunk px-3 py-2">/api/v1/calendar.ics</code>
+          <ul className="mt-2 flex flex-wrap gap-x-5">
+            <li>
+              <a
+                className="inline-block min-h-11 content-center underline underline-offset-4"
+                href="/api/v1/calendar.ics"
+                download
+              >
+                Calendar of what rings
+              </a>
+            </li>
+            {all.library.stores().map(({ id, name }) => (
+              <li key={id}>
+                <a
+                  className="inline-block min-h-11 content-center underline underline-offset-4"
+                  href={`/api/v1/stores/${encodeURIComponent(id)}`}
+                  download
+                >
+                  {name}
+                </a>
+              </li>
+            ))}
+          </ul>
         </Panel>
         <Panel title="Your own data">
           <ul className="dashed">

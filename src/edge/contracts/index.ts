@@ -28,6 +28,7 @@ import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
 import { OWN } from "./own";
 import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVE_TAGS, VALVES_CSV } from "./register";
 import { STORE } from "./store";
+import { TAKING_OUT } from "./taking-out";
 
 /** Every route there is; a test holds the folders of the app to this list. */
 export const CONTRACTS: readonly Contract[] = [
@@ -48,6 +49,7 @@ export const CONTRACTS: readonly Contract[] = [
   FIND,
   ...OWN,
   ...STORE,
+  ...TAKING_OUT,
   READINGS,
   KEEP_RESULT,
   TAKE_BACK,

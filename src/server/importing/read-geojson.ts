@@ -53,7 +53,9 @@ export function readGeoJson(value: unknown): Result<Incoming[], Problem[]> {
         continue;
       }
       const [lon, lat] = spot.value;
-      const where = { lon: String(lon), lat: String(lat) };
+      // Drawn where its place is, for want of a spot of its own.
+      const where: Record<string, string> =
+        properties.approximate === true ? {} : { lon: String(lon), lat: String(lat) };
       if (typeof properties.tag === "string")
         took(toRowOver("register", { ...cells(properties, []), ...where }, at), valves);
       else

@@ -14,7 +14,7 @@ const safe = (value: unknown): string => {
   return /^[=+@\t\r]|^-(?!$|[\d.])/.test(text) ? `'${text}` : text;
 };
 
-async function* pieces<Row>(
+export async function* pieces<Row>(
   columns: readonly string[],
   page: (window: Window) => readonly Row[],
   cells: (row: Row) => readonly unknown[],

@@ -1,0 +1,76 @@
+import { Type } from "@sinclair/typebox";
+import { StoreSchema } from "@/core/formats";
+import { type Contract, contract } from "../contract";
+
+const closed = { additionalProperties: false };
+
+/** Lists that are taken out whole; those with filters have routes of their own. */
+export const PLAIN_LIST_NAMES = [
+  "places.csv",
+  "crew.csv",
+  "instruments.csv",
+  "readings.csv",
+  "lines.csv",
+  "sheets.csv",
+  "orders.csv",
+  "changes.csv",
+] as const;
+
+export const LIST_CSV = contract({
+  id: "listCsv",
+  method: "GET",
+  path: "/api/v1/export/{list}",
+  chapter: "Taking out",
+  says: "A list, whole: places, crew, instruments and readings in the columns they are brought in by.",
+  params: Type.Object(
+    { list: Type.Unsafe<(typeof PLAIN_LIST_NAMES)[number]>({ type: "string", enum: [...PLAIN_LIST_NAMES] }) },
+    closed,
+  ),
+  answer: Type.String(),
+  gives: "text/csv",
+});
+
+export const PLACES_GEOJSON = contract({
+  id: "placesGeoJson",
+  method: "GET",
+  path: "/api/v1/export/places.geojson",
+  chapter: "Taking out",
+  says: "Places and valves on the map (RFC 7946), in the properties they are brought in by.",
+  answer: Type.Unknown(),
+  gives: "application/geo+json",
+});
+
+export const CALENDAR = contract({
+  id: "calendar",
+  method: "GET",
+  path: "/api/v1/calendar.ics",
+  chapter: "Taking out",
+  says: "What rings, as a calendar to subscribe to (RFC 5545): an entry stays the same as long as the same thing rings.",
+  query: Type.Object(
+    {
+      place: Type.Optional(Type.String({ minLength: 1, maxLength: 400 })),
+      days: Type.Optional(Type.Integer({ minimum: 1, maximum: 4000, description: "How far it reaches." })),
+    },
+    closed,
+  ),
+  answer: Type.String(),
+  gives: "text/calendar",
+});
+
+export const GET_STORE = contract({
+  id: "store",
+  method: "GET",
+  path: "/api/v1/stores/{id}",
+  chapter: "Taking out",
+  says: "A store as a document, as it stands.",
+  params: Type.Object({ id: Type.String({ minLength: 1, maxLength: 100 }) }, closed),
+  answer: StoreSchema,
+  refuses: { 404: "There is no such store." },
+});
+
+export const TAKING_OUT: readonly Contract[] = [
+  LIST_CSV,
+  PLACES_GEOJSON,
+  CALENDAR,
+  GET_STORE,
+] as unknown as readonly Contract[];
