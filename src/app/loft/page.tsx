@@ -56,58 +56,60 @@ export default function LoftPage() {
     <Page title="The loft" says="Settings of this device, your own data, and what comes in and goes out.">
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <SettingsForm />
-        <Panel title="Bring in">
-          <p className="mb-3">
-            A register, readings, places, a crew, instruments (any CSV, or pasted from a spreadsheet); sheets,
-            lines, stock, jobs (JSON); a map (GeoJSON). You see what would change before it does.
-          </p>
-          <Link href="/loft/import" className="btn btn-go">
-            Choose files
-          </Link>
-        </Panel>
-        <Panel title="Take out">
-          <p className="mb-2">Every list as CSV, those in bold in the columns they are brought in by.</p>
-          <ul className="mb-3 flex flex-wrap gap-x-5">
-            {TAKEN_OUT.map(([href, name, again]) => (
-              <li key={href}>
-                <a
-                  href={href}
-                  download
-                  className={`inline-block min-h-11 content-center underline underline-offset-4 ${again ? "font-semibold" : ""}`}
-                >
-                  {name}
-                </a>
-              </li>
-            ))}
-          </ul>
-          <p className="mb-2">
-            Each line, sheet, store and job has its file on its own page. What rings can be subscribed to by
-            any calendar:
-          </p>
-          <code className="block break-all rounded bg-sunk px-3 py-2">/api/v1/calendar.ics</code>
-          <ul className="mt-2 flex flex-wrap gap-x-5">
-            <li>
-              <a
-                className="inline-block min-h-11 content-center underline underline-offset-4"
-                href="/api/v1/calendar.ics"
-                download
-              >
-                Calendar of what rings
-              </a>
-            </li>
-            {all.library.stores().map(({ id, name }) => (
-              <li key={id}>
+        <div className="flex flex-col gap-4">
+          <Panel title="Bring in">
+            <p className="mb-3">
+              A register, readings, places, a crew, instruments (any CSV, or pasted from a spreadsheet);
+              sheets, lines, stock, jobs (JSON); a map (GeoJSON). You see what would change before it does.
+            </p>
+            <Link href="/loft/import" className="btn btn-go">
+              Choose files
+            </Link>
+          </Panel>
+          <Panel title="Take out">
+            <p className="mb-2">Every list as CSV, those in bold in the columns they are brought in by.</p>
+            <ul className="mb-3 flex flex-wrap gap-x-5">
+              {TAKEN_OUT.map(([href, name, again]) => (
+                <li key={href}>
+                  <a
+                    href={href}
+                    download
+                    className={`inline-block min-h-11 content-center underline underline-offset-4 ${again ? "font-semibold" : ""}`}
+                  >
+                    {name}
+                  </a>
+                </li>
+              ))}
+            </ul>
+            <p className="mb-2">
+              Each line, sheet, store and job has its file on its own page. What rings can be subscribed to by
+              any calendar:
+            </p>
+            <code className="block break-all rounded bg-sunk px-3 py-2">/api/v1/calendar.ics</code>
+            <ul className="mt-2 flex flex-wrap gap-x-5">
+              <li>
                 <a
                   className="inline-block min-h-11 content-center underline underline-offset-4"
-                  href={`/api/v1/stores/${encodeURIComponent(id)}`}
+                  href="/api/v1/calendar.ics"
                   download
                 >
-                  {name}
+                  Calendar of what rings
                 </a>
               </li>
-            ))}
-          </ul>
-        </Panel>
+              {all.library.stores().map(({ id, name }) => (
+                <li key={id}>
+                  <a
+                    className="inline-block min-h-11 content-center underline underline-offset-4"
+                    href={`/api/v1/stores/${encodeURIComponent(id)}`}
+                    download
+                  >
+                    {name}
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </Panel>
+        </div>
         <Panel title="Your own data">
           <ul className="dashed">
             {own.map(({ href, name, says }) => (

@@ -86,9 +86,6 @@ export default async function ItemPage({ searchParams }: { searchParams: SearchP
             )}
             currency={store.currency}
           />
-          <Panel title="Ledger" note={entries.length === 0 ? "" : `${entries.length} entries`}>
-            <LedgerList entries={ledgerEntries(all, entries)} named={false} />
-          </Panel>
         </div>
         <div className="flex flex-col gap-4">
           <BookIt
@@ -180,6 +177,9 @@ export default async function ItemPage({ searchParams }: { searchParams: SearchP
           )}
         </div>
       </div>
+      <Panel title="Ledger" note={`${entries.length} ${entries.length === 1 ? "entry" : "entries"}`}>
+        <LedgerList entries={ledgerEntries(all, entries)} named={false} />
+      </Panel>
     </Page>
   );
 }
@@ -198,7 +198,7 @@ function PlaceRow({
       <span className="min-w-0">
         <b>{at.name}</b>
         <small className="text-note text-soft">
-          {least !== undefined && ` at least ${pcs(least)}`} {moneyWords(price, currency)} each
+          {least !== undefined && ` at least ${pcs(least)},`} {moneyWords(price, currency)} each
         </small>
       </span>
       <span
@@ -234,7 +234,7 @@ function PlaceRow({
           className={clsx("col-span-2", endOfDay(until) < now ? "font-semibold text-stop" : "text-soft")}
         >
           {pcs(quantity)} {endOfDay(until) < now ? "ran out on" : "until"} <Day at={Date.parse(until)} />
-          {endOfDay(until) < now && ": throw them away"}
+          {endOfDay(until) < now && (quantity === 1 ? ": throw it away" : ": throw them away")}
         </span>
       ))}
     </li>
