@@ -15,8 +15,26 @@ it("begins anew as often as it is asked, with its sheets and what is due by them
   const sheets = library.sheets();
   const valves = register.valves();
   for (const { id } of sheets) library.sheet(id);
+  const rows = rowsByTable();
   resetDemo(services);
   expect(sheets.length).toBeGreaterThan(0);
   expect(library.sheets()).toEqual(sheets);
   expect(register.valves()).toEqual(valves);
+  expect(rowsByTable()).toEqual(rows);
 }, 120_000);
+
+/** How many rows each table has: what is not emptied has twice as many. The chain of anchors goes on. */
+function rowsByTable(): Record<string, number> {
+  const client = services.db.$client;
+  const tables = client
+    .prepare(
+      "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and name not like '%find_words%' and name not like '__drizzle%'",
+    )
+    .pluck()
+    .all() as string[];
+  return Object.fromEntries(
+    tables
+      .filter((name) => name !== "anchors")
+      .map((name) => [name, client.prepare(`select count(*) from "${name}"`).pluck().get() as number]),
+  );
+}

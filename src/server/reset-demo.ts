@@ -22,6 +22,7 @@ const TABLES = [
   "line_revisions",
   "lines",
   "stores",
+  "movements",
   "documents",
   "heads",
   "find_words",
