@@ -1,23 +1,10 @@
-import { existsSync, readFileSync, rmSync } from "node:fs";
+import { existsSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { loadDemo, loadTownMain } from "@/server/importing/load-demo";
 import { databasePath, dataFolder, ownServices } from "@/server/services";
+import { serving } from "@/server/serving";
 
 const FILES = ["loftbell.db", "loftbell.db-wal", "loftbell.db-shm", "newest-anchor.json"];
-
-/** The server that works on this folder now, if there is one. */
-function serving(): string | undefined {
-  const sign = join(dataFolder(), "serving.json");
-  if (!existsSync(sign)) return undefined;
-  const { pid, url } = JSON.parse(readFileSync(sign, "utf8")) as { pid: number; url: string };
-  try {
-    process.kill(pid, 0);
-    return url;
-  } catch {
-    // It ended without a farewell.
-    return undefined;
-  }
-}
 
 /** Empties the demo's folder and loads the scenario; with `keep`, only when there is nothing yet. */
 function prepareDemo(keep: boolean, townMain: boolean): void {

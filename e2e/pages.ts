@@ -35,6 +35,7 @@ export const PAGES = [
   "/instruments/IN-03",
   "/loft/house",
   "/loft/changes",
+  "/loft/backups",
   "/store",
   "/store?show=low&on=2026-09-01",
   "/store/item?store=works-store&kind=kit&id=BF-K31&sheet=brae-quaywall-4",

@@ -2,19 +2,22 @@ import { randomBytes } from "node:crypto";
 import { rmSync, writeFileSync } from "node:fs";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import { availableParallelism, networkInterfaces } from "node:os";
-import { join } from "node:path";
 import { monitorEventLoopDelay } from "node:perf_hooks";
 import compression from "compression";
 import next from "next";
+import { err } from "@/core/result";
 import { type Draw, startDrawers } from "@/edge/drawers";
 import { ALWAYS, contentPolicy, isLoopback, isOnThisMachine, ownHosts, refuseArriving } from "@/edge/guard";
 import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
 import { Turnstile } from "@/edge/turnstile";
 import { PERSON_HEADER } from "@/edge/who-is";
+import { newestGood } from "@/server/backup/backups";
+import { backUpBeforeUpdate, backUpDaily } from "@/server/backup/schedule";
 import { tell } from "@/server/drawing/tell";
 import { warmUp } from "@/server/heavy/pool";
 import { openStore } from "@/server/open-store";
-import { dataFolder, setClockAhead } from "@/server/services";
+import { folders, isDemo, setClockAhead } from "@/server/services";
+import { servingSign } from "@/server/serving";
 
 /** Serves Loft Bell: opens the store, lets in what may come in, and hands it to the pages and routes. */
 const host = process.env.HOST ?? "127.0.0.1";
@@ -32,8 +35,18 @@ process.on("message", (told: { readonly clockAheadMinutes?: unknown }) => {
   if (typeof told.clockAheadMinutes === "number") setClockAhead(told.clockAheadMinutes);
 });
 
-const opened = openStore();
+const unsaved = await backUpBeforeUpdate(folders(), Date.now());
+const first = unsaved === undefined ? openStore() : err(unsaved);
+const opened = first.ok ? first : err(`${first.error}${await offeredBackup()}`);
 if (!opened.ok) console.error(`\n${opened.error}\n`);
+
+/** The way back, where there is one. */
+async function offeredBackup(): Promise<string> {
+  const good = await newestGood(folders());
+  return good === undefined
+    ? ""
+    : ` The newest good backup is ${good.id}. Stop the server, then: ./loftbell restore ${good.id}`;
+}
 if (!isLoopback(host)) {
   process.env.LOFTBELL_OPEN_TO_NETWORK = "yes";
   console.warn(
@@ -156,13 +169,16 @@ process.on("SIGUSR2", () => held?.reset());
 
 const ANY_ADDRESS = ["0.0.0.0", "::"];
 /** Who serves this folder: whoever wants to empty it has to ask first. */
-const sign = join(dataFolder(), "serving.json");
+const sign = servingSign();
 server.listen(port, host, async () => {
   const shown = host.includes(":") ? `[${host}]` : host;
   const url = `http://${shown}:${port}`;
   await firstEntry(`http://${ANY_ADDRESS.includes(host) ? "127.0.0.1" : shown}:${port}`);
   console.log(`Loft Bell: ${url}`);
-  if (opened.ok) writeFileSync(sign, JSON.stringify({ pid: process.pid, url }));
+  if (!opened.ok) return;
+  writeFileSync(sign, JSON.stringify({ pid: process.pid, url }));
+  // The demo begins anew whenever one likes.
+  if (!isDemo()) backUpDaily(opened.value, folders());
 });
 
 /** The first entry has its schemas compiled, which takes long: that is done before anybody makes one. This one is refused. */

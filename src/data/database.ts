@@ -29,6 +29,17 @@ export function migrationsIn(path: string): number {
   }
 }
 
+/** Looks through the pages of a database file: what is damaged is known before anybody works on it. */
+export function throwIfDamaged(path: string): void {
+  const connection = new Database(path, { readonly: true, fileMustExist: true });
+  try {
+    const [found] = connection.prepare("pragma quick_check(1)").pluck().all();
+    if (found !== "ok") throw Object.assign(new Error(String(found)), { code: "SQLITE_CORRUPT" });
+  } finally {
+    connection.close();
+  }
+}
+
 /** Opens a database file that another process writes: to read only. */
 export function openToRead(path: string): Db {
   const connection = new Database(path, { readonly: true, fileMustExist: true });

@@ -1,5 +1,5 @@
 export { type Anchor, type AnchorRepository, anchorRepository } from "./anchor-repository";
-export { type Db, MIGRATION_COUNT, migrationsIn, openDatabase, openToRead } from "./database";
+export { type Db, MIGRATION_COUNT, migrationsIn, openDatabase, openToRead, throwIfDamaged } from "./database";
 export { AT_ONCE, NEVER } from "./due";
 export {
   type EditChange,

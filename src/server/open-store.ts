@@ -1,6 +1,6 @@
 import { existsSync, statSync } from "node:fs";
 import { err, ok, type Result } from "@/core/result";
-import { MIGRATION_COUNT, migrationsIn } from "@/data";
+import { MIGRATION_COUNT, migrationsIn, throwIfDamaged } from "@/data";
 import { bringUp } from "./bring-up";
 import { installationIn } from "./proof/installation";
 import { doubtOfEnd } from "./proof/verify";
@@ -21,6 +21,7 @@ export function openStore(): Result<Services, string> {
       return err(
         `This database was written by a newer Loft Bell (step ${known}; this one knows ${MIGRATION_COUNT}). Start the newer one, or put back a copy from before. Nothing was changed.`,
       );
+    if (known > 0) throwIfDamaged(databasePath());
     const all = services();
     const doubt = doubtOfEnd(all.installation.witness(), all.anchors.last());
     if (doubt !== undefined) return err(doubt.message);

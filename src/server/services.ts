@@ -22,6 +22,7 @@ import {
   type ThingRepository,
   thingRepository,
 } from "@/data";
+import type { Folders } from "./backup/backups";
 import { JobsInHand } from "./jobs/jobs-in-hand";
 import { Live } from "./live";
 import { type Installation, installationIn, passingInstallation } from "./proof/installation";
@@ -101,6 +102,11 @@ export const passingServices = (
 export const isDemo = (): boolean => process.env.LOFTBELL_MODE === "demo";
 export const dataFolder = (): string =>
   process.env.LOFTBELL_DATA ?? join(process.cwd(), ".data", isDemo() ? "demo" : "own");
+/** Backups lie beside the data, or where somebody wants them: best on another disk. */
+export const folders = (): Folders => ({
+  data: dataFolder(),
+  backups: process.env.LOFTBELL_BACKUPS ?? join(dataFolder(), "backups"),
+});
 export const databasePath = (): string => join(dataFolder(), "loftbell.db");
 
 /** Minutes the server's clock is set ahead: for drills and tests that cannot wait; the health route shows it. */

@@ -13,6 +13,8 @@ export function editSays({ say: { book } }: Speaker, what: EditFact): string {
       return book.changed(book.things[what.thing], what.ids);
     case "removed":
       return book.removed(book.things[what.thing], what.ids);
+    case "restored":
+      return book.restored(what.backup);
     case "renamed":
       return book.renamed(book.things[what.thing], what.from, what.to);
     case "retired":

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { isDemo, type Services, services } from "@/server/services";
+import { listBackups } from "@/server/backup/backups";
+import { folders, isDemo, type Services, services } from "@/server/services";
 import { Page, Panel } from "@/ui/page";
 import { ProofPanel } from "./proof-panel";
 import { ResetDemo } from "./reset-demo";
@@ -14,6 +15,7 @@ const counted = (count: number, one: string, many: string) =>
 /** Rooms of what one has entered, each with how much is in it. */
 function ownData({ library, register, things, edits }: Services) {
   const newest = edits.recent(1)[0];
+  const [backup] = listBackups(folders());
   return [
     { href: "/valves", name: "Valves", says: counted(register.count(), "in service", "in service") },
     { href: "/places", name: "Places and map", says: counted(things.all("place").length, "place", "places") },
@@ -24,6 +26,14 @@ function ownData({ library, register, things, edits }: Services) {
       says: counted(things.all("instrument").length, "instrument", "instruments"),
     },
     { href: "/loft/house", name: "The house", says: things.one("house", "house")?.name ?? "not named yet" },
+    {
+      href: "/loft/backups",
+      name: "Backups",
+      says:
+        backup === undefined
+          ? "none yet"
+          : `the newest of ${new Date(backup.made).toISOString().slice(0, "2026-11-30".length)}`,
+    },
     {
       href: "/loft/changes",
       name: "Changes",

@@ -13,5 +13,7 @@ export type EditFact =
       readonly thing: ThingKind;
       readonly ids: readonly string[];
     }
+  /** A backup was put back: what is here is as it was then. */
+  | { readonly kind: "restored"; readonly backup: string; readonly made: string }
   | { readonly kind: "renamed"; readonly thing: ThingKind; readonly from: string; readonly to: string }
   | { readonly kind: "retired" | "brought-back" | "reported"; readonly ids: readonly string[] };

@@ -1,3 +1,4 @@
+export * from "./backup";
 export type { Flow, Moves, Needs, SheetSum } from "./card";
 export { countUp } from "./count-up";
 export { datesFromCell, datesToCell } from "./dated-cell";

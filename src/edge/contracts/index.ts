@@ -1,4 +1,5 @@
 import type { Contract } from "../contract";
+import { CARE } from "./backups";
 import {
   CHECK_SHEET,
   COPY_LINE,
@@ -50,6 +51,7 @@ export const CONTRACTS: readonly Contract[] = [
   ...OWN,
   ...STORE,
   ...TAKING_OUT,
+  ...CARE,
   READINGS,
   KEEP_RESULT,
   TAKE_BACK,

@@ -31,10 +31,11 @@ export interface Installation {
   readonly sign: (text: string) => string;
   /** The newest anchor that was acknowledged; nothing when none ever was. */
   readonly witness: () => Witness | undefined;
-  readonly remember: (witness: Witness) => void;
+  /** Nothing is remembered where a database without any was put back. */
+  readonly remember: (witness: Witness | undefined) => void;
 }
 
-const KEY_FILE = "installation.key";
+export const KEY_FILE = "installation.key";
 const WITNESS_FILE = "newest-anchor.json";
 
 const signer = (key: KeyObject) => ({
@@ -70,7 +71,7 @@ function witnessIn(path: string): Pick<Installation, "witness" | "remember"> {
     },
     remember: (witness) => {
       file ??= openSync(path, existsSync(path) ? "r+" : "w+", 0o644);
-      writeSync(file, JSON.stringify(witness).padEnd(WITNESS_BYTES), 0);
+      writeSync(file, (witness === undefined ? "" : JSON.stringify(witness)).padEnd(WITNESS_BYTES), 0);
     },
   };
 }

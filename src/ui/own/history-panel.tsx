@@ -82,7 +82,7 @@ export function Edits({ edits }: { edits: readonly PastEdit[] }) {
             </span>
             {each.undone ? (
               <span className="text-soft">undone</span>
-            ) : (
+            ) : each.changes === 0 ? null : (
               <button
                 type="button"
                 className="btn btn-quiet"

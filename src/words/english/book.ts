@@ -24,6 +24,7 @@ export const book = {
   added: (thing: string, ids: readonly string[]) => `New ${thing}: ${list(ids)}`,
   changed: (thing: string, ids: readonly string[]) => `Changed ${thing}: ${list(ids)}`,
   removed: (thing: string, ids: readonly string[]) => `Taken away, ${thing}: ${list(ids)}`,
+  restored: (backup: string) => `Backup put back: ${backup}`,
   renamed: (thing: string, from: string, to: string) => `Renamed ${thing}: ${from} is ${to} now`,
   retired: (ids: readonly string[]) => `Retired: ${list(ids)}`,
   broughtBack: (ids: readonly string[]) => `Brought back into service: ${list(ids)}`,
