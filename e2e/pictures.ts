@@ -59,10 +59,7 @@ try {
   await page.getByRole("button", { name: "LD-W13", exact: true }).click();
   await shot("line-editor");
   await open("/sheets/ottermouth-ironbrook-30?part=stack", "sheet");
-  await page.goto(`${server.url}/sheets/axes`);
-  await page.waitForTimeout(SETTLED_MS);
-  await page.clock.runFor(900);
-  await page.screenshot({ path: `${folder}/axes.png`, fullPage: true });
+  await open("/store", "store");
   await open("/places", "places");
   await open("/valves?sort=due", "valves");
   await page.goto(`${server.url}/loft/import`);

@@ -73,6 +73,22 @@ export function movementRepository(db: Db) {
           and c.row ->> '$.place' = movements.row ->> '$.place')
           and not exists (select 1 from movements u where u.undoes = movements.id)`,
       ),
+    /** When each item was counted last at a place, ms, by its key. */
+    lastCounted: (store: string, place: string): ReadonlyMap<string, number> =>
+      new Map(
+        db
+          .select({ item: movements.item, at: sql<number>`max(${movements.at})` })
+          .from(movements)
+          .where(
+            and(
+              eq(movements.store, store),
+              sql`${movements.row} ->> '$.kind' = 'counted' and ${movements.row} ->> '$.place' = ${place}`,
+            ),
+          )
+          .groupBy(movements.item)
+          .all()
+          .map(({ item, at }) => [item, at]),
+      ),
     all: (): Movement[] => rows(undefined),
   };
 }

@@ -1,5 +1,6 @@
 import { actsDone, chainStart, type Run, run } from "@/core/job";
 import { ok } from "@/core/result";
+import { withoutTwins } from "@/core/store";
 import { findableJob } from "./find/findable";
 import { keepSummary, SUMMARY_MADE } from "./jobs/summary";
 import { jobInHand } from "./jobs/take-in-hand";
@@ -17,6 +18,7 @@ export function bringUp(services: Services): void {
   const stale = services.summaries.stale(SUMMARY_MADE);
   const anew = services.find.isEmpty();
   const unanchored = services.anchors.last() === undefined && services.jobs.ids().length > 0;
+  putTwinsTogether(services);
   if (stale.length === 0 && !anew && !unanchored) return;
   store(services, (ledger) => {
     for (const id of stale) {
@@ -62,6 +64,14 @@ function tellAnew(services: Services, stale: readonly string[]): void {
     }
     return ok(undefined);
   });
+}
+
+/** Before 0.14 an item could stand at a place of a store twice; its ledger knows it once. */
+function putTwinsTogether({ library }: Services): void {
+  for (const store of library.stores()) {
+    const once = withoutTwins(store);
+    if (once !== store) library.saveStore(once);
+  }
 }
 
 /** Everything that can be found, put into the index; rows of the register get their dues with it. */

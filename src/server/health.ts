@@ -1,6 +1,8 @@
 import { sql } from "drizzle-orm";
+import { listBackups } from "./backup/backups";
+import { dailyFault } from "./backup/schedule";
 import { watched } from "./proof/watch";
-import { clockAheadMinutes, isDemo, type Services } from "./services";
+import { clockAheadMinutes, folders, isDemo, type Services } from "./services";
 import { storageFault } from "./storage-fault";
 
 export type Health =
@@ -15,6 +17,9 @@ export type Health =
       readonly verified: boolean;
       /** The server's clock shows less than the newest entry it stored. */
       readonly clockBehind: boolean;
+      /** When the newest backup was made, and why the last one of the day was not. */
+      readonly newestBackup: string | null;
+      readonly backupFault: string | null;
     }
   | { readonly ok: false; readonly message: string };
 
@@ -40,6 +45,8 @@ export function health(services: Services): Health {
       clockAheadMinutes: clockAheadMinutes(),
       doubts: seen.doubts.length,
       verified: seen.whole,
+      newestBackup: listBackups(folders())[0]?.made ?? null,
+      backupFault: dailyFault(folders()) ?? null,
       clockBehind: last !== undefined && Date.parse(last.at) > now() + CLOCKS_DIFFER_MS,
     };
   } catch (thrown) {

@@ -14,7 +14,7 @@ import { Day } from "@/ui/when";
 import { moneyWords } from "@/words";
 import { StockSearch } from "./stock-search";
 import { StoreTabs } from "./store-tabs";
-import { ITEM_KINDS, inDays, pcs, shelfSays } from "./store-words";
+import { ITEM_KINDS, inDays, pcs } from "./store-words";
 
 export const metadata: Metadata = { title: "Store" };
 
@@ -208,12 +208,7 @@ function StockRow({
             <small className="block text-note text-soft">
               {at.name} <span className="text-ink">{pcs(quantity)}</span>
             </small>
-            <Shelf
-              pieces={quantity}
-              free={free}
-              says={shelfSays(quantity, free, least)}
-              {...(least !== undefined && { least })}
-            />
+            <Shelf pieces={quantity} free={free} least={least} />
           </span>
         ))}
         {sold.map(({ at, price }) => (

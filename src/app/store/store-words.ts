@@ -16,11 +16,3 @@ export const pcs = (count: number): string => `${count.toLocaleString("en")} ${c
 
 export const inDays = (days: number): string =>
   days === 0 ? "in hand" : `${days} ${days === 1 ? "day" : "days"}`;
-
-/** What lies at a place in a sentence, for who does not see it drawn. */
-export const shelfSays = (pieces: number, free: number, least: number | undefined): string =>
-  [
-    pcs(pieces),
-    ...(free < pieces ? [`${free} free`] : []),
-    ...(least === undefined ? [] : [`at least ${least}`]),
-  ].join(", ");

@@ -18,3 +18,16 @@ export const ValveStateSchema = oneOf(...VALVE_STATES);
 export const ValveSortSchema = oneOf(...VALVE_SORTS);
 export const JobStatusSchema = oneOf(...JOB_STATES);
 export const JobSortSchema = oneOf(...JOB_SORTS);
+
+/** Lists that are taken out whole; those with filters have routes of their own. */
+export const PLAIN_LIST_NAMES = [
+  "places.csv",
+  "crew.csv",
+  "instruments.csv",
+  "readings.csv",
+  "lines.csv",
+  "sheets.csv",
+  "orders.csv",
+  "changes.csv",
+] as const;
+export type PlainListName = (typeof PLAIN_LIST_NAMES)[number];

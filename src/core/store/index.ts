@@ -21,7 +21,7 @@ export {
   stockAt,
   undone,
 } from "./ledger";
-export { mergeStores } from "./merge-stores";
+export { mergeStores, withoutTwins } from "./merge-stores";
 export { knownOf, type OrderList, orderList, received } from "./order-list";
 export { smallSolver } from "./small-solver";
 export { nameOfPieces, pieceKey } from "./stack-pieces";

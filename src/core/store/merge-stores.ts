@@ -1,4 +1,4 @@
-import { type Clash, itemKey, merged, type Store } from "../formats";
+import { type Clash, itemKey, merged, type StockItem, type Store } from "../formats";
 import { err, ok, type Result } from "../result";
 
 type Apart = Omit<Store, "places" | "stock" | "items"> & {
@@ -33,4 +33,15 @@ export function mergeStores(
     stock: Object.values(stock),
     ...(known.length > 0 && { items: known }),
   });
+}
+
+/** A store in which an item stands at a place once: what older versions let stand twice is put together. */
+export function withoutTwins(store: Store): Store {
+  const rows = new Map<string, StockItem>();
+  for (const row of store.stock) {
+    const key = `${row.place} ${itemKey(row.item)}`;
+    const twin = rows.get(key);
+    rows.set(key, twin === undefined ? row : { ...twin, quantity: twin.quantity + row.quantity });
+  }
+  return rows.size === store.stock.length ? store : { ...store, stock: [...rows.values()] };
 }

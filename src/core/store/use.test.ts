@@ -4,7 +4,7 @@ import { librarySheet } from "../job/job.fixtures";
 import { freeStock } from "./free-stock";
 import { cardOf, withCard, withoutItem } from "./item-card";
 import { chooseKits } from "./kit-choice";
-import { mergeStores } from "./merge-stores";
+import { mergeStores, withoutTwins } from "./merge-stores";
 import { orderList } from "./order-list";
 import { placeMeant, stockFor } from "./stock";
 import { usedUp } from "./used-up";
@@ -245,6 +245,18 @@ describe("an item's card", () => {
     ).toEqual(["van", "loft"]);
     expect(withoutItem(after, item)).toEqual({ ...works, stock: [] });
     expect(cardOf(works, newer)).toBeUndefined();
+  });
+
+  it("stands at a place once: what stood there twice is put together", () => {
+    const twice = {
+      ...works,
+      stock: [row, { ...row, quantity: 3, name: "The same" }, { ...row, place: "loft" }],
+    };
+    expect(withoutTwins(twice).stock).toEqual([
+      { ...row, quantity: 5 },
+      { ...row, place: "loft" },
+    ]);
+    expect(withoutTwins(works)).toBe(works);
   });
 
   it("of two people who change different rows of a store, both hold", () => {

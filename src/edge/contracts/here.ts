@@ -12,7 +12,7 @@ export const HEALTH = contract({
   chapter: "This installation",
   says: "Whether the server can read and store, and what time it has.",
   answer: answerOf<object>(
-    "{ok, mode, at, clockAheadMinutes, doubts}; 503 {ok: false, message} when it cannot.",
+    "{ok, mode, at, clockAheadMinutes, doubts, newestBackup, backupFault}; 503 {ok: false, message} when it cannot.",
   ),
   refuses: { 503: "It cannot read or store, and why." },
 });

@@ -1,20 +1,8 @@
 import { Type } from "@sinclair/typebox";
-import { StoreSchema } from "@/core/formats";
+import { PLAIN_LIST_NAMES, type PlainListName, StoreSchema } from "@/core/formats";
 import { type Contract, contract } from "../contract";
 
 const closed = { additionalProperties: false };
-
-/** Lists that are taken out whole; those with filters have routes of their own. */
-export const PLAIN_LIST_NAMES = [
-  "places.csv",
-  "crew.csv",
-  "instruments.csv",
-  "readings.csv",
-  "lines.csv",
-  "sheets.csv",
-  "orders.csv",
-  "changes.csv",
-] as const;
 
 export const LIST_CSV = contract({
   id: "listCsv",
@@ -23,7 +11,7 @@ export const LIST_CSV = contract({
   chapter: "Taking out",
   says: "A list, whole: places, crew, instruments and readings in the columns they are brought in by.",
   params: Type.Object(
-    { list: Type.Unsafe<(typeof PLAIN_LIST_NAMES)[number]>({ type: "string", enum: [...PLAIN_LIST_NAMES] }) },
+    { list: Type.Unsafe<PlainListName>({ type: "string", enum: [...PLAIN_LIST_NAMES] }) },
     closed,
   ),
   answer: Type.String(),

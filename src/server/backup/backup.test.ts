@@ -11,7 +11,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import Database from "better-sqlite3";
 import fc from "fast-check";
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { openDatabase } from "@/data";
 import { addPerson } from "../own/add-person";
 import { installationIn } from "../proof/installation";
@@ -21,7 +21,7 @@ import { saveStoreHead } from "../store/own-store";
 import { DATABASE, type Folders, faultOfBackup, listBackups, makeBackup, newestGood } from "./backups";
 import { lostBy, restore } from "./restore";
 import { outlived } from "./rotation";
-import { backUpBeforeUpdate, isBackupDue } from "./schedule";
+import { backUpBeforeUpdate, backUpDaily, dailyFault, isBackupDue } from "./schedule";
 import { lostWords } from "./words";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
@@ -105,6 +105,18 @@ describe("a backup", () => {
     await make("daily");
     expect(isBackupDue(folders, NOW + 20 * HOUR)).toBe(false);
     expect(isBackupDue(folders, NOW + 24 * HOUR)).toBe(true);
+  });
+
+  it("of the day that cannot be made is told until one is", async () => {
+    const services = served();
+    writeFileSync(folders.backups, "a file where the folder should be");
+    const end = backUpDaily(services, folders);
+    await vi.waitFor(() => expect(dailyFault(folders)).toContain("No backup was made"));
+    end();
+    rmSync(folders.backups);
+    backUpDaily(services, folders)();
+    await vi.waitFor(() => expect(listBackups(folders).length).toBe(1));
+    await vi.waitFor(() => expect(dailyFault(folders)).toBeUndefined());
   });
 
   it("is made before a newer program brings the data up, and not otherwise", async () => {

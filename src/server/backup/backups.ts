@@ -37,8 +37,7 @@ export const folderOf = ({ backups }: Folders, id: string): string => join(backu
 
 /** Every backup that says of itself that it is one, the newest first. */
 export function listBackups({ backups }: Pick<Folders, "backups">): Backup[] {
-  if (!existsSync(backups)) return [];
-  return readdirSync(backups)
+  return namesIn(backups)
     .flatMap((name) => {
       const path = join(backups, name, MANIFEST);
       if (name.startsWith(UNFINISHED) || !existsSync(path)) return [];
@@ -47,6 +46,15 @@ export function listBackups({ backups }: Pick<Folders, "backups">): Backup[] {
       return read.ok && read.value.id === name ? [read.value] : [];
     })
     .sort((a, b) => (a.made < b.made ? 1 : -1));
+}
+
+/** What lies in a folder; nothing where there is none, or none that can be read. */
+function namesIn(folder: string): string[] {
+  try {
+    return readdirSync(folder);
+  } catch {
+    return [];
+  }
 }
 
 const hashOf = async (path: string): Promise<string> => {
@@ -122,7 +130,7 @@ export async function makeBackup(
   const making = join(folders.backups, `${UNFINISHED}${id}`);
   try {
     // Of an earlier one that was cut off.
-    for (const name of existsSync(folders.backups) ? readdirSync(folders.backups) : [])
+    for (const name of namesIn(folders.backups))
       if (name.startsWith(UNFINISHED)) rmSync(join(folders.backups, name), { recursive: true, force: true });
     mkdirSync(making, { recursive: true, mode: 0o700 });
     const copy = join(making, DATABASE);
@@ -158,7 +166,7 @@ export async function makeBackup(
     for (const old of outlived(listBackups(folders))) removeBackup(folders, old);
     return ok(backup);
   } catch (thrown) {
-    rmSync(making, { recursive: true, force: true });
+    if (existsSync(making)) rmSync(making, { recursive: true, force: true });
     const { code } = (thrown ?? {}) as { code?: string };
     if (code === "ENOSPC")
       return err("There is no room left where backups are kept. Make room, or name another place.");

@@ -1,4 +1,4 @@
-import { existsSync } from "node:fs";
+import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { MIGRATION_COUNT, migrationsIn } from "@/data";
 import type { Services } from "../services";
@@ -29,15 +29,12 @@ export async function backUpBeforeUpdate(folders: Folders, now: number): Promise
     : `This Loft Bell is newer than its data, and the data is backed up before it is brought up. ${made.error} Nothing was changed.`;
 }
 
-/** How the last backup went that was made by the clock. */
-export interface BackupState {
-  readonly at: number;
-  readonly fault: string | undefined;
+/** Why the last backup of the day was not made; nothing when it was. Every process of this folder can ask. */
+export function dailyFault({ data }: Pick<Folders, "data">): string | undefined {
+  const path = join(data, FAULT);
+  return existsSync(path) ? readFileSync(path, "utf8").trim() : undefined;
 }
-const STATE = "backup";
-
-export const backupState = ({ kept }: Services): BackupState | undefined =>
-  kept.get(STATE) as BackupState | undefined;
+const FAULT = "backup-failed.txt";
 
 /** Whether it is time for the backup of the day. */
 export const isBackupDue = (folders: Folders, now: number): boolean => {
@@ -46,16 +43,19 @@ export const isBackupDue = (folders: Folders, now: number): boolean => {
 };
 
 /** Makes a backup a day, as long as this process serves. */
-export function backUpDaily(services: Services, folders: Folders): () => void {
+export function backUpDaily({ now: clock }: Pick<Services, "now">, folders: Folders): () => void {
   const look = async () => {
-    const now = services.now();
+    const now = clock();
     if (!isBackupDue(folders, now)) return;
     const made = await makeBackup(folders, "daily", now);
-    services.kept.set(STATE, { at: now, fault: made.ok ? undefined : made.error } satisfies BackupState);
-    if (!made.ok) console.error(made.error);
+    if (made.ok) return rmSync(join(folders.data, FAULT), { force: true });
+    console.error(made.error);
+    writeFileSync(join(folders.data, FAULT), `${made.error}\n`);
   };
-  void look();
-  const timer = setInterval(() => void look(), HOUR_MS);
+  // A fault of the disk must not end the server that tells of it.
+  const safely = () => void look().catch((thrown) => console.error(thrown));
+  safely();
+  const timer = setInterval(safely, HOUR_MS);
   timer.unref();
   return () => clearInterval(timer);
 }

@@ -1,4 +1,4 @@
-import { columnsOf, datesToCell, type RowFile } from "@/core/formats";
+import { columnsOf, datesToCell, type PlainListName, type RowFile } from "@/core/formats";
 import { fromSI, preferredUnit } from "@/core/quantity";
 import { editSays, speaker } from "@/words";
 import type { Services } from "../services";
@@ -38,7 +38,7 @@ const day = (at: number | null) => (at === null ? "" : new Date(at).toISOString(
 const MOST_CHANGES = 10_000;
 
 /** Every list that has no page of filters of its own, by its name. */
-export const PLAIN_LISTS = {
+export const PLAIN_LISTS: Readonly<Record<PlainListName, PlainList>> = {
   "places.csv": asBroughtIn("places", "Places", ({ things }) => things.all("place")),
   "crew.csv": asBroughtIn("crew", "Crew", ({ library }) => library.people()),
   "instruments.csv": asBroughtIn("instruments", "Instruments", ({ things }) => things.all("instrument")),
@@ -137,12 +137,10 @@ export const PLAIN_LISTS = {
           undoneBy,
         ]),
   },
-} satisfies Record<string, PlainList>;
-
-export type PlainListName = keyof typeof PLAIN_LISTS;
+};
 
 export function plainCsv(services: Services, name: PlainListName): AsyncGenerator<string> {
-  const { columns, rows }: PlainList = PLAIN_LISTS[name];
+  const { columns, rows } = PLAIN_LISTS[name];
   const all = rows(services);
   return pieces(
     columns,

@@ -12,14 +12,16 @@ export function Shelf({
   pieces,
   free,
   least = 0,
-  says,
 }: {
   pieces: number;
   free: number;
-  least?: number;
-  /** What it shows, for who does not see it. */
-  says: string;
+  least?: number | undefined;
 }) {
+  const says = [
+    `${pieces} ${pieces === 1 ? "piece" : "pieces"}`,
+    ...(free < pieces ? [`${free} free`] : []),
+    ...(least > 0 ? [`at least ${least}`] : []),
+  ].join(", ");
   const most = Math.max(pieces, least, 1);
   const each = Math.ceil(most / MOST);
   const boxes = Math.ceil(most / each);

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { listBackups } from "@/server/backup/backups";
-import { backupState } from "@/server/backup/schedule";
+import { dailyFault } from "@/server/backup/schedule";
 import { BACKUP_WHY } from "@/server/backup/words";
 import { folders, isDemo, services } from "@/server/services";
 import { Empty, Notice } from "@/ui/notice";
@@ -14,7 +14,7 @@ const DAY_MS = 86_400_000;
 export default function BackupsPage() {
   const all = services();
   const backups = listBackups(folders());
-  const state = backupState(all);
+  const fault = dailyFault(folders());
   const [newest] = backups;
   const old = newest === undefined || all.now() - Date.parse(newest.made) > 2 * DAY_MS;
   return (
@@ -23,9 +23,9 @@ export default function BackupsPage() {
       says="Whole copies of the data, made while everybody works on, each opened and looked through."
       action={<MakeBackup />}
     >
-      {state?.fault !== undefined && (
+      {fault !== undefined && (
         <Notice tone="stop" live>
-          <b>The last backup of the day was not made.</b> {state.fault}
+          <b>The last backup of the day was not made.</b> {fault}
         </Notice>
       )}
       {isDemo() ? (

@@ -43,12 +43,7 @@ export default async function CountPage({ searchParams }: { searchParams: Search
     );
   const { store, place } = one;
   const known = new Map((store.items ?? []).map((each) => [itemKey(each.item), each]));
-  const counted = new Map(
-    all.movements
-      .since(store.id, 0)
-      .filter(({ kind, place }) => kind === "counted" && place === at)
-      .map((entry) => [itemKey(entry.item), Date.parse(entry.at)]),
-  );
+  const counted = all.movements.lastCounted(store.id, place.id);
   const rows = store.stock
     .filter((row) => row.place === place.id)
     .map(({ item, name, quantity }) => {

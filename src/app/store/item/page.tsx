@@ -13,7 +13,7 @@ import { LedgerList } from "@/ui/store/ledger-list";
 import { Day } from "@/ui/when";
 import { moneyWords } from "@/words";
 import { ledgerEntries } from "../ledger-entries";
-import { ITEM_KINDS, inDays, pcs, shelfSays } from "../store-words";
+import { ITEM_KINDS, inDays, pcs } from "../store-words";
 import { askedItem } from "./asked-item";
 import { BookIt } from "./book-it";
 import { ItemCourse } from "./item-course";
@@ -207,12 +207,7 @@ function PlaceRow({
         {pcs(quantity)}
       </span>
       <span className="col-span-2">
-        <Shelf
-          pieces={quantity}
-          free={free}
-          says={shelfSays(quantity, free, least)}
-          {...(least !== undefined && { least })}
-        />
+        <Shelf pieces={quantity} free={free} least={least} />
       </span>
       {held.map(({ job, pieces }) => (
         <Link
