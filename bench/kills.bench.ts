@@ -51,16 +51,15 @@ function killed(what: string, ms: number, ...more: string[]): Promise<string[]> 
     ready = true;
     setTimeout(() => child.kill("SIGKILL"), ms);
   });
-  return new Promise((resolve) => {
-    // A line that was cut off was not acknowledged.
-    child.once("exit", () =>
-      resolve(
-        said
-          .split("\n")
-          .slice(0, -1)
-          .filter((line) => line !== "ready"),
-      ),
-    );
+  return new Promise((resolve, reject) => {
+    child.once("exit", (code) => {
+      // What ended by itself was not killed: only bringing up may be through before.
+      if (code !== null && !(what === "bring-up" && code === 0))
+        return reject(new Error(`it ended by itself, with ${code}, while it should ${what}`));
+      // A line that was cut off was not acknowledged.
+      const lines = said.split("\n").slice(0, -1);
+      resolve(lines.filter((line) => line !== "ready"));
+    });
   });
 }
 

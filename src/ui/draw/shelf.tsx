@@ -53,18 +53,30 @@ export function Shelf({
 }
 
 function Box({ x, kind }: { x: number; kind: "free" | "held" | "missing" }) {
-  return (
+  const rect = (
     <rect
       x={x}
       y={2}
       width={BOX}
       height={HIGH}
       rx={2}
-      fill={kind === "free" ? "var(--brass-line)" : kind === "held" ? "url(#hatch-steel)" : "none"}
+      fill={kind === "free" ? "var(--brass-line)" : "none"}
       stroke={kind === "missing" ? "var(--stop)" : "var(--ink)"}
       strokeWidth={1.3}
       strokeDasharray={kind === "missing" ? "3 2.4" : undefined}
     />
+  );
+  if (kind !== "held") return rect;
+  const right = x + BOX;
+  return (
+    <>
+      {rect}
+      <path
+        d={`M${x} 9L${x + 7} 2M${x} 16L${right} 3M${x + 5} 18L${right} 10`}
+        stroke="var(--ink)"
+        strokeWidth={1.1}
+      />
+    </>
   );
 }
 
