@@ -1,8 +1,9 @@
 import { readFileSync } from "node:fs";
 import { readDocument, readJson } from "@/core/formats";
+import { backUpBeforeUpdate } from "@/server/backup/schedule";
 import { verifyDocument } from "@/server/proof/prove";
 import { allDoubts } from "@/server/proof/verify";
-import { ownServices } from "@/server/services";
+import { folders, ownServices } from "@/server/services";
 
 /**
  * Verifies the file of a job with nothing but the file, and with the public key of whoever is said to have signed it; or,
@@ -36,7 +37,9 @@ function verifyFile(path: string, key: string | undefined): void {
     console.log("Compare that key with the one the installation shows (Loft, Proof), or give it with --key.");
 }
 
-function verifyFolder(): void {
+async function verifyFolder(): Promise<void> {
+  const fault = await backUpBeforeUpdate(folders(), Date.now());
+  if (fault !== undefined) fail(fault);
   const doubts = allDoubts(ownServices());
   if (doubts.length === 0) {
     console.log("Everything stored is as it was acknowledged.");
@@ -50,5 +53,5 @@ function verifyFolder(): void {
 }
 
 const at = flags.indexOf("--key");
-if (file === undefined) verifyFolder();
+if (file === undefined) await verifyFolder();
 else verifyFile(file, at === -1 ? undefined : flags[at + 1]);

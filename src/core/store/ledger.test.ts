@@ -60,6 +60,12 @@ describe("a movement", () => {
     expect(rowOf(store, "loft")).toMatchObject({ name: "Disc kit", price: 64 });
   });
 
+  it("that is none from place to place has no other place", () => {
+    const { store, entry } = made({ kind: "in", to: "loft", quantity: 2 });
+    expect(entry.to).toBeUndefined();
+    expect(stockAt(store, [entry], 0).map(({ quantity }) => quantity)).toEqual([2]);
+  });
+
   it("is refused where there is too little, no such place, nothing, or nobody knows the item", () => {
     expect(refused({ kind: "out", quantity: 3 })).toEqual({
       kind: "too-few",

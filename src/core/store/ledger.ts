@@ -159,10 +159,18 @@ export function moved(store: Store, asked: Asked): Result<Moved, MovementFailure
             price: rowAt(after, item, there) === undefined ? anywhere?.price : undefined,
           },
         );
-  const { was: _, ...kept } = asked;
+  // A place it was not moved to is no place of it.
+  const { was: _, to: __, ...kept } = asked;
   return ok({
     store: made,
-    entry: { ...kept, name, store: store.id, change, ...(batches.length > 0 && { batches }) },
+    entry: {
+      ...kept,
+      ...(there !== undefined && { to: there }),
+      name,
+      store: store.id,
+      change,
+      ...(batches.length > 0 && { batches }),
+    },
   });
 }
 

@@ -78,6 +78,14 @@ describe("a backup", () => {
     copy.close();
   });
 
+  it("made at the same time as another is another one; neither takes the other away", async () => {
+    served();
+    const made = await Promise.all([makeBackup(folders, "daily", NOW), makeBackup(folders, "daily", NOW)]);
+    expect(new Set(made.map((each) => must(each).id)).size).toBe(2);
+    expect(listBackups(folders).length).toBe(2);
+    for (const each of listBackups(folders)) expect(await faultOfBackup(folders, each)).toBeUndefined();
+  });
+
   it("of nothing is none, and says so", async () => {
     expect(await makeBackup(folders, "by-hand", NOW)).toMatchObject({ ok: false });
     expect(listBackups(folders)).toEqual([]);

@@ -1,4 +1,4 @@
-import { createHash } from "node:crypto";
+import { createHash, randomUUID } from "node:crypto";
 import {
   closeSync,
   copyFileSync,
@@ -126,12 +126,10 @@ export async function makeBackup(
   const source = join(folders.data, DATABASE);
   if (!existsSync(source) || statSync(source).size === 0)
     return err(`There is no database in ${folders.data} yet: there is nothing to back up.`);
-  const id = freeId(folders, now, why);
-  const making = join(folders.backups, `${UNFINISHED}${id}`);
+  const making = join(folders.backups, `${UNFINISHED}${randomUUID()}`);
   try {
-    // Of an earlier one that was cut off.
     for (const name of namesIn(folders.backups))
-      if (name.startsWith(UNFINISHED)) rmSync(join(folders.backups, name), { recursive: true, force: true });
+      if (name.startsWith(UNFINISHED)) clearCutOff(join(folders.backups, name));
     mkdirSync(making, { recursive: true, mode: 0o700 });
     const copy = join(making, DATABASE);
     const live = new Database(source, { readonly: true, fileMustExist: true });
@@ -149,6 +147,9 @@ export async function makeBackup(
     }
     toDisk(copy);
     copyFileSync(join(folders.data, KEY_FILE), join(making, KEY_FILE));
+    const sha256 = await hashOf(copy);
+    // From here on nobody comes between: two that are made at once get two names.
+    const id = freeId(folders, now, why);
     const backup: Backup = {
       format: "loftbell.backup",
       version: 1,
@@ -156,7 +157,7 @@ export async function makeBackup(
       made: new Date(now).toISOString(),
       why,
       publicKey: installationIn(folders.data).publicKey,
-      sha256: await hashOf(copy),
+      sha256,
       bytes: statSync(copy).size,
       ...inside.value,
     };
@@ -172,6 +173,16 @@ export async function makeBackup(
       return err("There is no room left where backups are kept. Make room, or name another place.");
     return err(`No backup was made: ${thrown instanceof Error ? thrown.message : thrown}.`);
   }
+}
+
+/** No backup takes so long: what is older was cut off. */
+const HOUR_MS = 3_600_000;
+
+/** Takes away what is left of a backup that was cut off; one that is being made elsewhere stays. */
+function clearCutOff(path: string): void {
+  // By the clock that files are dated by.
+  if (existsSync(path) && Date.now() - statSync(path).mtimeMs > HOUR_MS)
+    rmSync(path, { recursive: true, force: true });
 }
 
 /** The copy needs no write-ahead log beside it: it is one file. */

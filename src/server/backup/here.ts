@@ -1,5 +1,6 @@
 import type { Backup } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
+import { bringUp } from "../bring-up";
 import { watched } from "../proof/watch";
 import { folders, type Services } from "../services";
 import { type Folders, faultOfBackup, listBackups, makeBackup, removeBackup } from "./backups";
@@ -47,6 +48,8 @@ export async function putBack(
     const done = await restore(all, backup, now());
     if (!done.ok) return told(done.error);
     watched(services);
+    // One of an older version lacks what lists and the store work with.
+    bringUp(services);
     edits.add(
       {
         id: newId(),

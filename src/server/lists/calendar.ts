@@ -23,6 +23,8 @@ interface Entry {
   readonly summary: string;
   readonly says: string;
   readonly where?: string;
+  /** Its page. */
+  readonly href: string;
 }
 
 /** What rings, for the calendar of a phone: valves that are due, waits of open jobs, proofs and calibrations that end. */
@@ -37,7 +39,7 @@ export function calendarOf(
     prodId: { company: "Loft Bell", product: "Loft Bell", language: "EN" },
     ttl: 3600,
   });
-  for (const { id, at, allDay, summary, says, where } of entriesOf(services, place, days)) {
+  for (const { id, at, allDay, summary, says, where, href } of entriesOf(services, place, days)) {
     const event = calendar.createEvent({
       id: `${id}@loftbell`,
       start: new Date(at),
@@ -45,7 +47,7 @@ export function calendarOf(
       summary,
       description: says,
       ...(where !== undefined && { location: where }),
-      url: `${address}/valves`,
+      url: `${address}${href}`,
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: summary });
   }
@@ -68,6 +70,7 @@ function entriesOf(services: Services, place: string | undefined, days: number):
         summary: `${tag}: ${symptom ?? what}`,
         says: [valve.name, why, rings < now() ? "Late." : ""].filter(Boolean).join("\n"),
         where: valve.place,
+        href: `/valves/${encodeURIComponent(tag)}`,
       },
     ];
   });
@@ -83,6 +86,10 @@ function entriesOf(services: Services, place: string | undefined, days: number):
         summary: `${bell.valve}: ${title}`,
         says,
         where,
+        href:
+          bell.job === undefined
+            ? `/valves/${encodeURIComponent(bell.valve)}`
+            : `/jobs/${encodeURIComponent(bell.job)}`,
       },
     ];
   });
@@ -99,8 +106,9 @@ function entriesOf(services: Services, place: string | undefined, days: number):
               ),
               at: each.at,
               allDay: true,
-              summary: `${each.name}: ${ENDS[each.kind]}`,
+              summary: `${each.name}: ${ENDS[each.kind].says}`,
               says: each.kind === "competence" ? each.what : each.id,
+              href: ENDS[each.kind].href,
             },
           ],
   );
@@ -108,7 +116,7 @@ function entriesOf(services: Services, place: string | undefined, days: number):
 }
 
 const ENDS = {
-  competence: "competence ends",
-  calibration: "calibration ends",
-  "shelf-life": "may not be used any more",
+  competence: { says: "competence ends", href: "/crew" },
+  calibration: { says: "calibration ends", href: "/instruments" },
+  "shelf-life": { says: "may not be used any more", href: "/store?show=aging" },
 } as const;
