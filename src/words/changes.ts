@@ -17,7 +17,7 @@ export function changeWords(speaker: Speaker, change: PlanChange): string[] {
       words.renew(list(found.map((each) => each.name)), say.common.lowerFirst(renewalWhy(speaker, first))),
     spoiled.length > 0 && words.spoils(list(spoiled.map((each) => each.name))),
     change.deeper.length > 0 && words.deeper(list(change.deeper)),
-    kit !== undefined && kit.missing.length > 0 && words.noStock(list(kit.missing)),
+    ...(kit === undefined ? [] : missingWords(speaker, kit.missing)),
     kit !== undefined &&
       kit.missing.length === 0 &&
       kit.picks.length > 0 &&
@@ -34,6 +34,21 @@ export function changeWords(speaker: Speaker, change: PlanChange): string[] {
           ...cardsWords(speaker, change.dropped, words.dropped),
         ]),
   ].filter((each) => typeof each === "string");
+}
+
+/** What no place has, and what lies there for something else. */
+function missingWords({ say }: Speaker, missing: NonNullable<PlanChange["kit"]>["missing"]): string[] {
+  const words = say.entries.change;
+  const named = (some: typeof missing) => say.common.and(some.map(({ name }) => say.common.within(name)));
+  const none = missing.filter(({ promised }) => promised === undefined);
+  const others = missing.filter(({ promised }) => promised !== undefined);
+  const where = others.flatMap(({ promised = [] }) =>
+    promised.map((each) => say.kits.promisedTo(each.name, each.place, each.for)),
+  );
+  return [
+    ...(none.length > 0 ? [words.noStock(named(none))] : []),
+    ...(others.length > 0 ? [words.noFree(named(others), say.common.and([...new Set(where)]))] : []),
+  ];
 }
 
 /** Kinds of card that say nothing new: what comes off, goes in or is shut besides was said by name. */

@@ -32,7 +32,15 @@ export {
   storedKind,
   storedWords,
 } from "./isolation";
-export { besideTheLines, dueWhy, kitLines, type ListLine, leftoverWhy, renewalWhy } from "./kits";
+export {
+  besideTheLines,
+  dueWhy,
+  kitLines,
+  type ListLine,
+  leftoverWhy,
+  promisedWords,
+  renewalWhy,
+} from "./kits";
 export { limitWords, unitOfCheck } from "./limit-words";
 export { joinMessage, splitMessage } from "./line-making";
 export { lostName } from "./lost";

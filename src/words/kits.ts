@@ -1,7 +1,7 @@
 import type { Renewal } from "@/core/findings";
 import type { StepOf } from "@/core/job";
 import type { Due } from "@/core/rounds";
-import type { Leftover, NotThisKit } from "@/core/store";
+import type { Leftover, Missing, NotThisKit } from "@/core/store";
 import type { Speaker } from "./speaker";
 
 /** Why a part goes in new. */
@@ -41,6 +41,14 @@ export const besideTheLines = (speaker: Speaker, step: Parameters<typeof kitLine
     ...(step.inCase !== undefined && { inCase: { ...step.inCase, picks: [] } }),
   });
 
+/** What lies there and is for something else: whom to ask before anybody buys. */
+export const promisedWords = ({ say }: Speaker, promised: NonNullable<Missing["promised"]>): string =>
+  say.kits.promised(
+    say.common.and([
+      ...new Set(promised.map((each) => say.kits.promisedTo(each.name, each.place, each.for))),
+    ]),
+  );
+
 /** What to bring and what to leave. */
 export function kitLines(
   speaker: Speaker,
@@ -59,18 +67,18 @@ export function kitLines(
       ].join(" "),
     })),
     ...step.renewals.map((each) => ({ name: each.name, note: words.renew(renewalWhy(speaker, each)) })),
-    ...step.missing.map(({ name, pieces }) => ({
+    ...step.missing.map(({ name, pieces, promised }) => ({
       name: words.pieces(name, pieces),
-      note: words.missing,
+      note: promised === undefined ? words.missing : promisedWords(speaker, promised),
       missing: true as const,
     })),
     ...(step.inCase?.picks ?? []).map((pick) => ({
       name: words.pieces(pick.name, pick.pieces),
       note: words.inCase(pick.place),
     })),
-    ...(step.inCase?.missing ?? []).map(({ name, pieces }) => ({
+    ...(step.inCase?.missing ?? []).map(({ name, pieces, promised }) => ({
       name: words.pieces(name, pieces),
-      note: words.inCaseMissing,
+      note: promised === undefined ? words.inCaseMissing : promisedWords(speaker, promised),
     })),
     ...step.doNotTake.map((kit) => ({ name: words.notThis(kit.name), note: notThisWhy(speaker, kit) })),
     ...step.leftovers.map((left) => ({

@@ -1,3 +1,4 @@
+import type { Missing } from "../store";
 import type { Run } from "./run";
 import type { Step } from "./step";
 import type { NamedRenewal } from "./steps/kit";
@@ -12,7 +13,7 @@ export interface PlanChange {
   readonly deeper: readonly string[];
   /** What the new renewals need and where it is; nothing where nothing more is renewed. */
   readonly kit?: {
-    readonly missing: readonly string[];
+    readonly missing: readonly Omit<Missing, "part">[];
     readonly picks: readonly { readonly name: string; readonly place: string }[];
     readonly leftovers: number;
   };
@@ -42,7 +43,7 @@ export function planChange(before: Run, after: Run): PlanChange | undefined {
     deeper: after.plan.removed.filter((part) => !before.plan.removed.includes(part)).map(name),
     ...(renewed.length > 0 && {
       kit: {
-        missing: kits.missing.map((each) => each.name),
+        missing: kits.missing.map(({ part: _, ...each }) => each),
         picks: kits.picks.map((pick) => ({ name: pick.name, place: pick.place })),
         leftovers: kits.leftovers.reduce((sum, each) => sum + each.quantity, 0),
       },

@@ -1,5 +1,5 @@
 import type { Sheet, Store } from "../formats";
-import { chooseKits, type Pick, stockFor } from "../store";
+import { chooseKits, notAside, type Pick, stockFor } from "../store";
 
 /** So many valves of one kind that are due, or reported. */
 export interface DueKind {
@@ -19,7 +19,7 @@ export interface Shortage {
   readonly have: number;
 }
 
-/** What one valve of a kind takes, and how many pieces of each kit lie anywhere. */
+/** What one valve of a kind takes, and how many pieces of each kit lie anywhere and are free. */
 interface Taken {
   readonly kits: readonly Pick[];
   readonly missing: readonly { readonly part: string; readonly pieces: number }[];
@@ -72,8 +72,8 @@ function takenBy({ sheet, generation }: DueKind, stores: readonly Store[]): Take
   );
   const { picks, missing } = chooseKits(sheet, needs, store, generation);
   const stock = new Map<string, number>();
-  for (const { item, quantity } of store?.stock ?? [])
-    if (item.kind === "kit") stock.set(item.id, (stock.get(item.id) ?? 0) + quantity);
+  for (const row of store?.stock ?? [])
+    if (row.item.kind === "kit") stock.set(row.item.id, (stock.get(row.item.id) ?? 0) + notAside(row));
   const fresh = { kits: picks.filter(({ kind }) => kind === "kit"), missing, stock };
   known.set(key, fresh);
   return fresh;

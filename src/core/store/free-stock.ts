@@ -9,6 +9,7 @@ export interface Held {
   readonly item: Item;
   readonly pieces: number;
   readonly job: string;
+  readonly valve: string;
 }
 
 /** What open jobs count on of one row. */
@@ -28,7 +29,10 @@ export const ranOut = ({ batches = [] }: StockItem, now: number): number =>
 export const freePieces = (row: StockItem, holding: readonly Held[], now: number): number =>
   Math.max(0, notAside(row) - ranOut(row, now) - holding.reduce((sum, { pieces }) => sum + pieces, 0));
 
-/** Stores with no more in them than is free: what a new job may count on. */
+/**
+ * Stores as a new job may count on them: what open jobs count on is put aside for their valves, and what is over its day
+ * is not there. A plan that lacks something can then say that it lies there and whom it is for.
+ */
 export function freeStock(stores: readonly Store[], held: readonly Held[], now: number): Store[] {
   return stores.map((store) => {
     const kinds = new Map(store.places.map(({ id, kind }) => [id, kind]));
@@ -37,8 +41,19 @@ export function freeStock(stores: readonly Store[], held: readonly Held[], now: 
       stock: store.stock.map((row) => {
         // What a supplier has is ordered, and ordered again.
         if (kinds.get(row.place) === "supplier") return row;
-        const quantity = freePieces(row, heldOf(held, store.id, row), now);
-        return quantity === row.quantity ? row : { ...row, quantity };
+        const holding = heldOf(held, store.id, row);
+        const over = ranOut(row, now);
+        if (holding.length === 0 && over === 0) return row;
+        return {
+          ...row,
+          quantity: row.quantity - over,
+          ...(holding.length > 0 && {
+            aside: [
+              ...(row.aside ?? []),
+              ...holding.map(({ valve, pieces }) => ({ for: valve, quantity: pieces })),
+            ],
+          }),
+        };
       }),
     };
   });

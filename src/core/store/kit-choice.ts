@@ -38,6 +38,22 @@ type NotThis =
   | { readonly kind: "look-alike"; readonly why: string }
   | { readonly kind: "other-generation"; readonly fits: readonly string[]; readonly is: string };
 
+/** Something that lies there and is put aside for something else. */
+export interface Promised {
+  readonly name: string;
+  readonly place: string;
+  readonly for: string;
+}
+
+/** Pieces that no place has free. */
+export interface Missing {
+  readonly part: string;
+  readonly name: string;
+  readonly pieces: number;
+  /** What would have them, were it not for something else. */
+  readonly promised?: readonly Promised[];
+}
+
 /** One way to have what can be had. */
 export interface Purchase {
   readonly picks: readonly Pick[];
@@ -53,7 +69,7 @@ export interface KitChoice extends Purchase {
   /** What to do when something of it is not wanted or not there. */
   readonly second: Purchase | undefined;
   /** Pieces that no place has, by part, or by piece of a stack. */
-  readonly missing: readonly { readonly part: string; readonly name: string; readonly pieces: number }[];
+  readonly missing: readonly Missing[];
   /** What will be left over when the right parts are fitted. */
   readonly leftovers: readonly Leftover[];
   /** Kits of this sheet that do not fit this generation: the look-alikes not to take. */
@@ -84,7 +100,8 @@ export function chooseKits(
   solve: IntegerSolver = smallSolver,
 ): KitChoice {
   const needs = byPiece(sheet, wanted);
-  const offers = offersOf(sheet, needs, store, generation);
+  const there = offersOf(sheet, needs, store, generation);
+  const offers = there.filter(({ atMost }) => atMost > 0);
   const lacks = lacking(needs, offers);
   const had = new Map([...needs].map(([part, pieces]) => [part, pieces - (lacks.get(part) ?? 0)]));
   const [best, second] = soonest(had, offers, solve);
@@ -92,7 +109,10 @@ export function chooseKits(
     ...purchaseOf(best),
     currency: store?.currency ?? "",
     second: second && purchaseOf(second),
-    missing: [...lacks].map(([part, pieces]) => ({ part, name: nameOfPieces(sheet, part), pieces })),
+    missing: [...lacks].map(([part, pieces]) => {
+      const promised = promisedOf(there, part);
+      return { part, name: nameOfPieces(sheet, part), pieces, ...(promised.length > 0 && { promised }) };
+    }),
     leftovers: leftoversOf(sheet, needs, best),
     doNotTake:
       needs.size === 0
@@ -103,6 +123,12 @@ export function chooseKits(
           }),
   };
 }
+
+/** Where a part lies that is put aside, singly or in a kit. */
+const promisedOf = (offers: readonly StockOffer[], part: string): Promised[] =>
+  offers.flatMap(({ contents, name, lying }) =>
+    contents.has(part) ? lying.aside.map((aside) => ({ name, place: lying.place.name, for: aside.for })) : [],
+  );
 
 /** Why a kit is not for this valve. */
 function unfit(kit: Kit, generation: string | undefined): NotThis | undefined {

@@ -82,9 +82,9 @@ function asideWith(row: StockItem, purpose: string, pieces: number): NonNullable
 const asideFor = (row: StockItem | undefined, purpose: string): number =>
   row?.aside?.find((each) => each.for === purpose)?.quantity ?? 0;
 
-/** Pieces of a row that nobody has put aside. */
+/** Pieces of a row that nobody has put aside; what is promised more often than it is there is not free. */
 export const notAside = ({ quantity, aside = [] }: StockItem): number =>
-  quantity - aside.reduce((sum, each) => sum + each.quantity, 0);
+  Math.max(0, quantity - aside.reduce((sum, each) => sum + each.quantity, 0));
 
 /** Pieces that a movement adds at its place, before it is known whether they are there. */
 function changeOf({ kind, quantity }: AskedMove, have: number): number {

@@ -1,4 +1,5 @@
-import { type Item, itemKey, type Sheet, type Store } from "../formats";
+import { type Item, itemKey, type Sheet, type StockItem, type Store } from "../formats";
+import { notAside } from "./ledger";
 
 /** Where something lies. */
 export type Place = Store["places"][number];
@@ -13,7 +14,10 @@ export interface Lying {
   /** What it is called, where it is not what the sheet names. */
   readonly name?: string;
   readonly place: Place;
+  /** Those that are free. */
   readonly pieces: number;
+  /** What lies there for something else. */
+  readonly aside: NonNullable<StockItem["aside"]>;
   readonly price: number;
 }
 
@@ -23,13 +27,14 @@ export function lyingFor(sheet: Sheet, store: Store | undefined): Lying[] {
   const places = new Map(store.places.map((place) => [place.id, place]));
   const servesFor = serving(sheet, store);
   return store.stock
-    .flatMap(({ item, name, place, quantity, price }): Lying[] => {
+    .flatMap((row): Lying[] => {
+      const { item, name, place, quantity, price, aside = [] } = row;
       const at = places.get(place);
       if (at === undefined || quantity === 0) return [];
       const as = servesFor.get(itemKey(item)) ?? (isOf(sheet, item) ? item : undefined);
       if (as === undefined || as.kind === "supply") return [];
       const own = as === item ? {} : { name };
-      return [{ kind: as.kind, id: as.id, item, ...own, place: at, pieces: quantity, price }];
+      return [{ kind: as.kind, id: as.id, item, ...own, place: at, pieces: notAside(row), aside, price }];
     })
     .sort((a, b) => a.place.days - b.place.days || inOrder(a.id, b.id) || inOrder(a.place.id, b.place.id));
 }

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import type { Item, KnownItem, Store } from "../formats";
 import { librarySheet } from "../job/job.fixtures";
-import { freeStock } from "./free-stock";
+import { freeStock, type Held } from "./free-stock";
 import { cardOf, withCard, withoutItem } from "./item-card";
 import { chooseKits } from "./kit-choice";
+import { notAside } from "./ledger";
 import { mergeStores, withoutTwins } from "./merge-stores";
 import { orderList } from "./order-list";
 import { placeMeant, stockFor } from "./stock";
@@ -92,6 +93,8 @@ describe("what replaced an item", () => {
 });
 
 describe("what is free", () => {
+  const held: Held = { store: "works", place: "van", item, pieces: 2, job: "j1", valve: "H-2" };
+
   it("is what no open job counts on and nobody put aside; a supplier's is always", () => {
     const store: Store = {
       ...works,
@@ -100,17 +103,21 @@ describe("what is free", () => {
         { ...row, place: "mainland", quantity: 9 },
       ],
     };
-    const held = { item, pieces: 2, job: "j1", store: "works" };
-    const [free] = freeStock(
-      [store],
-      [
-        { ...held, place: "van" },
-        { ...held, place: "mainland" },
-      ],
-      NOW,
-    );
-    expect(free!.stock.map(({ quantity }) => quantity)).toEqual([2, 9]);
-    expect(freeStock([store], [{ ...held, pieces: 9, place: "van" }], NOW)[0]!.stock[0]!.quantity).toBe(0);
+    const [free] = freeStock([store], [held, { ...held, place: "mainland" }], NOW);
+    expect(free!.stock.map(notAside)).toEqual([2, 9]);
+    expect(notAside(freeStock([store], [{ ...held, pieces: 9 }], NOW)[0]!.stock[0]!)).toBe(0);
+  });
+
+  it("is all that a plan counts on; what is promised is missing, with what it is for", () => {
+    const [free] = freeStock([works], [held], NOW);
+    const choice = chooseKits(sheet, wanted, free);
+    expect(choice.picks).toEqual([]);
+    expect(choice.missing).toMatchObject([
+      { part: first!.part, promised: [{ name: kit!.name, place: "Van", for: "H-2" }] },
+    ]);
+    const one = chooseKits(sheet, wanted, freeStock([works], [{ ...held, pieces: 1 }], NOW)[0]);
+    expect(one).toMatchObject({ picks: [{ item, pieces: 1 }], missing: [] });
+    expect(chooseKits(sheet, wanted, { ...works, stock: [] }).missing[0]).not.toHaveProperty("promised");
   });
 
   it("is not what may not be used any more", () => {
@@ -123,7 +130,7 @@ describe("what is free", () => {
       ],
     };
     const store = { ...works, stock: [{ ...aged, least: 4 }] };
-    expect(freeStock([store], [], NOW)[0]!.stock[0]!.quantity).toBe(3);
+    expect(freeStock([store], [], NOW)[0]!.stock[0]).toMatchObject({ quantity: 3 });
     expect(orderList(store, [], [], [], NOW).order).toMatchObject([{ lines: [{ pieces: 1, free: 3 }] }]);
   });
 
@@ -194,7 +201,7 @@ describe("the order list", () => {
         { item: newer, pack: 5, order: "77-1", supplier: "mainland" },
       ],
     };
-    const held = [{ store: "works", place: "van", item, pieces: 3, job: "j1" }];
+    const held = [{ store: "works", place: "van", item, pieces: 3, job: "j1", valve: "H-2" }];
     expect(orderList(sold, held, [], [], NOW).order).toMatchObject([
       { supplier: { id: "mainland" }, lines: [{ buy: newer, order: "77-1", pieces: 5, free: -2 }] },
     ]);

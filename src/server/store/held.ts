@@ -5,14 +5,14 @@ import type { Services } from "../services";
 /** What open jobs count on, at the places it lies: a supplier's is ordered, and holds nobody back. */
 export function heldNow({ summaries, library }: Services, except?: string): Held[] {
   const stores = library.stores();
-  return summaries.taking().flatMap(({ job, takes }) =>
+  return summaries.taking().flatMap(({ job, valve, takes }) =>
     job === except
       ? []
       : takes.flatMap(({ item, from, pieces }): Held[] => {
           const meant = placeMeant(stores, from);
           return meant === undefined || meant.place.kind === "supplier"
             ? []
-            : [{ store: meant.store.id, place: meant.place.id, item, pieces, job }];
+            : [{ store: meant.store.id, place: meant.place.id, item, pieces, job, valve }];
         }),
   );
 }

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Item, JobInputs, Store } from "@/core/formats";
 import { Walk } from "@/core/job/job.fixtures";
-import { cardOf } from "@/core/store";
+import { cardOf, notAside } from "@/core/store";
 import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
 import { labelled } from "../find/label";
@@ -69,7 +69,7 @@ describe("a job and the store", () => {
       freeStores(services)
         .flatMap(({ stock }) => stock)
         .filter(({ item }) => item.id === disc.id)
-        .reduce((sum, { quantity }) => sum + quantity, 0);
+        .reduce((sum, row) => sum + notAside(row), 0);
     const before = free();
     const job = begin();
     const held = heldNow(services).filter((each) => each.job === job.id);

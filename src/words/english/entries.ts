@@ -84,6 +84,8 @@ export const entries = {
     spoils: (parts: string) => `The deeper strip spoils ${parts}.`,
     deeper: (parts: string) => `Take off ${parts}, too.`,
     noStock: (parts: string) => `No stock has ${parts}: get it before you go on, or stop work.`,
+    noFree: (parts: string, promised: string) =>
+      `No stock has ${parts} free: ${promised}. Ask there, get another before you go on, or stop work.`,
     at: (kit: string, place: string) => `${kit} (${place})`,
     hasIt: (kits: string, several: boolean) => `${kits} ${several ? "have" : "has"} what is needed.`,
     leftOver: (pieces: number) =>

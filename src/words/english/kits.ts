@@ -11,6 +11,8 @@ export const kits = {
   exactly: (name: string, pieces: number) => `${name} × ${pieces}`,
   renew: (why: string) => `renew: ${why}`,
   missing: "MISSING: no stock place has it",
+  promised: (what: string) => `NOT FREE: ${what}. Ask there, or get another`,
+  promisedTo: (name: string, place: string, what: string) => `${name} at ${place} is put aside for ${what}`,
   notThis: (name: string) => `Not ${name}`,
   leftOver: (why: string) => `will be left over: ${why}`,
   inCaseMissing: "no stock place has it; a look may condemn what is in: think of the second trip",

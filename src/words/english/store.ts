@@ -3,7 +3,6 @@ const pieces = (count: number) => `${count} ${count === 1 ? "piece" : "pieces"}`
 /** The store's ledger. */
 export const store = {
   pieces,
-  days: (days: number) => (days === 0 ? "in hand" : `${days} ${days === 1 ? "day" : "days"}`),
   kinds: {
     in: "Came in",
     out: "Given out",

@@ -47,7 +47,7 @@ function kit(context: Context): Step {
       kind: "kit",
       renewals: renewals.map((each) => ({ ...each, name: name(each.part) })),
       picks: kits.picks,
-      missing: kits.missing.map(({ name, pieces }) => ({ name, pieces })),
+      missing: kits.missing.map(({ part: _, ...each }) => each),
       doNotTake: kits.doNotTake,
       leftovers: kits.leftovers,
       supplies: [...new Set(sheet.supplies.map((supply) => supply.name))],
@@ -68,7 +68,7 @@ function pocketOf({ inputs, progress, sheet, removed, renewals }: Context): Pock
   const { picks, missing } = kitsOf(inputs, progress, needs);
   return {
     picks,
-    missing: missing.map(({ name, pieces }) => ({ name, pieces })),
+    missing: missing.map(({ part: _, ...each }) => each),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { Renewal } from "../../findings";
-import type { Leftover, NotThisKit, Pick } from "../../store";
+import type { Leftover, Missing, NotThisKit, Pick } from "../../store";
 import type { StepRule } from "../step-rule";
 import { refuseTick, refuseUnticked, type TickLine } from "./lines";
 
@@ -9,7 +9,7 @@ export type NamedRenewal = Renewal & { readonly name: string };
 /** What may be needed: from where, and what no place has. */
 export interface Pocket {
   readonly picks: readonly Pick[];
-  readonly missing: readonly { readonly name: string; readonly pieces: number }[];
+  readonly missing: readonly Omit<Missing, "part">[];
 }
 
 /** Parts and supplies to bring, and which look-alikes to leave. */
@@ -17,7 +17,7 @@ export interface KitFacts {
   readonly kind: "kit";
   readonly renewals: readonly NamedRenewal[];
   readonly picks: readonly Pick[];
-  readonly missing: readonly { readonly name: string; readonly pieces: number }[];
+  readonly missing: readonly Omit<Missing, "part">[];
   readonly doNotTake: readonly NotThisKit[];
   readonly leftovers: readonly Leftover[];
   readonly supplies: readonly string[];

@@ -2,7 +2,7 @@ import type { Plan } from "@/core/job";
 import type { KitChoice, Pick, Purchase } from "@/core/store";
 import { Panel } from "@/ui/page";
 import { useSpeaker } from "@/ui/use-speaker";
-import { renewalWhy } from "@/words";
+import { promisedWords, renewalWhy } from "@/words";
 
 /** What is renewed, what to bring for it, from where, for how much, and what to bring if that is not there. */
 export function BringPanel({ plan, name }: { plan: Plan; name: (part: string) => string }) {
@@ -21,9 +21,10 @@ export function BringPanel({ plan, name }: { plan: Plan; name: (part: string) =>
         {kits.picks.map((pick) => (
           <Bring key={`${pick.id} ${pick.place}`} pick={pick} currency={kits.currency} />
         ))}
-        {kits.missing.map(({ part, pieces }) => (
+        {kits.missing.map(({ part, pieces, promised }) => (
           <li key={part} className="py-1.5 text-stop">
-            {pieces > 1 ? `${name(part)} × ${pieces}` : name(part)}: no stock
+            {pieces > 1 ? `${name(part)} × ${pieces}` : name(part)}:{" "}
+            {promised === undefined ? "no stock" : promisedWords(words, promised)}
           </li>
         ))}
       </ul>
