@@ -35,6 +35,12 @@ export const HouseSchema = Type.Object(
         additionalProperties: false,
       }),
     ),
+    anotherProves: Type.Optional(
+      Type.Boolean({
+        title: "Another proves zero",
+        description: "Zero is proven by another person than shut it off.",
+      }),
+    ),
   },
   { ...closed, $id: "loftbell.house.json", title: "House", description: "What holds for the department." },
 );

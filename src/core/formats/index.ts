@@ -2,6 +2,7 @@ export * from "./backup";
 export type { Flow, Moves, Needs, SheetSum } from "./card";
 export { countUp } from "./count-up";
 export { datesFromCell, datesToCell } from "./dated-cell";
+export { isDay } from "./dates";
 export { type Difference, differences } from "./differences";
 export * from "./edit-fact";
 export * from "./ground";
@@ -22,6 +23,7 @@ export * from "./order";
 export * from "./paper";
 export * from "./person";
 export * from "./place";
+export { plainNumber } from "./plain-number";
 export * from "./proof";
 export {
   COVER_QUESTION,

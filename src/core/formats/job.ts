@@ -1,5 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { LineSchema } from "./line";
+import { CertificatesSchema } from "./person";
 import { ProofSchema } from "./proof";
 import { ValveSchema } from "./register";
 import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Words } from "./shared";
@@ -220,6 +221,25 @@ export const EventSchema = oneKindOf(
     },
     closed,
   ),
+  Type.Object(
+    {
+      kind: Type.Literal("signed-on"),
+      ...base,
+      under: Type.Optional(
+        Type.String({
+          minLength: 1,
+          maxLength: 400,
+          description: "Under whose eye, where one may not work alone; signed on before.",
+        }),
+      ),
+      may: Type.Optional(CertificatesSchema),
+    },
+    {
+      ...closed,
+      description:
+        "Somebody begins to work on it. `may` is what the crew says of this person then, written by the server alone.",
+    },
+  ),
   Type.Object({ kind: Type.Literal("note-added"), ...base, step: Type.Optional(Step), text: Words }, closed),
   Type.Object({ kind: Type.Literal("stopped"), ...base, reason: Words }, closed),
   Type.Object({ kind: Type.Literal("resumed"), ...base }, closed),
@@ -289,6 +309,22 @@ export const JobInputsSchema = Type.Object(
         description:
           "By which rules it is planned, from its beginning to its end. 6: what may not be left on its way is timed. 5: the kit is ticked line by line. 4: zero is proven again after a stop, the position is looked at. 3: every card stands where what it needs holds. 2: proven on the world. 1 when absent: jobs of versions before 0.7.",
       }),
+    ),
+    people: Type.Optional(
+      Type.Object(
+        {
+          competent: Type.Literal(true, {
+            description: "Whoever works where it can hurt more than oneself has to be competent for it.",
+          }),
+          anotherProves: Type.Optional(
+            Type.Literal(true, { description: "Zero is proven by another person than shut it off." }),
+          ),
+        },
+        {
+          ...closed,
+          description: "What is asked of who does it. Absent in jobs of versions before 0.15.",
+        },
+      ),
     ),
     held: Type.Optional(Held),
     named: Type.Optional(

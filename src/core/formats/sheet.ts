@@ -1,6 +1,7 @@
 import { type Static, Type } from "@sinclair/typebox";
 import { sums } from "./card";
 import { Medium } from "./line";
+import { OneCompetence } from "./person";
 import { closed, Id, Minutes, oneOf, titled, UNITS_BY_NAME, Words } from "./shared";
 import { CaptureSchema, RestoreSchema, RungSchema, TaskSchema } from "./sheet-cards";
 import { CheckSchema, type Disposition, type Grade, type Rubric } from "./sheet-check";
@@ -136,6 +137,21 @@ export const SheetSchema = Type.Object(
       }),
     ),
     competence: Words,
+    asks: Type.Optional(
+      Type.Array(OneCompetence, {
+        title: "Who may work on it",
+        description: "What one has to be competent for; where it is not said, what its medium asks.",
+        uniqueItems: true,
+      }),
+    ),
+    secondSignature: Type.Optional(
+      Type.String({
+        title: "A second person signs",
+        minLength: 1,
+        maxLength: 400,
+        description: "Why a second person looks at it and signs before the job does.",
+      }),
+    ),
     intervals: Type.Array(Interval, { minItems: 1 }),
     rechecks: Type.Optional(
       Type.Array(Recheck, { title: "Looked at once more", description: "So many days after a job, once." }),

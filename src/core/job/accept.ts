@@ -1,12 +1,14 @@
 import type { StripFailure } from "../build";
 import type { Kept, KeptReading } from "../calculators";
-import type { JobEvent } from "../formats";
+import type { Certificates, Competence, JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
 import { err, type Problem, type Result, unreachable } from "../result";
+import { asksAt, asksOfSheet, isProof, lackingOn, whoShut } from "./competence";
 import { newestOwn, type Progress } from "./progress";
 import type { EntryRefusal, LogRefusal } from "./refusal";
 import { advance, gate, mayCloseEarly, notBegun, type Run, type ShutGate } from "./run";
 import type { Step } from "./step";
+import { singleStep } from "./step-id";
 import type { StepEntry } from "./step-rule";
 import { refuseEntry } from "./step-rules";
 
@@ -39,6 +41,8 @@ export interface JudgedBy {
    * none is taken.
    */
   readonly workAgain?: (kept: Kept) => Result<KeptReading, Problem[]>;
+  /** What the crew says of somebody now; nothing of whom it does not know. Without it nobody signs on. */
+  readonly mayOf?: (name: string) => Certificates | undefined;
 }
 
 /**
@@ -73,7 +77,7 @@ function refuseDate(
   return at < newest - behind ? { path: "/at", kind: "before-the-newest" } : undefined;
 }
 
-function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusal | undefined {
+function refuse(job: Run, event: JobEvent, { now, workAgain, mayOf }: JudgedBy): Refusal | undefined {
   const { progress, status, log: events } = job;
   // An entry may come a little ahead of the clock; a wait is over only when the clock says so.
   const at = Math.min(now, Date.parse(event.at));
@@ -97,6 +101,8 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
       return undefined;
     case "result-kept":
       return keptFault(event, workAgain);
+    case "signed-on":
+      return signingOn(job, event, mayOf);
     case "stopped":
       return undefined;
     case "resumed":
@@ -106,11 +112,14 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
       if (newest === undefined) return { path: "/event", kind: "nothing-to-undo" };
       return newest.id === event.event ? undefined : { path: "/event", kind: "undo-the-newest-first" };
     }
-    case "closure-passes":
+    case "closure-passes": {
+      const untold = refusePerson(job, event.by, asksOfSheet(job.inputs.sheet), at);
+      if (untold !== undefined) return untold;
       if (!job.shut.includes(event.link)) return { path: "/link", kind: "not-shut-here", link: event.link };
       if (progress.passing.includes(event.link))
         return { path: "/link", kind: "known-to-pass", link: event.link };
       return progress.opened.size > 0 ? { path: "/link", kind: "being-restored" } : undefined;
+    }
     case "part-judged": {
       const part = job.inputs.sheet.parts.find((each) => each.id === event.part);
       if (part === undefined) return { path: "/part", kind: "no-such-part", part: event.part };
@@ -119,7 +128,8 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
         : undefined;
     }
     case "signed-off": {
-      if (job.current?.kind === "sign-off") return refuseGate(job, job.current, "");
+      if (job.current?.kind === "sign-off")
+        return refuseGate(job, job.current, "") ?? refuseSignature(job, event.by, job.current, at);
       return mayCloseEarly(job) ? undefined : { path: "", kind: "not-yet", ...inHand(job) };
     }
     case "given-up":
@@ -136,7 +146,11 @@ function refuse(job: Run, event: JobEvent, { now, workAgain }: JudgedBy): Refusa
     case "part-compared":
     case "still-pressure":
     case "photo-taken":
-      return refuseAtStep(job, event, (step) => refuseEntry(step, event, entryAt(job, at)));
+      return refuseAtStep(
+        job,
+        event,
+        (step) => refuseHands(job, event, step, at) ?? refuseEntry(step, event, entryAt(job, at)),
+      );
     case "step-overridden":
       return refuseAtStep(job, event, (step) =>
         step.mayOverride ? undefined : { path: "/step", kind: "never-skipped" },
@@ -169,6 +183,48 @@ function keptFault(
   if (Math.abs(si - event.si) > 1e-9 * Math.max(Math.abs(si), 1e-9)) return wrong("/si");
   // The words are what the record shows: in some unit of its kind they have to be this figure.
   return unitsOf(dimension).some((each) => formatIn(si, each) === event.typed) ? undefined : wrong("/typed");
+}
+
+/** Whether somebody may begin to work on it: as the crew says, and under the eye of one who is there. */
+function signingOn(
+  { inputs, progress }: Run,
+  { by, under }: Extract<JobEvent, { kind: "signed-on" }>,
+  mayOf: JudgedBy["mayOf"],
+): Refusal | undefined {
+  if (inputs.people === undefined) return { path: "", kind: "nobody-signs-on" };
+  if (mayOf?.(by) === undefined) return { path: "", kind: "crew-not-at-hand" };
+  if (under === undefined) return undefined;
+  if (under === by) return { path: "/under", kind: "under-own-eye" };
+  return progress.people.has(under) ? undefined : { path: "/under", kind: "not-signed-on", who: under };
+}
+
+/** Where work can hurt more than whoever does it, that one has to be competent, or under the eye of one who is. */
+function refusePerson(
+  { inputs, progress }: Run,
+  who: string,
+  asked: readonly Competence[],
+  at: number,
+): Refusal | undefined {
+  if (inputs.people === undefined || asked.length === 0) return undefined;
+  const missing = lackingOn(progress, who, asked, at);
+  if (missing.length === 0) return undefined;
+  return progress.people.has(who)
+    ? { path: "/by", kind: "not-competent", who, missing }
+    : { path: "/by", kind: "sign-on-first", who, asked };
+}
+
+function refuseHands(job: Run, { by }: JobEvent, step: Step, at: number): Refusal | undefined {
+  const { inputs, progress } = job;
+  if (inputs.people?.anotherProves === true && isProof(step) && whoShut(progress).has(by))
+    return { path: "/by", kind: "another-proves", who: by };
+  return refusePerson(job, by, asksAt(inputs, step), at);
+}
+
+/** Whoever signed as the second one is not the first, too. */
+function refuseSignature(job: Run, by: string, step: Step, at: number): Refusal | undefined {
+  const second = job.progress.done.get(singleStep("second-signature"));
+  if (second?.by === by) return { path: "/by", kind: "another-signs", who: by };
+  return refusePerson(job, by, asksAt(job.inputs, step), at);
 }
 
 /** Whether an event belongs to the step that is to be done now, and says of it what may be said. */

@@ -16,6 +16,14 @@ export { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from "./bells";
 export { type BenchLink, benchLinks } from "./bench-links";
 export { canonical, chainStart, digest, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
+export {
+  asksAt,
+  asksOfJob,
+  isProof,
+  lacking,
+  lackingOn,
+  whoShut,
+} from "./competence";
 export { compile, type Plan } from "./compile";
 export { foldLog } from "./fold-log";
 export { buildThatShows, generationThatShows } from "./found-build";

@@ -1,10 +1,11 @@
 import { readFileSync } from "node:fs";
 import { refusalWords, type StepWords, speaker, stepWords } from "@/words";
 import { workAgain } from "../calculators";
-import type { JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
+import type { Certificates, JobEvent, JobInputs, Line, Sheet, Store } from "../formats";
 import { PLAN_RULES, readDocument } from "../formats";
 import { toSI, unitNamed } from "../quantity";
 import { accept, type Refusal } from "./accept";
+import { asksAt, lacking, lackingOn } from "./competence";
 import { BAR } from "./progress";
 import { type Run, run } from "./run";
 import type { Step, StepOf } from "./step";
@@ -80,6 +81,22 @@ export const says = (step: Step): StepWords => stepWords(speaker(), step);
 /** Answers that differ from the good one, by check, or by what is noted. */
 export type Answers = Readonly<Record<string, string>>;
 
+/** What each of a small crew may do alone. */
+const CREW: ReadonlyMap<string, Certificates> = new Map([
+  ["Tam Arkle", { fire: { until: "open" } }],
+  [
+    "Isla Venn",
+    {
+      gas: { until: "2099-12-31", proof: "GC-4471" },
+      refrigerant: { until: "open" },
+      steam: { until: "open" },
+    },
+  ],
+  ["Jory Pask", { gas: { until: "2020-01-01" } }],
+  ["Bryn Collier", { electricity: { until: "open" } }],
+  ["Odd Kerrigan", {}],
+]);
+
 /** Plays a technician who does every step well: the events of a job, one after the other, each accepted by the rules. */
 export class Walk {
   readonly events: JobEvent[] = [];
@@ -138,7 +155,8 @@ export class Walk {
       ...event,
     }) as JobEvent;
 
-  #offered = (event: JobEvent) => accept(this.job, event, { now: this.now, workAgain });
+  #offered = (event: JobEvent) =>
+    accept(this.job, event, { now: this.now, workAgain, mayOf: (name) => CREW.get(name) });
 
   /** Does whole steps until one matches, or the job is at its end. */
   until(matches: (step: Step) => boolean): this {
@@ -154,7 +172,19 @@ export class Walk {
     return this.until(() => false);
   }
 
+  /** Whoever has what is lacking watches over it. */
+  signOn(step: Step): void {
+    const asked = asksAt(this.inputs, step);
+    for (const what of lackingOn(this.job.progress, "Tam Arkle", asked, this.now)) {
+      const [watch] = [...CREW].find(([, may]) => lacking([what], may, this.now).length === 0)!;
+      if (!this.job.progress.people.has(watch))
+        this.add({ kind: "signed-on", by: watch, may: CREW.get(watch) });
+      if (watch !== "Tam Arkle") this.add({ kind: "signed-on", under: watch, may: CREW.get("Tam Arkle") });
+    }
+  }
+
   doStep(step: Step): void {
+    this.signOn(step);
     const at = { step: step.id };
     this.now += Math.max(0.2, step.minutes) * 60_000;
     switch (step.kind) {
@@ -167,6 +197,9 @@ export class Walk {
           si: 0,
           typed: "0 bar g",
         });
+        return;
+      case "second-signature":
+        this.add({ kind: "step-done", ...at, by: "Isla Venn" });
         return;
       case "gate":
         this.add({

@@ -1,6 +1,6 @@
 import type { FoundFeature } from "../build";
 import type { Kept } from "../calculators";
-import type { HandedOver, JobEvent, JobInputs } from "../formats";
+import type { Certificates, HandedOver, JobEvent, JobInputs } from "../formats";
 import { type HeldShut, heldAs } from "./as-it-stands";
 import { judgeStill } from "./standing-test";
 import { readProving, readStepId } from "./step-id";
@@ -12,6 +12,12 @@ export interface Done {
   readonly at: number;
   readonly by: string;
   readonly entry?: string;
+}
+
+export interface SignedOn extends Done {
+  readonly may: Certificates;
+  /** Under whose eyes: one watches over gas, another over electricity. */
+  readonly under: readonly string[];
 }
 
 export interface GivenAnswer {
@@ -69,6 +75,8 @@ export interface Progress {
     string,
     { readonly disposition: "reuse" | "renew"; readonly reason: string; readonly by: string }
   >;
+  /** Who signed on, with what the crew said of each then, and under whose eye. */
+  readonly people: ReadonlyMap<string, SignedOn>;
   readonly notes: readonly {
     readonly at: number;
     readonly by: string;
@@ -128,6 +136,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   const photos: { step: string; photo: string; at: number }[] = [];
   const judged = new Map<string, { disposition: "reuse" | "renew"; reason: string; by: string }>();
   const notes: { at: number; by: string; text: string; step?: string }[] = [];
+  const people = new Map<string, SignedOn>();
   const kept: KeptResult[] = [];
   let stopped: Progress["stopped"];
   let signedOff: Progress["signedOff"];
@@ -248,6 +257,15 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         });
         break;
       }
+      case "signed-on":
+        people.set(by, {
+          event: id,
+          at,
+          by,
+          may: event.may ?? {},
+          under: [...(people.get(by)?.under ?? []), ...(event.under === undefined ? [] : [event.under])],
+        });
+        break;
       case "note-added":
         notes.push({ at, by, text: event.text, ...(event.step !== undefined && { step: event.step }) });
         break;
@@ -299,6 +317,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     compared,
     photos,
     judged,
+    people,
     notes,
     kept,
     ...(stopped !== undefined && { stopped }),

@@ -1,6 +1,6 @@
 import { judgeNewPart, type NewPart } from "../build";
 import type { Finding } from "../findings";
-import type { ChosenDepth, HandedOver, JobEvent, SealedEvent } from "../formats";
+import type { Certificates, ChosenDepth, HandedOver, JobEvent, SealedEvent } from "../formats";
 import { type Due, dues } from "../rounds";
 import type { Leftover } from "../store";
 import { afterJob } from "./after-job";
@@ -104,6 +104,15 @@ export interface JobRecord {
   readonly threads: readonly { readonly part: string; readonly with: string }[];
   readonly photos: readonly { readonly photo: string; readonly step?: Step }[];
   readonly people: readonly string[];
+  /** Who signed on, with what each might do then, or under whose eye. */
+  readonly signedOn: readonly {
+    readonly who: string;
+    readonly at: number;
+    readonly may: Certificates;
+    readonly under: readonly string[];
+  }[];
+  /** Who looked at it and signed as the second person. */
+  readonly second?: { readonly who: string; readonly at: number };
   readonly overrides: readonly { readonly step?: Step; readonly reason: string; readonly by: string }[];
   readonly closures: readonly {
     readonly link: string;
@@ -142,6 +151,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   const part = (id: string) => inputs.sheet.parts.find((each) => each.id === id);
   const name = (id = "") => part(id)?.name ?? id;
   const signed = progress.signedOff;
+  const second = progress.done.get(singleStep("second-signature"));
   const finished = signed === undefined ? inputs.valve : afterJob(inputs.valve, job, signed.at);
   const foundOf = (finding: Finding): FoundOf => ({
     finding,
@@ -229,6 +239,13 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
     }),
     photos: progress.photos.map(({ photo, step }) => ({ photo, ...atStep(step) })),
     people: [...new Set([inputs.openedBy, ...sealed.map((each) => each.event.by)])],
+    signedOn: [...progress.people.values()].map(({ by, at, may, under }) => ({
+      who: by,
+      at,
+      may,
+      under: [...new Set(under)],
+    })),
+    ...(second !== undefined && { second: { who: second.by, at: second.at } }),
     overrides: [...progress.overridden].map(([step, { reason, by }]) => ({ reason, by, ...atStep(step) })),
     closures: [...progress.shut].map(([link, done]) => {
       const opened = progress.opened.get(link)?.at;

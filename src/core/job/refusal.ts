@@ -1,5 +1,5 @@
 import type { NewPart, TrayItem } from "../build";
-import type { JobEvent } from "../formats";
+import type { Competence, JobEvent } from "../formats";
 import type { Problem } from "../result";
 
 /** Where the entry is wrong (JSON pointer). */
@@ -99,4 +99,13 @@ export type LogRefusal = At &
     | { readonly kind: "bench-book-refuses"; readonly problem: Problem }
     | { readonly kind: "gives-otherwise"; readonly said: string }
     | { readonly kind: "no-such-step"; readonly step: string }
+    | { readonly kind: "nobody-signs-on" }
+    | { readonly kind: "crew-not-at-hand" }
+    | { readonly kind: "under-own-eye" }
+    /** Whoever is to watch has to be there. */
+    | { readonly kind: "not-signed-on"; readonly who: string }
+    | { readonly kind: "sign-on-first"; readonly who: string; readonly asked: readonly Competence[] }
+    | { readonly kind: "not-competent"; readonly who: string; readonly missing: readonly Competence[] }
+    | { readonly kind: "another-proves"; readonly who: string }
+    | { readonly kind: "another-signs"; readonly who: string }
   );

@@ -51,6 +51,7 @@ export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run,
  */
 const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
   "note-added",
+  "signed-on",
   "photo-taken",
   "stopped",
   "resumed",

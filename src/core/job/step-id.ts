@@ -32,6 +32,7 @@ const SINGLE = {
   "others-later": "others:behind",
   tell: "restore:tell",
   tag: "tag",
+  "second-signature": "second-signature",
   "sign-off": "sign-off",
 } as const;
 

@@ -38,6 +38,7 @@ import { pumpOut } from "./steps/pump-out";
 import { putBack } from "./steps/put-back";
 import { ready } from "./steps/ready";
 import { release } from "./steps/release";
+import { secondSignature } from "./steps/second-signature";
 import { shut } from "./steps/shut";
 import { shutByHand } from "./steps/shut-by-hand";
 import { shutPoint } from "./steps/shut-point";
@@ -110,6 +111,7 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   "open-by-hand": openByHand,
   tell,
   tag,
+  "second-signature": secondSignature,
   "sign-off": signOff,
 };
 

@@ -35,6 +35,7 @@ import type { PumpOutFacts } from "./steps/pump-out";
 import type { PutBackFacts } from "./steps/put-back";
 import type { ReadyFacts } from "./steps/ready";
 import type { ReleaseFacts } from "./steps/release";
+import type { SecondSignatureFacts } from "./steps/second-signature";
 import type { ShutFacts } from "./steps/shut";
 import type { ShutByHandFacts } from "./steps/shut-by-hand";
 import type { ShutPointFacts } from "./steps/shut-point";
@@ -107,6 +108,7 @@ export type StepFacts =
   | OpenByHandFacts
   | TellFacts
   | TagFacts
+  | SecondSignatureFacts
   | SignOffFacts;
 
 export type StepKind = StepFacts["kind"];

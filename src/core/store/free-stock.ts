@@ -1,6 +1,7 @@
 import type { Item, StockItem, Store } from "../formats";
 import { sameItem } from "../formats";
 import { notAside } from "./ledger";
+import { isOwnPlace } from "./stock";
 
 /** Pieces that an open job counts on, at a place of a store. */
 export interface Held {
@@ -35,12 +36,12 @@ export const freePieces = (row: StockItem, holding: readonly Held[], now: number
  */
 export function freeStock(stores: readonly Store[], held: readonly Held[], now: number): Store[] {
   return stores.map((store) => {
-    const kinds = new Map(store.places.map(({ id, kind }) => [id, kind]));
+    const own = new Set(store.places.filter(isOwnPlace).map(({ id }) => id));
     return {
       ...store,
       stock: store.stock.map((row) => {
         // What a supplier has is ordered, and ordered again.
-        if (kinds.get(row.place) === "supplier") return row;
+        if (!own.has(row.place)) return row;
         const holding = heldOf(held, store.id, row);
         const over = ranOut(row, now);
         if (holding.length === 0 && over === 0) return row;

@@ -27,5 +27,5 @@ export { mergeStores, withoutTwins } from "./merge-stores";
 export { knownOf, type OrderList, orderList, received } from "./order-list";
 export { smallSolver } from "./small-solver";
 export { nameOfPieces, pieceKey } from "./stack-pieces";
-export { placeMeant, stockFor } from "./stock";
+export { isOwnPlace, placeMeant, stockFor } from "./stock";
 export { type Portion, type UsedUp, usedUp } from "./used-up";

@@ -3,21 +3,11 @@ import { describe, expect, it } from "vitest";
 import type { Item, Movement, Store } from "../formats";
 import { bookEntries } from "./book-entries";
 import { type Asked, moved, stockAt, undone } from "./ledger";
+import { storeOf } from "./store.fixtures";
 
 const disc: Item = { kind: "kit", id: "K-31", sheet: "quay" };
 const tape: Item = { kind: "supply", id: "tape" };
-const works: Store = {
-  format: "loftbell.store",
-  version: 1,
-  id: "works",
-  name: "Works",
-  currency: "SHP",
-  places: [
-    { id: "van", name: "Van", kind: "van", days: 0 },
-    { id: "loft", name: "Loft", kind: "shop", days: 0 },
-  ],
-  stock: [{ item: disc, name: "Disc kit", place: "van", quantity: 2, price: 64 }],
-};
+const works = storeOf([{ item: disc, name: "Disc kit", place: "van", quantity: 2, price: 64 }]);
 const asked = (more: Partial<Asked>): Asked => ({
   id: "m",
   at: "2027-03-01T09:00:00Z",

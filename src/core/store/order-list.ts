@@ -11,6 +11,7 @@ import {
 } from "../formats";
 import { freePieces, type Held, heldOf, ranOut } from "./free-stock";
 import { rowAt } from "./ledger";
+import { isOwnPlace } from "./stock";
 
 /** Pieces that a place has too few of. */
 export interface Refill {
@@ -53,7 +54,6 @@ export interface OrderList {
 }
 
 const HUNDREDTHS = 100;
-const isOwn = ({ kind }: StorePlace) => kind !== "supplier";
 
 /** What has come of a line of an order, pieces. */
 export const received = (
@@ -119,7 +119,7 @@ export function orderList(
     orders.filter((order) => order.store === store.id),
     entries,
   );
-  const places = new Map(store.places.filter(isOwn).map((place) => [place.id, place]));
+  const places = new Map(store.places.filter(isOwnPlace).map((place) => [place.id, place]));
   const own = store.stock.filter(({ place }) => places.has(place));
   const freeOf = (row: StockItem) =>
     row.quantity - ranOut(row, now) - promised(row, heldOf(held, store.id, row));
@@ -181,7 +181,7 @@ function bySupplier(
   { places }: Store,
   lines: readonly (OrderLine & { readonly supplier: StorePlace | undefined })[],
 ): ToOrder[] {
-  return [...places.filter((place) => !isOwn(place)), undefined].flatMap((supplier): ToOrder[] => {
+  return [...places.filter((place) => !isOwnPlace(place)), undefined].flatMap((supplier): ToOrder[] => {
     const own = lines.flatMap(({ supplier: of, ...line }) => (of?.id === supplier?.id ? [line] : []));
     const cents = own.reduce((sum, { price, pieces }) => sum + Math.round(price * HUNDREDTHS) * pieces, 0);
     return own.length === 0 ? [] : [{ supplier, lines: own, sum: cents / HUNDREDTHS }];

@@ -3,6 +3,7 @@ import type { Store } from "../formats";
 import { librarySheet } from "../job/job.fixtures";
 import { checkStore, chooseKits, stockFor } from ".";
 import { lyingFor } from "./stock";
+import { storeOf } from "./store.fixtures";
 
 const sheet = librarySheet("brae-quaywall-4");
 
@@ -16,21 +17,6 @@ const lies = (
   const item = { kind, id, ...(of !== undefined && { sheet: of }) } as Item["item"];
   return { item, name: id, place, quantity: 2, price: 3, ...rest };
 };
-const storeOf = (stock: readonly Item[], more: Partial<Store> = {}): Store => ({
-  format: "loftbell.store",
-  version: 1,
-  id: "works",
-  name: "Works",
-  currency: "SHP",
-  places: [
-    { id: "van", name: "Van", kind: "van", days: 0 },
-    { id: "loft", name: "Loft", kind: "shop", days: 0 },
-    { id: "supplier", name: "Supplier", kind: "supplier", days: 3 },
-  ],
-  stock: [...stock],
-  ...more,
-});
-
 describe("a store that is wrong is told where", () => {
   it("is right as it is", () => {
     expect(checkStore(storeOf([lies("ring", "van"), lies("disc", "supplier")]))).toEqual([]);

@@ -4,6 +4,9 @@ import { notAside } from "./ledger";
 /** Where something lies. */
 export type Place = Store["places"][number];
 
+/** Where one's own things lie: a supplier's are ordered. */
+export const isOwnPlace = ({ kind }: Pick<Place, "kind">): boolean => kind !== "supplier";
+
 /** Some pieces of a kit or part, and where they lie. */
 export interface Lying {
   readonly kind: "kit" | "part";

@@ -8,6 +8,7 @@ import { notAside } from "./ledger";
 import { mergeStores, withoutTwins } from "./merge-stores";
 import { orderList } from "./order-list";
 import { placeMeant, stockFor } from "./stock";
+import { storeOf } from "./store.fixtures";
 import { usedUp } from "./used-up";
 
 const sheet = librarySheet("brae-quaywall-4");
@@ -18,19 +19,7 @@ const item: Item = { kind: "kit", id: kit!.id, sheet: sheet.id };
 const [first] = kit!.contents;
 const newer: Item = { kind: "kit", id: "NEW-1", sheet: sheet.id };
 const row = { item, name: kit!.name, place: "van", quantity: 2, price: 40 };
-const works: Store = {
-  format: "loftbell.store",
-  version: 1,
-  id: "works",
-  name: "Works",
-  currency: "SHP",
-  places: [
-    { id: "van", name: "Van", kind: "van", days: 0 },
-    { id: "loft", name: "Loft", kind: "shop", days: 0 },
-    { id: "mainland", name: "Mainland", kind: "supplier", days: 3 },
-  ],
-  stock: [row],
-};
+const works = storeOf([row]);
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 const wanted = [[first!.part, 1]] as const;
 
@@ -100,10 +89,10 @@ describe("what is free", () => {
       ...works,
       stock: [
         { ...row, quantity: 5, aside: [{ for: "a round", quantity: 1 }] },
-        { ...row, place: "mainland", quantity: 9 },
+        { ...row, place: "supplier", quantity: 9 },
       ],
     };
-    const [free] = freeStock([store], [held, { ...held, place: "mainland" }], NOW);
+    const [free] = freeStock([store], [held, { ...held, place: "supplier" }], NOW);
     expect(free!.stock.map(notAside)).toEqual([2, 9]);
     expect(notAside(freeStock([store], [{ ...held, pieces: 9 }], NOW)[0]!.stock[0]!)).toBe(0);
   });
@@ -149,7 +138,7 @@ describe("the order list", () => {
     stock: [
       { ...row, quantity: 1, least: 4 },
       { ...row, place: "loft", quantity: 3, least: 2 },
-      { ...row, place: "mainland", quantity: 50, price: 38 },
+      { ...row, place: "supplier", quantity: 50, price: 38 },
     ],
   };
   const order = {
@@ -178,7 +167,7 @@ describe("the order list", () => {
     const list = orderList(low, [], [], [], NOW);
     expect(list.shift).toMatchObject([{ pieces: 1, from: { id: "loft" }, to: { id: "van" } }]);
     expect(list.order).toMatchObject([
-      { supplier: { id: "mainland" }, lines: [{ pieces: 2, price: 38, least: 4, free: 1 }], sum: 76 },
+      { supplier: { id: "supplier" }, lines: [{ pieces: 2, price: 38, least: 4, free: 1 }], sum: 76 },
     ]);
   });
 
@@ -198,12 +187,12 @@ describe("the order list", () => {
       stock: [{ ...row, quantity: 1 }],
       items: [
         { item, replacedBy: newer },
-        { item: newer, pack: 5, order: "77-1", supplier: "mainland" },
+        { item: newer, pack: 5, order: "77-1", supplier: "supplier" },
       ],
     };
     const held = [{ store: "works", place: "van", item, pieces: 3, job: "j1", valve: "H-2" }];
     expect(orderList(sold, held, [], [], NOW).order).toMatchObject([
-      { supplier: { id: "mainland" }, lines: [{ buy: newer, order: "77-1", pieces: 5, free: -2 }] },
+      { supplier: { id: "supplier" }, lines: [{ buy: newer, order: "77-1", pieces: 5, free: -2 }] },
     ]);
     expect(orderList(sold, [], [], [], NOW).order).toEqual([]);
   });

@@ -271,11 +271,23 @@ export const signOff = (context: Context): Step[] => [
     { id: singleStep("tag"), phase: "sign-off", minutes: 2, mayOverride: true },
     { kind: "tag", says: context.sheet.tag },
   ),
+  ...secondSignature(context),
   step(
     { id: singleStep("sign-off"), phase: "sign-off", minutes: 1 },
     { kind: "sign-off", ...(context.others.notYet.length > 0 && { notYet: context.others.notYet }) },
   ),
 ];
+
+function secondSignature({ sheet: { secondSignature: why } }: Context): Step[] {
+  return why === undefined
+    ? []
+    : [
+        step(
+          { id: singleStep("second-signature"), phase: "sign-off", minutes: 3 },
+          { kind: "second-signature", why },
+        ),
+      ];
+}
 
 function tellBack({ sheet, isolation, inputs, others }: Context, phase: Phase): Step[] {
   const live = sheet.isolation.workUnderPressure !== undefined;
