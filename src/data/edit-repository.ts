@@ -38,6 +38,14 @@ export function editRepository(db: Db) {
     find: (id: string): StoredEdit | undefined => db.select().from(edits).where(eq(edits.id, id)).get(),
     changes: (id: string): EditChange[] =>
       db.select().from(editChanges).where(eq(editChanges.edit, id)).orderBy(asc(editChanges.seq)).all(),
+    /** Of which kinds it changed something. */
+    kindsOf: (id: string): ThingKind[] =>
+      db
+        .selectDistinct({ kind: editChanges.kind })
+        .from(editChanges)
+        .where(eq(editChanges.edit, id))
+        .all()
+        .map(({ kind }) => kind),
     changeCount: (id: string): number =>
       db.select({ total: count() }).from(editChanges).where(eq(editChanges.edit, id)).get()?.total ?? 0,
     /** The newest first; those before a moment, to page further back. */

@@ -1,3 +1,8 @@
+export {
+  ACCESS_TABLES,
+  type AccessRepository,
+  accessRepository,
+} from "./access-repository";
 export { type Anchor, type AnchorRepository, anchorRepository } from "./anchor-repository";
 export { type Db, MIGRATION_COUNT, migrationsIn, openDatabase, openToRead, throwIfDamaged } from "./database";
 export { AT_ONCE, NEVER } from "./due";

@@ -19,6 +19,8 @@ import type { Bell, HeldLink, JobOrigin, JobStatus, LostService } from "./job-su
 import type { AnchoredHead, FindableKind } from "./stored";
 import type { StoredInputs } from "./stored-inputs";
 
+export * from "./access-schema";
+
 /** Sheets keep every revision: a job stays on the one it began with, and old records can be read. */
 export const sheets = sqliteTable(
   "sheets",

@@ -1,6 +1,8 @@
 import { join } from "node:path";
 import {
+  type AccessRepository,
   type AnchorRepository,
+  accessRepository,
   anchorRepository,
   type Db,
   type EditRepository,
@@ -40,6 +42,7 @@ export interface Services {
   readonly edits: EditRepository;
   readonly things: ThingRepository;
   readonly movements: MovementRepository;
+  readonly access: AccessRepository;
   readonly installation: Installation;
   /** Jobs somebody works on now, as they stand. */
   readonly inHand: JobsInHand;
@@ -70,6 +73,7 @@ export function servicesOn(
     edits: editRepository(db),
     things: thingRepository(db),
     movements: movementRepository(db),
+    access: accessRepository(db),
     installation,
     inHand: new JobsInHand(),
     live: new Live(),

@@ -194,6 +194,55 @@ describe("a backup put back", () => {
     expect(listBackups(folders).length).toBe(1);
   });
 
+  it("brings back neither a password nor a session that was ended since: who may come in stays as it is", async () => {
+    const services = served();
+    hire(services, "Ina Lund");
+    const { access } = services;
+    const account = { person: "ina-lund", role: "keeper", code: null, codeUntil: null } as const;
+    const session = {
+      id: "s",
+      person: "ina-lund",
+      device: "d",
+      browser: "",
+      how: "password",
+      shared: false,
+    } as const;
+    access.saveAccount({ ...account, password: "old" });
+    access.openSession({ ...session, openedAt: NOW, seenAt: NOW });
+    access.switch("sign-in", true);
+    const backup = await make();
+    access.saveAccount({ ...account, password: "new" });
+    access.endSession("s");
+    must(await restore(folders, backup, NOW + HOUR));
+    expect(access.account("ina-lund")?.password).toBe("new");
+    expect(access.sessions()).toEqual([]);
+    expect(access.isOn("sign-in")).toBe(true);
+  });
+
+  it("in place of a damaged database has who might come in then, and everybody signs in anew", async () => {
+    const services = served();
+    const { access } = services;
+    access.saveAccount({ person: "ina", role: "keeper", password: "then", code: null, codeUntil: null });
+    access.openSession({
+      id: "s",
+      person: "ina",
+      device: "d",
+      browser: "",
+      how: "pin",
+      shared: true,
+      openedAt: NOW,
+      seenAt: NOW,
+    });
+    const backup = await make();
+    services.db.$client.close();
+    open = [];
+    writeFileSync(join(folders.data, DATABASE), "no database at all");
+    must(await restore(folders, backup, NOW + HOUR));
+    const after = served().access;
+    expect(after.account("ina")?.password).toBe("then");
+    expect(after.sessions()).toEqual([]);
+  });
+
   it("has the store and its ledger as they were", async () => {
     const services = served();
     const head = {

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import Database from "better-sqlite3";
 import type { Backup } from "@/core/formats";
 import { err, ok, type Result } from "@/core/result";
-import { MIGRATION_COUNT, openDatabase } from "@/data";
+import { ACCESS_TABLES, MIGRATION_COUNT, openDatabase } from "@/data";
 import { installationIn, KEY_FILE } from "../proof/installation";
 import { DATABASE, type Folders, faultOfBackup, folderOf, lookInto, makeBackup } from "./backups";
 
@@ -54,6 +54,7 @@ export async function restore(
     openDatabase(ready).$client.close();
     const path = join(folders.data, DATABASE);
     const whole = existsSync(path) && lookInto(path).ok;
+    keepAccess(ready, whole ? path : undefined);
     const before = whole
       ? await makeBackup(folders, "before-restore", now)
       : ok({ id: laidAside(folders, now) });
@@ -69,6 +70,32 @@ export async function restore(
     for (const end of ["", "-wal", "-shm", "-journal"]) rmSync(`${ready}${end}`, { force: true });
   }
 }
+
+/**
+ * Who may come in stays as it is: an old backup brings back neither a password nor a session that was ended. Where that
+ * cannot be read any more it is as it was then, and everybody signs in anew.
+ */
+function keepAccess(ready: string, now: string | undefined): void {
+  const connection = new Database(ready);
+  try {
+    if (now !== undefined) connection.prepare("attach ? as present").run(now);
+    const there = (table: string) =>
+      now !== undefined &&
+      connection.prepare("select 1 from present.sqlite_master where name = ?").get(table) !== undefined;
+    connection.transaction(() => {
+      for (const table of ACCESS_TABLES)
+        if (there(table)) {
+          connection.exec(`delete from main.${table}`);
+          connection.exec(`insert into main.${table} select * from present.${table}`);
+        } else if (PASSING.has(table)) connection.exec(`delete from main.${table}`);
+    })();
+  } finally {
+    connection.close();
+  }
+}
+
+/** What lets in by having been let in before. */
+const PASSING: ReadonlySet<string> = new Set(["sessions", "pins"]);
 
 /** SQLite writes the pages of one database over those of another, in one transaction. */
 async function copyInto(from: string, to: string): Promise<void> {

@@ -1,13 +1,11 @@
-import { type Item, itemKey } from "@/core/formats";
+import { itemKey } from "@/core/formats";
 import type { Services } from "../services";
+import { itemHref } from "./item-href";
 
 export interface Labelled {
   readonly href: string;
   readonly name: string;
 }
-
-export const itemHref = (store: string, { kind, id, sheet }: Item): string =>
-  `/store/item?${new URLSearchParams({ store, kind, id, ...(sheet !== undefined && { sheet }) })}`;
 
 /** The end of the address on one of our own labels: `…/valves/NQ-H07`. */
 const ADDRESS = /\/(valves|instruments|places)\/([^/?#]+)\/?$/;

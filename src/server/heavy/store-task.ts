@@ -1,3 +1,4 @@
+import type { Role } from "@/core/people";
 import type { Problem, Result } from "@/core/result";
 import { undoEdit } from "../book/undo";
 import { type IncomingFile, importFiles, previewImport } from "../importing/import-files";
@@ -6,8 +7,13 @@ import { ownServices } from "../services";
 
 /** What stores, or would store, so much that it takes seconds. */
 export type StoreWork =
-  | { readonly task: "preview-import"; readonly files: readonly IncomingFile[] }
-  | { readonly task: "import"; readonly files: readonly IncomingFile[]; readonly by: string }
+  | { readonly task: "preview-import"; readonly files: readonly IncomingFile[]; readonly role: Role }
+  | {
+      readonly task: "import";
+      readonly files: readonly IncomingFile[];
+      readonly by: string;
+      readonly role: Role;
+    }
   | { readonly task: "undo-edit"; readonly id: string; readonly by: string }
   | { readonly task: "reset-demo" };
 
@@ -23,9 +29,9 @@ export function storeTask(work: StoreWork): StoreDone {
     try {
       switch (work.task) {
         case "preview-import":
-          return { kind: "done", result: previewImport(services, work.files) };
+          return { kind: "done", result: previewImport(services, work.files, work.role) };
         case "import":
-          return { kind: "done", result: importFiles(services, work.files, work.by) };
+          return { kind: "done", result: importFiles(services, work.files, work.by, work.role) };
         case "undo-edit":
           return { kind: "done", result: undoEdit(services, work.id, work.by) };
         case "reset-demo":

@@ -1,3 +1,4 @@
+import type { Role } from "@/core/people";
 import type { Problem, Result } from "@/core/result";
 import { undoEdit } from "../book/undo";
 import { doneElsewhere, storedElsewhere } from "../heavy/store-elsewhere";
@@ -16,20 +17,22 @@ const isSmall = (files: readonly IncomingFile[]): boolean =>
 export const foretell = async (
   services: Services,
   files: readonly IncomingFile[],
+  role: Role,
 ): Promise<Result<ImportPreview, Problem[]>> =>
   isSmall(files)
-    ? services.turns.shared(() => previewImport(services, files))
-    : doneElsewhere(services, { task: "preview-import", files });
+    ? services.turns.shared(() => previewImport(services, files, role))
+    : doneElsewhere(services, { task: "preview-import", files, role });
 
 /** Brings the files in; a large set is stored by a worker, and nobody who only reads waits for it. */
 export const bringIn = async (
   services: Services,
   files: readonly IncomingFile[],
   by: string,
+  role: Role,
 ): Promise<Result<ImportPreview, Problem[]>> =>
   isSmall(files)
-    ? services.turns.shared(() => importFiles(services, files, by))
-    : storedElsewhere(services, { task: "import", files, by });
+    ? services.turns.shared(() => importFiles(services, files, by, role))
+    : storedElsewhere(services, { task: "import", files, by, role });
 
 /** Takes an edit back; a large one by a worker. */
 export const takeBackEdit = async (

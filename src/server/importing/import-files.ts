@@ -1,4 +1,5 @@
 import { type Difference, differences, type Valve } from "@/core/formats";
+import { mayAs, type Role, roleToChange } from "@/core/people";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { alongWith, faultsAfter, note, put, putAll } from "../book/edit";
 import type { Wanted } from "../book/kind";
@@ -54,11 +55,12 @@ const MOST_TRIED = 60;
 export function previewImport(
   services: Services,
   files: readonly IncomingFile[],
+  role: Role = "keeper",
 ): Result<ImportPreview, Problem[]> {
   const read = readAll(services, files);
   if (!read.ok) return read;
   const planned = read.value.map((each) => plan(services, each));
-  const faults = foreseen(services, planned);
+  const faults = [...notFor(role, planned), ...foreseen(services, planned)];
   return faults.length > 0 ? err(faults) : ok({ lines: planned.map((each) => lineOf(services, each)) });
 }
 
@@ -87,6 +89,7 @@ export function importFiles(
   services: Services,
   files: readonly IncomingFile[],
   by: string,
+  role: Role = "keeper",
 ): Result<ImportPreview, Problem[]> {
   const read = readAll(services, files);
   if (!read.ok) return read;
@@ -103,7 +106,7 @@ export function importFiles(
     const brought = done.flatMap((each) =>
       changing(each).map(({ kind, id, before, after }) => ({ kind, id, before: before ?? null, after })),
     );
-    const faults = done.flatMap((each) => faultsOf(services, each));
+    const faults = [...notFor(role, done), ...done.flatMap((each) => faultsOf(services, each))];
     if (faults.length > 0) return err(faults);
     const changes = [...brought, ...putAll(services, ledger, alongWith(services, brought))];
     note(services, changes, by);
@@ -112,6 +115,19 @@ export function importFiles(
     return ok({ lines: done.map((each) => lineOf(services, each)), id });
   });
 }
+
+/** Files that change what this role may not. */
+const notFor = (role: Role, planned: readonly Planned[]): Problem[] =>
+  planned.flatMap((each) =>
+    changing(each).every(({ kind }) => mayAs(role, roleToChange(kind)))
+      ? []
+      : [
+          {
+            path: each.file,
+            message: `${each.file} changes who may do what, or a rule of the house: a keeper brings it in. Leave this file out, or ask one.`,
+          },
+        ],
+  );
 
 /** What these rows lean on is looked at once all of them are in. */
 const JUDGED_BY_KIND: ReadonlySet<string> = new Set(["house", "place", "person", "instrument"]);

@@ -1,6 +1,12 @@
 import { setImmediate } from "node:timers/promises";
 import { workAgain } from "@/core/calculators";
-import { type JobEvent, readEvent, type SealedEvent } from "@/core/formats";
+import {
+  type Certificates,
+  certificatesOf,
+  type JobEvent,
+  readEvent,
+  type SealedEvent,
+} from "@/core/formats";
 import { accept, afterJob, isClosed, type Run, seal, withAnswered, withoutAnswered } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { refusalWords, speaker } from "@/words";
@@ -25,14 +31,16 @@ const MOST_TRIES = 5;
  * Adds a batch of events to a job's log in one transaction: all of them or none. An event whose id is there already
  * is passed over, so a batch that is sent twice (no signal, no answer) does no harm.
  *
+ * @param signedIn names of those signed in on the device that sends it; nothing where one need not sign in
  * @returns the whole log afterwards
  */
 export async function appendEvents(
   services: Services,
   job: string,
   batch: unknown,
+  signedIn?: ReadonlySet<string>,
 ): Promise<Result<readonly SealedEvent[], AppendFailure>> {
-  const events = readBatch(services, batch);
+  const events = readBatch(services, batch, signedIn);
   if (!events.ok) return events;
   for (let tries = 0; ; tries++) {
     const before = jobInHand(services, job);
@@ -46,14 +54,20 @@ export async function appendEvents(
   }
 }
 
-function readBatch(services: Services, batch: unknown): Result<readonly JobEvent[], AppendFailure> {
+function readBatch(
+  services: Services,
+  batch: unknown,
+  signedIn: ReadonlySet<string> | undefined,
+): Result<readonly JobEvent[], AppendFailure> {
   const unreadable = (problems: readonly Problem[]) => err({ kind: "unreadable" as const, problems });
   if (!Array.isArray(batch) || batch.length === 0 || batch.length > MOST_EVENTS)
     return unreadable([{ path: "/events", message: `Send a list of 1 to ${MOST_EVENTS} events.` }]);
   const read = batch.map((each, index) => readEvent(each, `/events/${index}`));
   const problems = read.flatMap((each) => (each.ok ? [] : each.error));
   if (problems.length > 0) return unreadable(problems);
-  const events = read.flatMap((each) => (each.ok ? [withoutAnswered(each.value)] : []));
+  const events = read.flatMap((each) =>
+    each.ok ? [asTheCrewSays(services, withoutAnswered(each.value))] : [],
+  );
   const ours = events.findIndex((event) => event.kind === "others-hold");
   if (ours !== -1)
     return unreadable([
@@ -63,14 +77,41 @@ function readBatch(services: Services, batch: unknown): Result<readonly JobEvent
           "What other jobs hold is written by the server, from their own logs. Send it nothing of that kind.",
       },
     ]);
-  const unknown = strangers(
-    services,
-    events.map((event) => event.by),
-  );
-  return unknown.length > 0
-    ? unreadable(unknown.map(({ index, message }) => ({ path: `/events/${index}/by`, message })))
-    : ok(events);
+  const names = events.map((event) => event.by);
+  const unknown = strangers(services, names);
+  const absent = notSignedIn(names, signedIn);
+  if (unknown.length === 0 && absent.length > 0)
+    return err({ kind: "not-signed-in", problems: absent.map(atWho) });
+  return unknown.length > 0 ? unreadable(unknown.map(atWho)) : ok(events);
 }
+
+/** What somebody may do is what the crew says here, whatever was sent. */
+const asTheCrewSays = (services: Services, event: JobEvent): JobEvent =>
+  event.kind === "signed-on" ? { ...event, may: mayOf(services, event.by) ?? {} } : event;
+
+/** What the crew says of somebody now; nothing of whom it does not know. */
+const mayOf = ({ library }: Services, name: string): Certificates | undefined => {
+  const person = library.crew().find((each) => each.name === name);
+  return person && certificatesOf(person);
+};
+
+const atWho = ({ index, message }: { readonly index: number; readonly message: string }): Problem => ({
+  path: `/events/${index}/by`,
+  message,
+});
+
+/** Names that nobody signed in with on the device an entry comes from: no one writes for another. */
+const notSignedIn = (names: readonly string[], signedIn: ReadonlySet<string> | undefined) =>
+  names.flatMap((name, index) =>
+    signedIn === undefined || signedIn.has(name)
+      ? []
+      : [
+          {
+            index,
+            message: `${name} is not signed in on this device, and this entry is by ${name}. It stays on the device: ${name} signs in here, and it is handed in.`,
+          },
+        ],
+  );
 
 interface Judged {
   readonly added: readonly SealedEvent[];
@@ -85,7 +126,12 @@ async function judge(
 ): Promise<Result<Judged, AppendFailure>> {
   const now = services.now();
   const lastStored = services.anchors.last()?.at;
-  const clock = { now, workAgain, ...(lastStored !== undefined && { lastStored: Date.parse(lastStored) }) };
+  const clock = {
+    now,
+    workAgain,
+    mayOf: (name: string) => mayOf(services, name),
+    ...(lastStored !== undefined && { lastStored: Date.parse(lastStored) }),
+  };
   const known = new Set(before.events.map(({ event }) => event.id));
   const added: SealedEvent[] = [];
   let after = before.run;

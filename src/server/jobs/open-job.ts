@@ -141,6 +141,10 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     policy: ask.policy,
     ...(where !== "line" && { where }),
     ...(ask.renew !== undefined && ask.renew.length > 0 && { renew: [...ask.renew] }),
+    people: {
+      competent: true,
+      ...(services.things.one("house", "house")?.anotherProves === true && { anotherProves: true }),
+    },
     openedAt: new Date(now()).toISOString(),
     openedBy: by,
     rules: PLAN_RULES,

@@ -12,6 +12,8 @@ export type AppendFailure =
   | { readonly kind: "unknown-job"; readonly problems: readonly Problem[] }
   | { readonly kind: "unreadable"; readonly problems: readonly Problem[] }
   | { readonly kind: "tampered"; readonly problems: readonly Problem[] }
+  /** It is by somebody who is not signed in on the device it comes from: it waits there. */
+  | { readonly kind: "not-signed-in"; readonly problems: readonly Problem[] }
   /** The rules of the job say no; what came before in the batch was not stored either. */
   | { readonly kind: "refused"; readonly problems: readonly Problem[] };
 

@@ -1,6 +1,6 @@
 import type { Item, Movement, Store } from "@/core/formats";
 import { type Run, storeUse } from "@/core/job";
-import { type Asked, moved, placeMeant, rowAt } from "@/core/store";
+import { type Asked, isOwnPlace, moved, placeMeant, rowAt } from "@/core/store";
 import type { Services } from "../services";
 
 /**
@@ -29,12 +29,12 @@ export function bookUse({ library, movements, newId, now }: Services, job: Run):
       if (quantity > 0) book(meant.store, { kind: "used", item, name, place, quantity });
     }
     // What came straight from a supplier never lay on the books.
-    if (left > 0 && meant.place.kind !== "supplier")
+    if (left > 0 && isOwnPlace(meant.place))
       book(meant.store, { kind: "used", item, name, place: meant.place.id, quantity: 0, short: left });
   }
   for (const { item, name, from, pieces } of back) {
     const meant = placeMeant([...stores.values()], from);
-    const place = meant && (meant.place.kind === "supplier" ? ownPlace(meant.store) : meant.place.id);
+    const place = meant && (!isOwnPlace(meant.place) ? ownPlace(meant.store) : meant.place.id);
     if (meant !== undefined && place !== undefined)
       book(meant.store, { kind: "back", item, name, place, quantity: pieces });
   }
@@ -46,10 +46,9 @@ export function bookUse({ library, movements, newId, now }: Services, job: Run):
 /** Own places where it lies, that from which it was to be taken first, then what is soonest in hand. */
 function placesOf(store: Store, item: Item, first: string): [string, number][] {
   return store.places
-    .filter(({ kind }) => kind !== "supplier")
+    .filter(isOwnPlace)
     .sort((a, b) => Number(b.id === first) - Number(a.id === first) || a.days - b.days)
     .map(({ id }) => [id, rowAt(store, item, id)?.quantity ?? 0]);
 }
 
-const ownPlace = ({ places }: Store): string | undefined =>
-  places.find(({ kind }) => kind !== "supplier")?.id;
+const ownPlace = ({ places }: Store): string | undefined => places.find(isOwnPlace)?.id;

@@ -1,5 +1,5 @@
 import type { Store } from "@/core/formats";
-import { freeStock, type Held, placeMeant } from "@/core/store";
+import { freeStock, type Held, isOwnPlace, placeMeant } from "@/core/store";
 import type { Services } from "../services";
 
 /** What open jobs count on, at the places it lies: a supplier's is ordered, and holds nobody back. */
@@ -10,7 +10,7 @@ export function heldNow({ summaries, library }: Services, except?: string): Held
       ? []
       : takes.flatMap(({ item, from, pieces }): Held[] => {
           const meant = placeMeant(stores, from);
-          return meant === undefined || meant.place.kind === "supplier"
+          return meant === undefined || !isOwnPlace(meant.place)
             ? []
             : [{ store: meant.store.id, place: meant.place.id, item, pieces, job, valve }];
         }),

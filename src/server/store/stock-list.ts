@@ -13,6 +13,7 @@ import {
   freePieces,
   type Held,
   heldOf,
+  isOwnPlace,
   knownOf,
   type OrderList,
   orderList,
@@ -54,8 +55,6 @@ export interface StockedItem {
   readonly until: number | undefined;
   readonly worth: number;
 }
-
-export const isOwnPlace = ({ kind }: Pick<StorePlace, "kind">): boolean => kind !== "supplier";
 
 /** What lies in a store item by item, now or as it was at a moment. */
 export function stockedItems(services: Services, store: Store, at?: number): StockedItem[] {

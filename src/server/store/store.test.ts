@@ -266,6 +266,21 @@ describe("an order", () => {
     });
   });
 
+  it("of which something came stays", () => {
+    const { order } = one().orders[0]!;
+    const placed = services.edits.ofThing("order", order.id, 1)[0]!;
+    must(
+      receiveOrder(
+        services,
+        order.id,
+        [{ item: order.lines[0]!.item, place: "loft", quantity: 1 }],
+        "Isla Venn",
+      ),
+    );
+    expect(told(undoEdit(services, placed.id, "Isla Venn"))[0]).toContain("what came of it");
+    expect(one().orders[0]!.order).toEqual(order);
+  });
+
   it("of which nothing more comes leaves its lines to be ordered again", () => {
     const { order } = one().orders[0]!;
     const closed = must(closeOrder(services, order.id, true, "Isla Venn"));

@@ -50,13 +50,29 @@ function made(services: Services): Made {
   return made;
 }
 
-/** The news as server-sent events: once at the beginning, and anew within a moment of every change. */
-export function liveStream(services: Services, signal: AbortSignal): ReadableStream<Uint8Array> {
+/**
+ * The news as server-sent events: once at the beginning, and anew within a moment of every change.
+ *
+ * @param mayHear whether whoever listens still may; asked before each word
+ */
+export function liveStream(
+  services: Services,
+  signal: AbortSignal,
+  mayHear: () => boolean = () => true,
+): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let end = () => {};
   return new ReadableStream({
     start(controller) {
-      const send = (text: string) => controller.enqueue(encoder.encode(text));
+      const close = () => {
+        end();
+        try {
+          controller.close();
+        } catch {
+          // Closed by the other side already.
+        }
+      };
+      const send = (text: string) => (mayHear() ? controller.enqueue(encoder.encode(text)) : close());
       const tell = () => send(`data: ${JSON.stringify(newsNow(services))}\n\n`);
       let waiting: NodeJS.Timeout | undefined;
       const stopListening = services.live.listen(() => {
@@ -71,14 +87,7 @@ export function liveStream(services: Services, signal: AbortSignal): ReadableStr
         clearInterval(still);
         clearTimeout(waiting);
       };
-      signal.addEventListener("abort", () => {
-        end();
-        try {
-          controller.close();
-        } catch {
-          // Closed by the other side already.
-        }
-      });
+      signal.addEventListener("abort", close);
       send("retry: 2000\n");
       tell();
     },

@@ -132,4 +132,6 @@ export const ORDER = small("order", OrderSchema, ({ id }) => id, {
       ),
     ];
   },
+  hanging: ({ movements }, id) =>
+    movements.ofOrders().some(({ order }) => order === id) ? ["what came of it"] : [],
 });
