@@ -1,6 +1,7 @@
 import { accessSync, constants, existsSync, statfsSync } from "node:fs";
 import { join } from "node:path";
 import { MIGRATION_COUNT } from "@/data";
+import { makeKeeper } from "@/server/access/accounts";
 import {
   DATABASE,
   faultOfBackup,
@@ -11,12 +12,13 @@ import {
 } from "@/server/backup/backups";
 import { lostBy, restore } from "@/server/backup/restore";
 import { lostWords } from "@/server/backup/words";
+import { personNamed } from "@/server/people";
 import { installationIn } from "@/server/proof/installation";
 import { allDoubts } from "@/server/proof/verify";
 import { folders, ownServices } from "@/server/services";
 import { serving } from "@/server/serving";
 
-/** Looks after the data of this folder: ./loftbell backup | restore [ID] [--yes] | doctor. */
+/** Looks after the data of this folder: ./loftbell backup | restore [ID] [--yes] | doctor | keeper NAME. */
 const [what, ...rest] = process.argv.slice(2);
 const all = folders();
 const mega = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
@@ -119,6 +121,21 @@ async function doctor(): Promise<number> {
   return wrong;
 }
 
+/** Whoever can read this folder can let a keeper in: where the last one forgot the password. */
+async function keeper(name: string): Promise<void> {
+  const services = ownServices();
+  const person = personNamed(services, name);
+  if (person === undefined) {
+    const crew = services.library.crew().map((each) => each.name);
+    fail(`Nobody of the crew is called "${name}": ${crew.join(", ") || "nobody is in it yet"}.`);
+  }
+  const made = await makeKeeper(services, person, "./loftbell keeper");
+  if (!made.ok) fail(made.error.map(({ message }) => message).join(" "));
+  console.log(
+    `${person.name} comes in as keeper by this code, once, until ${new Date(made.value.until).toISOString()}: ${made.value.code}`,
+  );
+}
+
 switch (what) {
   case "backup":
     await backup();
@@ -132,6 +149,9 @@ switch (what) {
   case "doctor":
     process.exitCode = (await doctor()) > 0 ? 1 : 0;
     break;
+  case "keeper":
+    await keeper(rest.join(" "));
+    break;
   default:
-    fail("usage: ./loftbell backup | restore [ID] [--yes] | doctor");
+    fail("usage: ./loftbell backup | restore [ID] [--yes] | doctor | keeper NAME");
 }

@@ -8,9 +8,11 @@ import next from "next";
 import { err } from "@/core/result";
 import { type Draw, startDrawers } from "@/edge/drawers";
 import { ALWAYS, contentPolicy, isLoopback, isOnThisMachine, ownHosts, refuseArriving } from "@/edge/guard";
+import { atTheDoor, OURSELVES_HEADER } from "@/edge/porter";
 import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
 import { Turnstile } from "@/edge/turnstile";
 import { PERSON_HEADER } from "@/edge/who-is";
+import { firstCode } from "@/server/access/first-keeper";
 import { newestGood } from "@/server/backup/backups";
 import { backUpBeforeUpdate, backUpDaily } from "@/server/backup/schedule";
 import { tell } from "@/server/drawing/tell";
@@ -18,6 +20,7 @@ import { warmUp } from "@/server/heavy/pool";
 import { openStore } from "@/server/open-store";
 import { folders, isDemo, setClockAhead } from "@/server/services";
 import { servingSign } from "@/server/serving";
+import { storageFault } from "@/server/storage-fault";
 
 /** Serves Loft Bell: opens the store, lets in what may come in, and hands it to the pages and routes. */
 const host = process.env.HOST ?? "127.0.0.1";
@@ -47,12 +50,13 @@ async function offeredBackup(): Promise<string> {
     ? ""
     : ` The newest good backup is ${good.id}. Stop the server, then: ./loftbell restore ${good.id}`;
 }
-if (!isLoopback(host)) {
+// Before anything asks for it: whoever listens beyond this machine, or is reached through another server, needs it.
+if ([...hosts].some((name) => !isLoopback(name.replace(/:\d+$/, ""))))
   process.env.LOFTBELL_OPEN_TO_NETWORK = "yes";
+if (!isLoopback(host))
   console.warn(
-    `\nHOST is ${host}: everybody on this network can read all that is stored and write in anybody's name; there is no sign-in yet, and nothing is encrypted. Use it on a network of your own only.\n`,
+    `\nHOST is ${host}: others on this network reach Loft Bell, and one has to sign in. What goes over the network is not encrypted: put a server with TLS before it (docs/running.md).\n`,
   );
-}
 
 function refuse(answer: ServerResponse, refusal: Refusal): void {
   answer
@@ -123,6 +127,9 @@ if (opened.ok) {
   await app.prepare();
 }
 
+/** By this the server knows itself where everybody else has to sign in. */
+const OURSELVES = randomBytes(32).toString("base64url");
+
 const server = createServer((request, answer) => {
   for (const [name, value] of Object.entries(ALWAYS)) answer.setHeader(name, value);
   const { method = "GET", url = "/", headers } = request;
@@ -135,7 +142,18 @@ const server = createServer((request, answer) => {
     headers["content-security-policy"] = policy;
     answer.setHeader("content-security-policy", policy);
   }
-  compressed(request as never, answer as never, () => serve(request, answer, method, url));
+  void atTheDoor(request, opened.value, OURSELVES).then(
+    (elsewhere) => {
+      if (elsewhere === undefined)
+        compressed(request as never, answer as never, () => serve(request, answer, method, url));
+      else answer.writeHead(303, { location: elsewhere, "cache-control": "no-store" }).end();
+    },
+    (thrown: unknown) => {
+      const message = storageFault(thrown)?.message;
+      if (message === undefined) console.error(`${method} ${url}`, thrown);
+      outOfOrder(request, answer, message ?? "Loft Bell failed here. The server's log says where.");
+    },
+  );
 });
 
 function serve(request: IncomingMessage, answer: ServerResponse, method: string, url: string): void {
@@ -171,11 +189,17 @@ const ANY_ADDRESS = ["0.0.0.0", "::"];
 /** Who serves this folder: whoever wants to empty it has to ask first. */
 const sign = servingSign();
 server.listen(port, host, async () => {
-  const shown = host.includes(":") ? `[${host}]` : host;
-  const url = `http://${shown}:${port}`;
-  await firstEntry(`http://${ANY_ADDRESS.includes(host) ? "127.0.0.1" : shown}:${port}`);
+  // No browser goes to "all addresses", and the guard knows no such host.
+  const near = ANY_ADDRESS.includes(host) ? "127.0.0.1" : host;
+  const url = `http://${near.includes(":") ? `[${near}]` : near}:${port}`;
+  await firstEntry(url);
   console.log(`Loft Bell: ${url}`);
   if (!opened.ok) return;
+  const code = firstCode(opened.value);
+  if (code !== undefined)
+    console.log(
+      `\nNobody can sign in yet. The first keeper comes in at ${url}/sign-in by this code: ${code}\n`,
+    );
   writeFileSync(sign, JSON.stringify({ pid: process.pid, url }));
   // The demo begins anew whenever one likes.
   if (!isDemo()) backUpDaily(opened.value, folders());
@@ -191,6 +215,7 @@ async function firstEntry(url: string): Promise<void> {
     "content-type": "application/json",
     origin: url,
     [PERSON_HEADER]: encodeURIComponent(person.id),
+    [OURSELVES_HEADER]: OURSELVES,
   };
   const sent = fetch(`${url}/api/v1/jobs/none/events`, { method: "POST", headers, body: `{"events":[{}]}` });
   await sent.catch(() => {});

@@ -6,6 +6,7 @@ import {
   type TUndefined,
   Type,
 } from "@sinclair/typebox";
+import type { Role } from "@/core/people";
 
 type Method = "GET" | "POST" | "PUT" | "DELETE";
 
@@ -19,6 +20,7 @@ export type Chapter =
   | "Documents"
   | "Bringing in"
   | "Taking out"
+  | "People"
   | "This installation";
 
 /**
@@ -36,6 +38,8 @@ export interface Contract<
   readonly path: `/${string}`;
   readonly chapter: Chapter;
   readonly says: string;
+  /** As what one has to have signed in, at least, where sign-in is needed; "nobody": whoever did not, too. */
+  readonly role: Role | "nobody";
   /** Who may ask: anybody on this network, one of the crew, or one of the crew as soon as there is a crew. */
   readonly asker: "anybody" | "crew" | "crew-if-any";
   readonly params: Params;
@@ -73,6 +77,7 @@ export function contract<
   readonly path: `/${string}`;
   readonly chapter: Chapter;
   readonly says: string;
+  readonly role: Contract["role"];
   readonly asker?: Contract["asker"];
   readonly params?: Params;
   readonly query?: Query;

@@ -22,6 +22,7 @@ const TRY = contract({
   method: "POST",
   path: "/api/v1/try/{id}",
   chapter: "Jobs",
+  role: "technician",
   says: "For the test.",
   asker: "crew",
   params: Type.Object({ id: Type.String({ maxLength: 8 }) }, closed),

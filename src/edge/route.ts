@@ -1,5 +1,6 @@
 import { type TObject, TypeGuard } from "@sinclair/typebox";
 import { readAs } from "@/core/formats";
+import type { Role } from "@/core/people";
 import { err, ok, type Result } from "@/core/result";
 import type { Actor } from "@/server/people";
 import { type Services, services } from "@/server/services";
@@ -8,11 +9,14 @@ import { readBytes, readJsonBody, refuseType } from "./body";
 import { TIME_HEADER } from "./clock";
 import type { AnswerTo, Ask, Contract, Frozen } from "./contract";
 import { problemAnswer, type Refusal, refusal, refused } from "./problem";
-import { whoIs } from "./who-is";
+import { type Asking, whoIs } from "./who-is";
 
 /** What a use case is given: what was asked, read and checked; who asks; what it works with. */
 export interface Given<C extends Contract> extends Ask<C> {
   readonly actor: C["asker"] extends "anybody" ? Actor | undefined : Actor;
+  /** As what one asks, and by which session; no session where sign-in is not needed. */
+  readonly role: C["role"] extends "nobody" ? Asking["role"] : Role;
+  readonly entered: Asking["entered"];
   readonly services: Services;
   /** Ends when the one who asked is gone. */
   readonly signal: AbortSignal;
@@ -52,12 +56,13 @@ async function answerTo<C extends Contract>(
 ): Promise<Response> {
   try {
     const all = services();
+    // Whoever may not ask is not told what is wrong with it.
+    const asking = whoIs(request, all, contract);
+    if (!asking.ok) return problemAnswer(asking.error);
     // A route without a name in its path is given none.
     const asked = await readAsk(contract, request, (await context.params) ?? {});
     if (!asked.ok) return problemAnswer(asked.error);
-    const actor = whoIs(request, all, contract.asker);
-    if (!actor.ok) return problemAnswer(actor.error);
-    const given = { ...asked.value, actor: actor.value, services: all, signal: request.signal, request };
+    const given = { ...asked.value, ...asking.value, services: all, signal: request.signal, request };
     const stores = contract.method !== "GET" && contract.asker !== "anybody" && !contract.ownTurn;
     const work = () => does(given as Given<C>);
     const done = await (stores ? all.turns.shared(work) : work());

@@ -10,6 +10,7 @@ export const HEALTH = contract({
   method: "GET",
   path: "/api/health",
   chapter: "This installation",
+  role: "nobody",
   says: "Whether the server can read and store, and what time it has.",
   answer: answerOf<object>(
     "{ok, mode, at, clockAheadMinutes, doubts, newestBackup, backupFault}; 503 {ok: false, message} when it cannot.",
@@ -22,6 +23,7 @@ export const FIND = contract({
   method: "GET",
   path: "/api/v1/find",
   chapter: "Register",
+  role: "reader",
   says: "What is found as one types: tags, names, places, serials, isolating valves, parts, kits, jobs, sheets, people, sums. A tag that was typed whole comes first.",
   query: Type.Object({ words: Type.String({ maxLength: 120 }) }, closed),
   answer: Type.Object(
@@ -43,6 +45,7 @@ export const BELLS = contract({
   method: "GET",
   path: "/api/v1/bells",
   chapter: "This installation",
+  role: "reader",
   says: "What rings now and next, nearest first.",
   answer: answerOf<LiveNews>("{changes, bells: [{id, kind, at, title, says, valve, job}], doubts}"),
 });
@@ -60,6 +63,7 @@ export const LIVE = contract({
   method: "GET",
   path: "/api/v1/live",
   chapter: "This installation",
+  role: "reader",
   says: "The same as /api/v1/bells, sent anew within a second of every change (server-sent events).",
   answer: Type.String(),
   gives: "text/event-stream",
@@ -70,6 +74,7 @@ export const ADD_PERSON = contract({
   method: "POST",
   path: "/api/v1/people",
   chapter: "This installation",
+  role: "keeper",
   says: "Adds one to the crew.",
   asker: "crew-if-any",
   body: Type.Omit(PersonSchema, ["id", "left"], closed),
@@ -83,6 +88,7 @@ export const RESET_DEMO = contract({
   method: "POST",
   path: "/api/v1/demo/reset",
   chapter: "This installation",
+  role: "keeper",
   says: "Puts the demo back to its beginning; real work is never touched.",
   body: Type.Object({}, closed),
   status: 204,
@@ -95,6 +101,7 @@ export const OPENAPI = contract({
   method: "GET",
   path: "/api/v1/openapi.json",
   chapter: "This installation",
+  role: "nobody",
   says: "All routes as OpenAPI 3.1.",
   answer: answerOf<object>("OpenAPI 3.1"),
 });
@@ -104,6 +111,7 @@ export const SCHEMA = contract({
   method: "GET",
   path: "/schemas/{name}",
   chapter: "Documents",
+  role: "nobody",
   says: "The JSON Schema of an open format: loftbell.sheet.json, loftbell.line.json, loftbell.store.json, loftbell.job.json.",
   params: Type.Object({ name: Type.String({ maxLength: 60 }) }, closed),
   answer: answerOf<object>("JSON Schema 2020-12"),

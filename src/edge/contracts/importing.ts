@@ -13,6 +13,7 @@ export const IMPORT = contract({
   method: "POST",
   path: "/api/v1/import",
   chapter: "Bringing in",
+  role: "planner",
   says: "Brings documents and CSV files in, all or none, or says what would change, field by field. A CSV changes only the columns it has; an empty cell changes nothing, a single hyphen empties the field.",
   asker: "crew-if-any",
   mostBytes: 40_000_000,
@@ -73,6 +74,7 @@ export const TEMPLATE = contract({
   method: "GET",
   path: "/api/v1/templates/{file}",
   chapter: "Bringing in",
+  role: "reader",
   says: "The columns of a file of rows, with one row as an example: register, readings, crew, places, instruments.",
   params: Type.Object(
     {

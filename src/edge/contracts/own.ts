@@ -16,12 +16,19 @@ const closed = { additionalProperties: false };
 const Key = Type.String({ minLength: 1, maxLength: 400 });
 
 /** How things of one kind are changed and taken away. */
-const owned = <S extends TObject>(id: string, path: `/${string}`, what: string, schema: S) => ({
+const owned = <S extends TObject>(
+  id: string,
+  path: `/${string}`,
+  what: string,
+  schema: S,
+  role: Contract["role"] = "planner",
+) => ({
   save: contract({
     id: `save${id}`,
     method: "PUT",
     path: `${path}/{id}`,
     chapter: "Own data",
+    role,
     says: `Keeps ${what}: a new one, or one that is here, which may get another name.`,
     asker: "crew-if-any",
     params: Type.Object({ id: Key }, closed),
@@ -34,6 +41,7 @@ const owned = <S extends TObject>(id: string, path: `/${string}`, what: string, 
     method: "DELETE",
     path: `${path}/{id}`,
     chapter: "Own data",
+    role,
     says: `Takes ${what} away, where nothing hangs on it.`,
     asker: "crew-if-any",
     params: Type.Object({ id: Key }, closed),
@@ -43,7 +51,7 @@ const owned = <S extends TObject>(id: string, path: `/${string}`, what: string, 
 });
 
 export const PLACES = owned("Place", "/api/v1/places", "a place where valves stand", PlaceSchema);
-export const PEOPLE = owned("Person", "/api/v1/people", "one of the crew", PersonSchema);
+export const PEOPLE = owned("Person", "/api/v1/people", "one of the crew", PersonSchema, "keeper");
 export const INSTRUMENTS = owned("Instrument", "/api/v1/instruments", "an instrument", InstrumentSchema);
 export const MAPPINGS = owned("Mapping", "/api/v1/mappings", "how foreign columns are read", MappingSchema);
 
@@ -52,6 +60,7 @@ export const SAVE_HOUSE = contract({
   method: "PUT",
   path: "/api/v1/house",
   chapter: "Own data",
+  role: "keeper",
   says: "Keeps what holds for the whole department: its name, shifts, closed days.",
   asker: "crew-if-any",
   body: handed(HouseSchema),
@@ -69,6 +78,7 @@ export const ADD_VALVES = contract({
   method: "POST",
   path: "/api/v1/valves",
   chapter: "Own data",
+  role: "planner",
   says: "Puts new valves into the register, all or none, under sheets that are here or in the library; such a sheet comes in with them.",
   asker: "crew-if-any",
   body: Type.Object({ rows: Type.Array(ValveSchema, { minItems: 1, maxItems: 500 }) }, closed),
@@ -82,6 +92,7 @@ export const SAVE_VALVE = contract({
   method: "PUT",
   path: "/api/v1/valves/{tag}",
   chapter: "Own data",
+  role: "planner",
   says: "Changes a valve. Its line shows it where it stands; a tag can change as long as no job and no reading hangs on it.",
   asker: "crew-if-any",
   params: OneValve,
@@ -95,6 +106,7 @@ export const REMOVE_VALVE = contract({
   method: "DELETE",
   path: "/api/v1/valves/{tag}",
   chapter: "Own data",
+  role: "planner",
   says: "Takes a valve out of the register, where no job and no reading hangs on it; otherwise it is retired.",
   asker: "crew-if-any",
   params: OneValve,
@@ -107,6 +119,7 @@ export const CHANGE_VALVES = contract({
   method: "POST",
   path: "/api/v1/register/change",
   chapter: "Own data",
+  role: "planner",
   says: "Sets, or empties, the same fields of several valves at once.",
   asker: "crew-if-any",
   body: Type.Object(
@@ -128,6 +141,7 @@ export const RETIRE_VALVES = contract({
   method: "POST",
   path: "/api/v1/register/retire",
   chapter: "Own data",
+  role: "planner",
   says: "Takes valves out of service for good: they ring no more; their jobs and readings stay.",
   asker: "crew-if-any",
   body: Type.Object({ tags: Tags, why: ValveSchema.properties.name }, closed),
@@ -140,6 +154,7 @@ export const BRING_BACK_VALVES = contract({
   method: "POST",
   path: "/api/v1/register/bring-back",
   chapter: "Own data",
+  role: "planner",
   says: "Puts retired valves back into service.",
   asker: "crew-if-any",
   body: Type.Object({ tags: Tags }, closed),
@@ -152,6 +167,7 @@ export const REPORT_FAULT = contract({
   method: "POST",
   path: "/api/v1/valves/{tag}/fault",
   chapter: "Own data",
+  role: "technician",
   says: "Reports what is wrong with a valve, or, with nothing said, that it is not so any more.",
   asker: "crew-if-any",
   params: OneValve,
@@ -165,6 +181,7 @@ export const ADD_PAPER = contract({
   method: "POST",
   path: "/api/v1/papers",
   chapter: "Own data",
+  role: "technician",
   says: "Keeps a photograph or a PDF with a valve, a place, a sheet, a person or an instrument.",
   asker: "crew-if-any",
   query: Type.Object(
@@ -190,6 +207,7 @@ export const GET_PAPER = contract({
   method: "GET",
   path: "/api/v1/papers/{id}",
   chapter: "Own data",
+  role: "reader",
   says: "The photograph or PDF itself.",
   params: OnePaper,
   answer: Type.String(),
@@ -202,6 +220,7 @@ export const REMOVE_PAPER = contract({
   method: "DELETE",
   path: "/api/v1/papers/{id}",
   chapter: "Own data",
+  role: "planner",
   says: "Takes a photograph or PDF away; it can be brought back from the book of changes.",
   asker: "crew-if-any",
   params: OnePaper,
@@ -214,6 +233,7 @@ export const UNDO_EDIT = contract({
   method: "DELETE",
   path: "/api/v1/edits/{id}",
   chapter: "Own data",
+  role: "technician",
   says: "Takes a change, or a whole import, back: what it changed is again as it was before it.",
   asker: "crew-if-any",
   ownTurn: true,
@@ -239,6 +259,7 @@ export const EDITS = contract({
   method: "GET",
   path: "/api/v1/edits",
   chapter: "Own data",
+  role: "reader",
   says: "The book of changes: who changed what, the newest first.",
   query: Type.Object({ before: Type.Optional(Type.Integer({ minimum: 0 })) }, closed),
   answer: Type.Object({ edits: Type.Array(Edit) }, closed),

@@ -9,6 +9,7 @@ export const LIST_CSV = contract({
   method: "GET",
   path: "/api/v1/export/{list}",
   chapter: "Taking out",
+  role: "reader",
   says: "A list, whole: places, crew, instruments and readings in the columns they are brought in by.",
   params: Type.Object(
     { list: Type.Unsafe<PlainListName>({ type: "string", enum: [...PLAIN_LIST_NAMES] }) },
@@ -23,6 +24,7 @@ export const PLACES_GEOJSON = contract({
   method: "GET",
   path: "/api/v1/export/places.geojson",
   chapter: "Taking out",
+  role: "reader",
   says: "Places and valves on the map (RFC 7946), in the properties they are brought in by.",
   answer: Type.Unknown(),
   gives: "application/geo+json",
@@ -33,11 +35,18 @@ export const CALENDAR = contract({
   method: "GET",
   path: "/api/v1/calendar.ics",
   chapter: "Taking out",
+  role: "reader",
   says: "What rings, as a calendar to subscribe to (RFC 5545): an entry stays the same as long as the same thing rings.",
   query: Type.Object(
     {
       place: Type.Optional(Type.String({ minLength: 1, maxLength: 400 })),
       days: Type.Optional(Type.Integer({ minimum: 1, maximum: 4000, description: "How far it reaches." })),
+      key: Type.Optional(
+        Type.String({
+          maxLength: 1000,
+          description: "Where one signs in, what a calendar shows instead: the Loft has yours.",
+        }),
+      ),
     },
     closed,
   ),
@@ -50,6 +59,7 @@ export const GET_STORE = contract({
   method: "GET",
   path: "/api/v1/stores/{id}",
   chapter: "Taking out",
+  role: "reader",
   says: "A store as a document, as it stands.",
   params: Type.Object({ id: Type.String({ minLength: 1, maxLength: 100 }) }, closed),
   answer: StoreSchema,

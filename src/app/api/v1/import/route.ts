@@ -4,7 +4,9 @@ import { refusal } from "@/edge/problem";
 import { route } from "@/edge/route";
 import { bringIn, foretell } from "@/server/importing/bring-in";
 
-export const POST = route(IMPORT, async ({ body: { files, apply }, actor, services }) => {
-  const done = apply ? await bringIn(services, files, actor.name) : await foretell(services, files);
+export const POST = route(IMPORT, async ({ body: { files, apply }, actor, role, services }) => {
+  const done = apply
+    ? await bringIn(services, files, actor.name, role)
+    : await foretell(services, files, role);
   return done.ok ? done : err(refusal(422, "Nothing was brought in", done.error));
 });
