@@ -6,11 +6,12 @@ import type { Metadata, Viewport } from "next";
 import { headers } from "next/headers";
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
+import { signInNeeded } from "@/server/access/needed";
 import { isDemo, services } from "@/server/services";
 import { newsNow } from "@/server/today/news";
 import { SettingsProvider } from "@/ui/settings";
 import { Shell } from "@/ui/shell";
-import { readSettings } from "./settings";
+import { readEntered, readSettings } from "./settings";
 
 export const metadata: Metadata = {
   title: { default: "Loft Bell", template: "%s · Loft Bell" },
@@ -24,7 +25,10 @@ const FOLLOW = `if(document.documentElement.dataset.theme==="system")document.do
 
 export default async function Layout({ children }: { children: ReactNode }) {
   const all = services();
-  const crew = all.library.crew().map((person) => person.name);
+  const entered = await readEntered();
+  // Whoever has not come in sees nothing of what is here.
+  const outside = signInNeeded(all) && entered === undefined;
+  const crew = outside ? [] : all.library.crew().map((person) => person.name);
   const said = await readSettings();
   // Whoever is not of the crew is nobody here.
   const settings = { ...said, who: crew.includes(said.who) ? said.who : "" };
@@ -34,14 +38,14 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: a constant of ours, run before the first paint */}
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: FOLLOW }} />
-        <SettingsProvider settings={settings} crew={crew}>
-          <Shell
-            news={newsNow(all)}
-            demo={isDemo()}
-            openToNetwork={process.env.LOFTBELL_OPEN_TO_NETWORK === "yes"}
-          >
-            {children}
-          </Shell>
+        <SettingsProvider settings={settings} signedIn={entered} crew={crew}>
+          {outside ? (
+            <main id="main">{children}</main>
+          ) : (
+            <Shell news={newsNow(all)} demo={isDemo()}>
+              {children}
+            </Shell>
+          )}
         </SettingsProvider>
         <Toaster
           position="top-center"

@@ -1,6 +1,10 @@
-import { cookies } from "next/headers";
+import { cookies, headers } from "next/headers";
+import { enteredIn } from "@/edge/entered";
 import { SETTINGS_COOKIE } from "@/edge/who-is";
 import type { Settings } from "@/ui/settings";
+
+/** Who signed in; nobody where one need not. */
+export const readEntered = async () => enteredIn(await headers());
 
 /** Settings of this device; what is missing or odd takes the usual. */
 export async function readSettings(): Promise<Settings> {
@@ -15,6 +19,6 @@ export async function readSettings(): Promise<Settings> {
     system: kept.system === "us" ? "us" : "metric",
     theme: kept.theme === "dark" || kept.theme === "light" ? kept.theme : "system",
     motion: kept.motion === "off" ? "off" : "on",
-    who: typeof kept.who === "string" ? kept.who.slice(0, 80) : "",
+    who: (await readEntered())?.name ?? (typeof kept.who === "string" ? kept.who.slice(0, 80) : ""),
   };
 }

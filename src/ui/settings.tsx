@@ -1,6 +1,7 @@
 "use client";
 
 import { createContext, type ReactNode, useContext } from "react";
+import { mayAs, type Role } from "@/core/people";
 import type { UnitSystem } from "@/core/quantity";
 
 /** What a person set for this device. */
@@ -12,30 +13,47 @@ export interface Settings {
   readonly who: string;
 }
 
+/** As what somebody signed in. */
+export interface SignedIn {
+  readonly name: string;
+  readonly role: Role;
+}
+
 interface Here {
   readonly settings: Settings;
+  /** Nothing where one need not sign in. */
+  readonly signedIn: SignedIn | undefined;
   /** Names of the crew: entries are signed by one of them. */
   readonly crew: readonly string[];
 }
 
 const Context = createContext<Here>({
   settings: { system: "metric", theme: "system", motion: "on", who: "" },
+  signedIn: undefined,
   crew: [],
 });
 
 export function SettingsProvider({
   settings,
+  signedIn,
   crew,
   children,
 }: {
   settings: Settings;
+  signedIn: SignedIn | undefined;
   crew: readonly string[];
   children: ReactNode;
 }) {
-  return <Context.Provider value={{ settings, crew }}>{children}</Context.Provider>;
+  return <Context.Provider value={{ settings, signedIn, crew }}>{children}</Context.Provider>;
 }
 
 export const useSettings = (): Settings => useContext(Context).settings;
+export const useSignedIn = (): SignedIn | undefined => useContext(Context).signedIn;
+/** Whether what is asked as at least this role is offered here; the server asks in any case. */
+export const useMay = (asked: Role): boolean => {
+  const signedIn = useSignedIn();
+  return signedIn === undefined || mayAs(signedIn.role, asked);
+};
 export const useCrew = (): readonly string[] => useContext(Context).crew;
 
 /** Keeps the settings of this device for a year; the server reads them with the next page. */

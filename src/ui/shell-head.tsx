@@ -5,6 +5,7 @@ import Link from "next/link";
 import type { SpokenBell } from "@/words";
 import { bellHref } from "./bell-knots";
 import { BellShape } from "./draw/rope";
+import { useSignedIn } from "./settings";
 import { shortWhen } from "./when";
 
 const TABS = [
@@ -19,7 +20,7 @@ const TABS = [
 ] as const;
 
 /** Rooms that one enters from the loft. */
-const OWN = /^\/(places|crew|instruments)\b/;
+const OWN = /^\/(places|crew|instruments|me)\b/;
 
 /** The ways to every room. */
 export function Tabs({ path }: { path: string }) {
@@ -89,32 +90,48 @@ export function PhoneHead({
       >
         Find
       </button>
+      <Myself />
     </div>
   );
 }
 
 /** What whoever works here has to know of the installation itself. */
-export function Warnings({ openToNetwork, doubts }: { openToNetwork: boolean; doubts: number }) {
-  if (!openToNetwork && doubts === 0) return null;
+export function Warnings({ doubts }: { doubts: number }) {
+  if (doubts === 0) return null;
   return (
-    <div className="no-print flex flex-col gap-1 border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-note text-ink md:px-5">
-      {openToNetwork && (
-        <p>
-          <b>Open to this network:</b> whoever reaches it can read everything and write in anybody’s name.
-          There is no sign-in yet.
-        </p>
-      )}
-      {doubts > 0 && (
-        <p role="status">
-          <b>
-            {doubts === 1 ? "One record is" : `${doubts} records are`} not as{" "}
-            {doubts === 1 ? "it was" : "they were"} stored.
-          </b>{" "}
-          <Link href="/loft#proof" className="underline underline-offset-4">
-            See which
-          </Link>
-        </p>
-      )}
+    <div className="no-print border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-note text-ink md:px-5">
+      <p role="status">
+        <b>
+          {doubts === 1 ? "One record is" : `${doubts} records are`} not as{" "}
+          {doubts === 1 ? "it was" : "they were"} stored.
+        </b>{" "}
+        <Link href="/loft#proof" className="underline underline-offset-4">
+          See which
+        </Link>
+      </p>
     </div>
   );
 }
+
+/** Who signed in, and the way to one's own page. */
+export function Myself() {
+  const signedIn = useSignedIn();
+  if (signedIn === undefined) return null;
+  return (
+    <Link
+      href="/me"
+      aria-label={`${signedIn.name}: your sign-in`}
+      className="plate grid size-11 shrink-0 place-items-center rounded-full border-[1.5px] border-rule bg-card text-body text-ink"
+    >
+      {initials(signedIn.name)}
+    </Link>
+  );
+}
+
+const initials = (name: string): string =>
+  name
+    .split(/\s+/)
+    .map((word) => word[0] ?? "")
+    .filter((_, index, all) => index === 0 || index === all.length - 1)
+    .join("")
+    .toUpperCase();

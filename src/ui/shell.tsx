@@ -9,7 +9,7 @@ import { knotOf } from "./bell-knots";
 import { Rope } from "./draw/rope";
 import { HatchDefs } from "./draw/solids";
 import { typing } from "./keys";
-import { PhoneHead, Tabs, Warnings } from "./shell-head";
+import { Myself, PhoneHead, Tabs, Warnings } from "./shell-head";
 import { useFind } from "./use-find";
 import { useNews } from "./use-news";
 import { useNow } from "./when";
@@ -19,18 +19,7 @@ const Commands = dynamic(commands, { ssr: false });
 const KeyMap = dynamic(() => import("./key-map").then((made) => made.KeyMap), { ssr: false });
 
 /** What surrounds every screen: the bell and its rope, the tabs, find, keys. */
-export function Shell({
-  news,
-  demo,
-  openToNetwork,
-  children,
-}: {
-  news: LiveNews;
-  demo: boolean;
-  /** Whether others on the network reach this server. */
-  openToNetwork: boolean;
-  children: ReactNode;
-}) {
+export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean; children: ReactNode }) {
   const { bells, doubts } = useNews(news);
   const path = usePathname();
   const now = useNow(1000);
@@ -86,9 +75,12 @@ export function Shell({
             >
               Find a valve or part <span className="key">/</span>
             </button>
+            <span className="hidden md:block">
+              <Myself />
+            </span>
           </div>
         </header>
-        <Warnings openToNetwork={openToNetwork} doubts={doubts} />
+        <Warnings doubts={doubts} />
         <main id="main" tabIndex={-1} className="min-w-0 flex-1 outline-none">
           {children}
         </main>

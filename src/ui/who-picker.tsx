@@ -1,13 +1,14 @@
 "use client";
 
-import { useRouter } from "next/navigation";
+import Link from "next/link";
+import { usePathname, useRouter } from "next/navigation";
 import { useState } from "react";
 import { call } from "@/edge/client";
 import { ADD_PERSON } from "@/edge/contracts/here";
 import { Asked, needed, useAsked } from "./kit/asked";
 import { TextField } from "./kit/text-field";
 import { Notice } from "./notice";
-import { saveSettings, useCrew, useSettings } from "./settings";
+import { saveSettings, useCrew, useSettings, useSignedIn } from "./settings";
 
 /** A longer crew is narrowed by typing. */
 const MANY = 12;
@@ -17,12 +18,14 @@ export function WhoPicker({ onChosen }: { onChosen?: (name: string) => void }) {
   const router = useRouter();
   const settings = useSettings();
   const crew = useCrew();
+  const signedIn = useSignedIn();
   const [typed, setTyped] = useState("");
   const choose = (who: string) => {
     saveSettings({ ...settings, who });
     onChosen?.(who);
     router.refresh();
   };
+  if (signedIn !== undefined) return <SomebodyElse name={signedIn.name} />;
   if (crew.length === 0) return <AddPerson onAdded={choose} first />;
   const shown = crew.filter((name) => name.toLowerCase().includes(typed.trim().toLowerCase()));
   return (
@@ -44,6 +47,19 @@ export function WhoPicker({ onChosen }: { onChosen?: (name: string) => void }) {
       {shown.length === 0 && (
         <p className="text-soft">Nobody of the crew is called so. Somebody new is added in the Loft.</p>
       )}
+    </div>
+  );
+}
+
+/** Where one signs in nobody is chosen from a list: somebody else comes in as such. */
+function SomebodyElse({ name }: { name: string }) {
+  const path = usePathname();
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <b className="text-lead">{name}</b>
+      <Link href={`/sign-in?to=${encodeURIComponent(path)}`} className="btn btn-quiet">
+        Somebody else signs in
+      </Link>
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import type { HandedOver, JobEvent, Sheet } from "@/core/formats";
+import { type Certificates, COMPETENCES, type HandedOver, type JobEvent, type Sheet } from "@/core/formats";
 import type { Step } from "@/core/job";
 import { foundWords } from "./handling";
 import { quantity, type Speaker } from "./speaker";
@@ -38,6 +38,8 @@ function subjectOf(speaker: Speaker, { event, step }: Entry, sheet: Sheet, title
       return words.foundToPass(event.link);
     case "others-hold":
       return words.othersHold;
+    case "signed-on":
+      return words.signedOn;
     case "note-added":
       return words.note;
     case "result-kept":
@@ -66,6 +68,15 @@ function answerWords(step: Step | undefined, answer: string): string {
 /** What was handed over, and to whom. */
 export const handedOverWords = ({ say }: Speaker, { what, to }: HandedOver): string =>
   say.entries.handOver.entry(say.entries.handOver.what[what], to);
+
+/** What somebody may do alone, each with the number of its proof. */
+export const certificateWords = ({ say: { common, entries } }: Speaker, may: Certificates): string =>
+  common.commas(
+    COMPETENCES.flatMap((what) => {
+      const paper = may[what];
+      return paper === undefined ? [] : [entries.paper(common.competences[what], paper.proof, paper.until)];
+    }),
+  ) || entries.nothingAlone;
 
 /** What was entered. */
 function enteredOf(speaker: Speaker, { event, step }: Entry): string {
@@ -109,6 +120,10 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
               words[open === true ? "keepsOpen" : "holds"](link, valve),
             ),
           );
+    case "signed-on":
+      return event.under === undefined
+        ? certificateWords(speaker, event.may ?? {})
+        : words.underEye(event.under);
     case "note-added":
       return event.text;
     case "stopped":

@@ -1,10 +1,11 @@
+export { accessWords, signInWords } from "./access";
 export { bellWords, type SpokenBell } from "./bells";
 export { editSays } from "./book";
 export { changeWords } from "./changes";
 export { depthWords, moneyWords, otherDepth } from "./depth";
 export { drawnWords } from "./drawn";
 export { endWords, turnsInWords } from "./end-words";
-export { entryWords, handedOverWords } from "./entries";
+export { certificateWords, entryWords, handedOverWords } from "./entries";
 export { fitRuleWords, threadNote, tightenTitle } from "./fit-words";
 export {
   barredWords,
@@ -46,7 +47,7 @@ export { joinMessage, splitMessage } from "./line-making";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";
 export { asFoundWords, foundOfWords } from "./record";
-export { gateWords, impossibleWords, refusalWords } from "./refusals";
+export { competences, gateWords, impossibleWords, refusalWords } from "./refusals";
 export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";

@@ -1,4 +1,4 @@
-import type { Sheet } from "@/core/formats";
+import type { Competence, Sheet } from "@/core/formats";
 import type { ImpossibleEntry, Refusal, ShutGate, Step } from "@/core/job";
 import { unreachable } from "@/core/result";
 import { newPartWords, stripMessage } from "./handling";
@@ -171,6 +171,22 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.givesOtherwise(refusal.said);
     case "no-such-step":
       return words.noSuchStep(refusal.step);
+    case "nobody-signs-on":
+      return words.people.nobodySignsOn;
+    case "crew-not-at-hand":
+      return words.people.crewNotAtHand;
+    case "under-own-eye":
+      return words.people.underOwnEye;
+    case "not-signed-on":
+      return words.people.notSignedOn(refusal.who);
+    case "sign-on-first":
+      return words.people.signOnFirst(refusal.who, competences(speaker, refusal.asked));
+    case "not-competent":
+      return words.people.notCompetent(refusal.who, competences(speaker, refusal.missing));
+    case "another-proves":
+      return words.people.anotherProves(refusal.who);
+    case "another-signs":
+      return words.people.anotherSigns(refusal.who);
     case "done-already":
       return words.doneAlready(stepTitle(speaker, refusal.step));
     case "first":
@@ -185,6 +201,10 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return unreachable(refusal);
   }
 }
+
+/** Competences, within a sentence. */
+export const competences = ({ say: { common } }: Speaker, which: readonly Competence[]): string =>
+  common.and(which.map((each) => common.competences[each]));
 
 /** What is still to do before the next phase may begin. */
 export function gateWords(speaker: Speaker, gate: ShutGate): string {

@@ -20,6 +20,7 @@ export function EditPerson({
   const crew = useCrew();
   return (
     <OwnForm<Person>
+      asks="keeper"
       what={person?.name ?? "the new person"}
       verb={person === undefined ? "Add to the crew" : "Save"}
       sections={sections}

@@ -1,8 +1,11 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { feedKey } from "@/server/access/feed";
+import { signInNeeded } from "@/server/access/needed";
 import { listBackups } from "@/server/backup/backups";
 import { folders, isDemo, type Services, services } from "@/server/services";
 import { Page, Panel } from "@/ui/page";
+import { readEntered } from "../settings";
 import { ProofPanel } from "./proof-panel";
 import { ResetDemo } from "./reset-demo";
 import { SettingsForm } from "./settings-form";
@@ -13,13 +16,21 @@ const counted = (count: number, one: string, many: string) =>
   `${count.toLocaleString("en")} ${count === 1 ? one : many}`;
 
 /** Rooms of what one has entered, each with how much is in it. */
-function ownData({ library, register, things, edits }: Services) {
+function ownData(all: Services) {
+  const { library, register, things, edits, access } = all;
   const newest = edits.recent(1)[0];
   const [backup] = listBackups(folders());
   return [
     { href: "/valves", name: "Valves", says: counted(register.count(), "in service", "in service") },
     { href: "/places", name: "Places and map", says: counted(things.all("place").length, "place", "places") },
     { href: "/crew", name: "The crew", says: counted(library.crew().length, "person", "people") },
+    {
+      href: "/loft/access",
+      name: "Who may come in",
+      says: signInNeeded(all)
+        ? counted(access.accounts().length, "may sign in", "may sign in")
+        : "nobody signs in here",
+    },
     {
       href: "/instruments",
       name: "Instruments",
@@ -59,8 +70,13 @@ const TAKEN_OUT = [
   ["/api/v1/export/changes.csv", "Book of changes", false],
 ] as const;
 
-export default function LoftPage() {
+export default async function LoftPage() {
   const all = services();
+  const entered = await readEntered();
+  const feed =
+    entered === undefined
+      ? "/api/v1/calendar.ics"
+      : `/api/v1/calendar.ics?key=${await feedKey(all, entered.person)}`;
   const own = ownData(all);
   return (
     <Page title="The loft" says="Settings of this device, your own data, and what comes in and goes out.">
@@ -95,7 +111,13 @@ export default function LoftPage() {
               Each line, sheet, store and job has its file on its own page. What rings can be subscribed to by
               any calendar:
             </p>
-            <code className="block break-all rounded bg-sunk px-3 py-2">/api/v1/calendar.ics</code>
+            <code className="block max-h-24 overflow-y-auto break-all rounded bg-sunk px-3 py-2">{feed}</code>
+            {entered !== undefined && (
+              <p className="mt-1 text-note text-soft">
+                The key in it is yours: whoever has it sees what rings, and nothing else. With another
+                password it is no longer good.
+              </p>
+            )}
             <ul className="mt-2 flex flex-wrap gap-x-5">
               <li>
                 <a

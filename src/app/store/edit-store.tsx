@@ -2,7 +2,8 @@
 
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
-import { idOfName, type StoreHead, type StorePlace } from "@/core/formats";
+import { idOfName, plainNumber, type StoreHead, type StorePlace } from "@/core/formats";
+import { err } from "@/core/result";
 import { call } from "@/edge/client";
 import { SAVE_STORE } from "@/edge/contracts/store";
 import { SelectField } from "@/ui/kit/select-field";
@@ -70,8 +71,8 @@ const draftOf = ({ days, contact = "", ...place }: StorePlace): PlaceDraft => ({
 
 /** The place as it shall be; nothing while its days cannot be read. */
 function placeOf({ days, contact, ...place }: PlaceDraft): StorePlace | undefined {
-  const count = Number(days.trim().replace(",", "."));
-  if (days.trim() === "" || !(count >= 0)) return undefined;
+  const count = plainNumber(days);
+  if (count === undefined || !(count >= 0)) return undefined;
   return { ...place, days: count, ...(contact.trim() !== "" && { contact: contact.trim() }) };
 }
 
@@ -98,11 +99,19 @@ export function EditStore({
       row={first}
       save={async (made) => {
         const read = places.map(placeOf);
-        const unread = places[read.indexOf(undefined)];
+        const unread = places.find((place, index) => place.name.trim() === "" || read[index] === undefined);
         if (unread !== undefined) {
-          const message = `${unread.name || "A place"}: write the days until in hand as a number: 0, or 3.`;
+          const message =
+            unread.name.trim() === ""
+              ? "Give each place a name, or take it away."
+              : `${unread.name}: write the days until in hand as a number: 0, or 3.`;
           setWrong(message);
-          return { ok: false, error: { problems: [{ path: "/places", message }] } } as never;
+          return err({
+            kind: "refused",
+            status: 422,
+            title: "It cannot be read",
+            problems: [{ path: "/places", message }],
+          });
         }
         setWrong(undefined);
         const row = { ...made, places: read as StorePlace[], id: store?.id ?? idOfName(made.name ?? "") };

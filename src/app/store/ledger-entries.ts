@@ -1,4 +1,4 @@
-import { itemHref } from "@/server/find/label";
+import { itemHref } from "@/server/find/item-href";
 import type { Services } from "@/server/services";
 import type { ListedMovement } from "@/server/store/stock-list";
 import type { LedgerEntry } from "@/ui/store/ledger-list";

@@ -2,9 +2,11 @@ import clsx from "clsx";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { asked, type SearchParams } from "@/app/list-query";
-import { itemHref } from "@/server/find/label";
+import { isDay } from "@/core/formats";
+import { isOwnPlace } from "@/core/store";
+import { itemHref } from "@/server/find/item-href";
 import { services } from "@/server/services";
-import { endOfDay, isOwnPlace, type StockedItem, stockedItems } from "@/server/store/stock-list";
+import { endOfDay, type StockedItem, stockedItems } from "@/server/store/stock-list";
 import { listAddress } from "@/ui/list/list-address";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
@@ -34,7 +36,7 @@ export default async function StorePage({ searchParams }: { searchParams: Search
   const all = services();
   const stores = all.library.stores();
   const ask = asked(await searchParams) as Ask;
-  const on = /^\d{4}-\d{2}-\d{2}$/.test(ask.on ?? "") ? ask.on : undefined;
+  const on = ask.on !== undefined && isDay(ask.on) ? ask.on : undefined;
   const now = all.now();
   const items = stores.flatMap((store) =>
     stockedItems(all, store, on === undefined ? undefined : endOfDay(on)),

@@ -3,6 +3,7 @@
 import { Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
+import { isDay } from "@/core/formats";
 import { DateField } from "@/ui/kit/date-field";
 import type { Option } from "@/ui/kit/select-field";
 import { FilterField } from "@/ui/list/filter-field";
@@ -29,7 +30,7 @@ export function StockSearch({
         <DateField
           label="As it lay on"
           value={on}
-          onChange={(day) => (day === "" || /^\d{4}-\d{2}-\d{2}$/.test(day)) && go({ on: day })}
+          onChange={(day) => (day === "" || isDay(day)) && go({ on: day })}
         />
       </div>
       <a className="btn btn-quiet" href={listAddress("/api/v1/export/stock.csv", {}, { on })} download>

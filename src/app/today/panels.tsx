@@ -2,7 +2,7 @@ import Link from "next/link";
 import { COMPETENCE_NAMES } from "@/app/crew/competence-names";
 import type { Competence } from "@/core/formats";
 import type { Course, RunsOut } from "@/core/rounds";
-import { itemHref } from "@/server/find/label";
+import { itemHref } from "@/server/find/item-href";
 import type { Today } from "@/server/today/today";
 import { Sparkline } from "@/ui/draw/sparkline";
 import { Empty } from "@/ui/notice";

@@ -105,6 +105,16 @@ function Account({
   );
 }
 
+/** The one who looked at it as the second person writes the name: the other signs the job. */
+export function SecondSignatureBody({ step, log }: BodyProps<"second-signature">) {
+  return (
+    <SignName
+      id={STEP_FORM}
+      onSigned={(name) => log.add({ kind: "step-done", step: step.id }, { by: name })}
+    />
+  );
+}
+
 export function SignOffBody({ step, log }: BodyProps<"sign-off">) {
   const { signOff } = useSpeaker().say.card;
   const { valve } = log.job.inputs;

@@ -6,32 +6,46 @@ import { useEffect, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import { isClosed, notBegun, type Phase } from "@/core/job";
 import { Notice } from "../notice";
+import { NotForYou } from "../people/not-for-you";
 import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { WhoPicker } from "../who-picker";
+import { AlwaysThere } from "./always-there";
 import { AxisPane } from "./axis-pane";
 import { fetchLater, LinePane, NoteModal, StopModal } from "./later";
 import { PhaseBar } from "./phase-bar";
 import { RefusedEntries } from "./refused-entries";
 import { SavingSign } from "./saving-sign";
+import { AnotherProves, askedOf, BeforeTheTrip, SignOn } from "./sign-on";
 import { StepCard } from "./step-card";
 import { Tray } from "./tray";
 import { useClockFault } from "./use-clock-fault";
 import { useJobKeys } from "./use-job-keys";
-import { useJobLog } from "./use-job-log";
+import { type Crew, useJobLog } from "./use-job-log";
 import { type View, Views } from "./views";
 
 /** Phases in which the line is what one looks at, not the valve. */
 const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"]);
 
 /** A job, one step at a time: what to do now, the valve or the line drawn beside it, the tray. */
-export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: readonly JobEvent[] }) {
+export function JobRunner({
+  inputs,
+  stored,
+  crew,
+  signedIn,
+}: {
+  inputs: JobInputs;
+  stored: readonly JobEvent[];
+  crew: Crew;
+  /** Names of those signed in on this device; nothing where one need not sign in. */
+  signedIn?: ReadonlySet<string>;
+}) {
   const router = useRouter();
   const { who } = useSettings();
   const words = useSpeaker();
   const { card } = words.say;
-  const log = useJobLog(inputs, stored, who, words);
+  const log = useJobLog(inputs, stored, who, words, crew);
   const clock = useClockFault(words);
   const { job, saving } = log;
   const [view, setView] = useState<View>("step");
@@ -39,6 +53,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
   const phase = job.current?.phase ?? "sign-off";
   const atLine = AT_THE_LINE.has(phase) && inputs.line !== undefined;
   const signedOff = isClosed(job);
+  const asked = signedOff ? undefined : askedOf(job, who);
   const nothingRefused = log.refused.length === 0;
 
   useEffect(() => {
@@ -54,6 +69,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
     turnTo: (other) => setView((now) => (now === other ? "step" : other)),
   });
   const left = view === "line" || (atLine && view !== "tray" && view !== "axis") ? "line" : "axis";
+  const always = <AlwaysThere log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />;
   return (
     <div className="flex h-[calc(100dvh-56px)] flex-col md:h-[calc(100dvh-56px)]">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-2 md:px-5 md:pt-3">
@@ -88,6 +104,7 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
           aria-label={card.theStep}
           className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}
         >
+          <NotForYou asks="technician" />
           <RefusedEntries log={log} />
           {clock !== undefined && (
             <div className="mb-3">
@@ -101,12 +118,23 @@ export function JobRunner({ inputs, stored }: { inputs: JobInputs; stored: reado
               </Notice>
             </div>
           )}
+          {job.log.length === 0 && (
+            <div className="mb-3">
+              <BeforeTheTrip inputs={inputs} plan={job.plan} crew={crew} />
+            </div>
+          )}
           {who === "" && !signedOff ? (
             <section aria-label={card.who.ask} className="card flex flex-col gap-3 p-5">
               <h1 className="font-bold text-title leading-tight">{card.who.ask}</h1>
               <p className="text-soft">{card.who.why}</p>
               <WhoPicker />
             </section>
+          ) : asked === "another-proves" ? (
+            <AnotherProves who={who}>{always}</AnotherProves>
+          ) : asked !== undefined ? (
+            <SignOn log={log} who={who} asked={asked} crew={crew} signedIn={signedIn}>
+              {always}
+            </SignOn>
           ) : (
             <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
           )}

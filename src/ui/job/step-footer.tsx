@@ -1,10 +1,10 @@
 "use client";
 
-import { Undo2 } from "lucide-react";
 import type { Disposition } from "@/core/formats";
 import type { Step } from "@/core/job";
 import { useSpeaker } from "../use-speaker";
 import { useNow } from "../when";
+import { AlwaysThere } from "./always-there";
 import { showsAtOnce } from "./look-wait";
 import { STEP_FORM } from "./step-form";
 import { buttonSays } from "./step-views";
@@ -47,29 +47,7 @@ export function StepFooter({
         {buttonSays(step, { log, means, waiting, says: card.buttons })}{" "}
         <span className="key hidden lg:inline">{card.enter}</span>
       </button>
-      <button
-        type="button"
-        onClick={log.undo}
-        aria-label={card.buttons.undo}
-        title={card.buttons.undoByKey}
-        className="btn btn-quiet min-h-16 w-[52px] grow-0 px-0"
-      >
-        <Undo2 size={22} />
-      </button>
-      <button
-        type="button"
-        onClick={onNote}
-        className="btn btn-quiet min-h-16 min-w-16 grow px-2 lg:min-w-[72px]"
-      >
-        {card.buttons.note}
-      </button>
-      <button
-        type="button"
-        onClick={onStop}
-        className="btn btn-stop min-h-16 w-[4.75em] grow px-2.5 lg:w-[5.25em]"
-      >
-        {card.buttons.stopWork}
-      </button>
+      <AlwaysThere log={log} onNote={onNote} onStop={onStop} />
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { judgeNewPart } from "@/core/build";
 import type { Disposition } from "@/core/formats";
 import { nextBolt, piecesLeft, type Step, type StepKind, type StepOf } from "@/core/job";
 import type { Language } from "@/words";
-import { SignOffBody, TagBody, TrayBody } from "./bodies-finish";
+import { SecondSignatureBody, SignOffBody, TagBody, TrayBody } from "./bodies-finish";
 import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
 import { GateBody, GaugeBody, ShutBody, WriteDownBody } from "./bodies-isolate";
 import { OthersBody } from "./bodies-others";
@@ -166,6 +166,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   "open-by-hand": WRITTEN,
   tell: WRITTEN,
   tag: { Body: TagBody, button: done },
+  "second-signature": { Body: SecondSignatureBody, button: only("signOff") },
   "sign-off": { Body: SignOffBody, button: only("signOff") },
 };
 

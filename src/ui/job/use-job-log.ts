@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { JobEvent, JobInputs } from "@/core/formats";
+import type { Certificates, JobEvent, JobInputs } from "@/core/formats";
 import {
   accept,
   type JudgedBy,
@@ -38,6 +38,9 @@ interface AddedWith {
   /** Works a kept result out again. */
   readonly workAgain?: JudgedBy["workAgain"];
 }
+
+/** What each of the crew may do alone, by name. */
+export type Crew = ReadonlyMap<string, Certificates>;
 
 export interface JobLog {
   readonly job: Run;
@@ -85,6 +88,7 @@ export function useJobLog(
   stored: readonly JobEvent[],
   who: string,
   words: Speaker,
+  crew: Crew,
 ): JobLog {
   const [job, setJob] = useState<Run>(() => standing(inputs, stored, words));
   const [waiting, setWaiting] = useState<readonly JobEvent[]>([]);
@@ -208,7 +212,11 @@ export function useJobLog(
         ...draft,
       } as JobEvent;
       const before = latest.current;
-      const taken = accept(before, event, { now, ...(workAgain !== undefined && { workAgain }) });
+      const taken = accept(before, event, {
+        now,
+        mayOf: (name) => crew.get(name),
+        ...(workAgain !== undefined && { workAgain }),
+      });
       if (!taken.ok) {
         setRefusal(refusalWords(words, taken.error, before));
         return false;
@@ -220,7 +228,7 @@ export function useJobLog(
       setWaiting((now) => [...now, event]);
       return true;
     },
-    [inputs.id, who, words, stand],
+    [inputs.id, who, words, crew, stand],
   );
 
   const undo = useCallback(() => {

@@ -10,6 +10,8 @@ export interface Labels {
   readonly mark?: string | undefined;
   /** In the hand, on a job, the label is read from farther away. */
   readonly large?: boolean;
+  /** What it asks is seen from where it stands: the label is read out only. */
+  readonly unseen?: boolean;
 }
 
 /** What ties an input to its label and to what is said below it. */
@@ -26,13 +28,14 @@ export function Labelled({
   error,
   mark,
   large = false,
+  unseen = false,
   children,
 }: Labels & { children: (wiring: Wiring) => ReactNode }) {
   const id = useId();
   const wrong = error !== undefined;
   return (
     <div className="min-w-0">
-      <div className="mb-1 leading-tight">
+      <div className={unseen ? "sr-only" : "mb-1 leading-tight"}>
         <label htmlFor={id} className={clsx("font-semibold", large && "text-lead")}>
           {label}
         </label>

@@ -12,6 +12,10 @@ export interface TextFieldProps extends Labels {
   readonly maxLength?: number;
   readonly placeholder?: string;
   readonly autoComplete?: string;
+  /** Not to be read over a shoulder. */
+  readonly secret?: boolean;
+  /** Figures alone: a device shows their keys. */
+  readonly figures?: boolean;
   /** What is offered while one types. */
   readonly offered?: readonly { readonly value: string; readonly says?: string }[];
   /** The field that the key for measuring leads to. */
@@ -29,6 +33,8 @@ export function TextField({
   maxLength,
   placeholder,
   autoComplete = "off",
+  secret = false,
+  figures = false,
   offered,
   measure = false,
   onBlur,
@@ -55,6 +61,8 @@ export function TextField({
           <>
             <input
               {...common}
+              type={secret ? "password" : "text"}
+              {...(figures && { inputMode: "numeric" as const })}
               autoCapitalize="off"
               list={offered === undefined ? undefined : list}
               onBlur={onBlur}

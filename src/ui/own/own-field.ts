@@ -1,3 +1,4 @@
+import { plainNumber } from "@/core/formats";
 import type { Option } from "../kit/select-field";
 
 interface Said {
@@ -108,7 +109,7 @@ export function readBox({ line }: Box, typed: string): Read {
   const text = typed.trim();
   if (text === "") return { ok: true, value: undefined };
   if (line.kind !== "number") return { ok: true, value: text };
-  const value = Number(text.replace(",", "."));
+  const value = plainNumber(text);
   return Number.isFinite(value)
     ? { ok: true, value }
     : { ok: false, message: `"${text}" is no number. Write it in figures, as 12 or 0.5.` };

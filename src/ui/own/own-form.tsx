@@ -4,6 +4,7 @@ import clsx from "clsx";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useMemo, useState } from "react";
 import type { UseFormReturn } from "react-hook-form";
+import type { Role } from "@/core/people";
 import type { Problem, Result } from "@/core/result";
 import type { CallFailure } from "@/edge/client";
 import { Asked, useAsked } from "../kit/asked";
@@ -12,6 +13,8 @@ import { SelectField } from "../kit/select-field";
 import { TextField } from "../kit/text-field";
 import { Notice } from "../notice";
 import { Panel } from "../page";
+import { NotForYou } from "../people/not-for-you";
+import { useMay } from "../settings";
 import { Unsaved } from "../unsaved";
 import { at, type Box, boxesOf, type OwnField, type OwnSection, readBox, shownIn, withAt } from "./own-field";
 import { type Pair, Pairs } from "./pairs";
@@ -37,6 +40,7 @@ export function OwnForm<Row extends object>({
   what,
   aside,
   cancel,
+  asks = "planner",
 }: {
   sections: readonly OwnSection[];
   row: Row;
@@ -49,7 +53,10 @@ export function OwnForm<Row extends object>({
   aside?: ReactNode;
   /** Where one goes without saving. */
   cancel: string;
+  /** As what one saves it, at least. */
+  asks?: Role;
 }) {
+  const may = useMay(asks);
   const router = useRouter();
   const changed = useChanged();
   const fields = useMemo(() => sections.flatMap((section) => section.fields), [sections]);
@@ -124,6 +131,7 @@ export function OwnForm<Row extends object>({
   return (
     <form onSubmit={submit} className="flex flex-col gap-4" noValidate>
       <Unsaved unsaved={isDirty && !kept} what={what} />
+      <NotForYou asks={asks} />
       {others.length > 0 && (
         <Notice tone="stop" live>
           <b>Nothing was changed.</b>
@@ -159,7 +167,7 @@ export function OwnForm<Row extends object>({
       <div className="sticky bottom-0 z-10 flex flex-wrap gap-3 border-rule border-t-[1.5px] bg-paper py-3">
         <button
           type="submit"
-          disabled={isSubmitting}
+          disabled={isSubmitting || !may}
           className="btn btn-go min-h-14 flex-1 text-lead sm:flex-none sm:px-10"
         >
           {isSubmitting ? "Saving …" : verb}

@@ -38,8 +38,10 @@ export function Pairs({
       <Says hint={hint} error={error} />
       <ul className="flex flex-col gap-2">
         {value.map((pair, index) => (
-          <li key={index} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
-            <DateField label={first} value={pair.first} onChange={(to) => put(index, { first: to })} />
+          <li key={index} className="grid grid-cols-[1fr_auto] items-end gap-2 sm:grid-cols-[1fr_1fr_auto]">
+            <div className="col-span-2 sm:col-span-1">
+              <DateField label={first} value={pair.first} onChange={(to) => put(index, { first: to })} />
+            </div>
             {secondIs === "day" ? (
               <DateField label={second} value={pair.second} onChange={(to) => put(index, { second: to })} />
             ) : (

@@ -1,3 +1,5 @@
+import { signOn } from "./sign-on";
+
 const them = (count: number) => (count === 1 ? "it" : "them");
 
 /** What stands on the card of a job beside its sentences: labels, buttons, hints, and what is said at a field. */
@@ -366,6 +368,7 @@ export const card = {
     why: "Every entry stands in the record with a name. Nobody is presumed.",
     missing: "Choose who is holding this device first.",
   },
+  signOn,
   refused: {
     title: "Not stored:",
     why: (count: number) =>

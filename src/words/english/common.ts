@@ -7,6 +7,14 @@ export const common = {
   within: (name: string) => name.toLowerCase(),
   /** A sentence that goes on after a colon. */
   lowerFirst: (text: string) => text.charAt(0).toLowerCase() + text.slice(1),
+  /** What one has to be competent for, within a sentence. */
+  competences: {
+    gas: "gas",
+    refrigerant: "refrigerants",
+    fire: "fire systems",
+    electricity: "electricity",
+    steam: "steam",
+  },
   phases: {
     triage: "Triage",
     prepare: "Prepare",

@@ -5,6 +5,11 @@ export const entries = {
   resumed: "Took the work up again",
   foundToPass: (link: string) => `Found ${link} to pass`,
   othersHold: "What other jobs hold has changed",
+  signedOn: "Signed on",
+  underEye: (who: string) => `under the eye of ${who}`,
+  paper: (what: string, proof: string | undefined, until: string) =>
+    `${what}${proof === undefined ? "" : ` ${proof}`}${until === "open" ? "" : ` until ${until}`}`,
+  nothingAlone: "nothing alone that is proven by a paper",
   holds: (link: string, valve: string) => `${link} for ${valve}`,
   keepsOpen: (link: string, valve: string) => `${link} open for ${valve}`,
   holdNothing: "nothing any more",

@@ -1,3 +1,4 @@
+import { access } from "./access";
 import { book } from "./book";
 import { card } from "./card";
 import { common } from "./common";
@@ -18,6 +19,7 @@ import { store } from "./store";
 
 /** All that a job says, in English. */
 export const english = {
+  access,
   book,
   card,
   common,

@@ -116,6 +116,20 @@ export const refusals = {
   nothingLeftToDo: "nothing is left to do",
   notYet: (title: string) => `Not yet: ${title}`,
   nothingLeftToSign: "nothing is left to sign",
+  people: {
+    nobodySignsOn: "This job was begun before anybody signed on: nobody has to.",
+    crewNotAtHand: "The crew does not know this name, or is not at hand. Load the page again with a signal.",
+    underOwnEye: "Nobody watches over oneself. Choose somebody who may.",
+    notSignedOn: (who: string) => `${who} has to sign on to this job first: who watches is there.`,
+    signOnFirst: (who: string, asked: string) =>
+      `This is work on ${asked}. ${who} signs on first: as one who may, or under the eye of one who may.`,
+    notCompetent: (who: string, missing: string) =>
+      `${who} may not do this: nothing that holds today says so for ${missing}. Somebody who may does it, or watches over it.`,
+    anotherProves: (who: string) =>
+      `${who} shut it off: here another person proves that it is dead. Hand the device over.`,
+    anotherSigns: (who: string) =>
+      `${who} signed as the second person already. The one who answers for the job signs now.`,
+  },
   gates: {
     zeroNotProven: (title: string) => `Nothing is opened before zero is proven. Still to do: ${title}`,
     notWhole: (title: string) => `The valve is not whole yet. Still to do: ${title}`,

@@ -384,6 +384,9 @@ export const steps = {
     ask: "Who was told?",
   },
   tag: { why: "The next person reads the tag, not the computer." },
+  secondSignature: {
+    title: "A second person looks at it and signs.",
+  },
   signOff: {
     title: "Sign off: back in service.",
     why: "Your name stands under what was found, done and measured.",

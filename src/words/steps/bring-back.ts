@@ -96,6 +96,7 @@ export const BRINGING_BACK = {
     ask: say.steps.tell.ask,
   }),
   tag: ({ say }, { says }) => ({ title: says, why: say.steps.tag.why }),
+  "second-signature": ({ say }, { why }) => ({ title: say.steps.secondSignature.title, why }),
   "sign-off": ({ say }, { notYet = [] }) => ({
     ...say.steps.signOff,
     cues: notYet.map(({ name, valve }) => say.steps.notYet(name, valve)),

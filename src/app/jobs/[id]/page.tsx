@@ -1,6 +1,9 @@
 import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { pathId } from "@/app/path-id";
+import { readEntered } from "@/app/settings";
+import { certificatesOf } from "@/core/formats";
+import { namesOn } from "@/server/access/sessions";
 import { readJob } from "@/server/jobs/read-job";
 import { services } from "@/server/services";
 import { JobRunner } from "@/ui/job/job-runner";
@@ -25,5 +28,13 @@ export default async function JobPage({ params }: { params: Promise<{ id: string
         </Notice>
       </Page>
     );
-  return <JobRunner inputs={job.inputs} stored={job.events.map((each) => each.event)} />;
+  const entered = await readEntered();
+  return (
+    <JobRunner
+      inputs={job.inputs}
+      stored={job.events.map((each) => each.event)}
+      crew={new Map(all.library.crew().map((person) => [person.name, certificatesOf(person)]))}
+      {...(entered !== undefined && { signedIn: namesOn(all, entered.device) })}
+    />
+  );
 }

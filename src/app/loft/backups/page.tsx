@@ -5,6 +5,7 @@ import { BACKUP_WHY } from "@/server/backup/words";
 import { folders, isDemo, services } from "@/server/services";
 import { Empty, Notice } from "@/ui/notice";
 import { Page, Panel } from "@/ui/page";
+import { ForKeepers } from "../../for-keepers";
 import { BackupList, MakeBackup } from "./backup-list";
 
 export const metadata: Metadata = { title: "Backups" };
@@ -12,6 +13,14 @@ export const metadata: Metadata = { title: "Backups" };
 const DAY_MS = 86_400_000;
 
 export default function BackupsPage() {
+  return (
+    <ForKeepers title="Backups">
+      <Backups />
+    </ForKeepers>
+  );
+}
+
+function Backups() {
   const all = services();
   const backups = listBackups(folders());
   const fault = dailyFault(folders());

@@ -37,19 +37,45 @@ const BLANK: House = { format: "loftbell.house", version: 1, id: "house", name: 
 /** What holds for the department; its shifts beside it. */
 export function EditHouse({ house }: { house: House | undefined }) {
   const [shifts, setShifts] = useState<readonly Shift[]>(house?.shifts ?? []);
+  const [another, setAnother] = useState(house?.anotherProves === true);
   return (
     <OwnForm
+      asks="keeper"
       what="the house"
       sections={SECTIONS}
       row={house ?? BLANK}
       save={(made) => {
-        const { shifts: _, ...rest } = made;
-        const row = { ...rest, ...(shifts.length > 0 && { shifts: [...shifts] }) };
+        const { shifts: _, anotherProves: __, ...rest } = made;
+        const row = {
+          ...rest,
+          ...(shifts.length > 0 && { shifts: [...shifts] }),
+          ...(another && { anotherProves: true }),
+        };
         return call(SAVE_HOUSE, { body: house === undefined ? { row } : { was: house, row } });
       }}
       after={() => "/loft/house"}
       cancel="/loft"
-      aside={<Shifts shifts={shifts} onShifts={setShifts} />}
+      aside={
+        <div className="flex flex-col gap-4">
+          <Panel title="Rules of the house">
+            <label className="flex min-h-14 items-center gap-3">
+              <input
+                type="checkbox"
+                className="size-6 shrink-0"
+                checked={another}
+                onChange={(event) => setAnother(event.target.checked)}
+              />
+              <span>
+                Another person proves zero
+                <span className="block text-note text-soft">
+                  Who shut it off does not read the gauge: of jobs that begin from now on.
+                </span>
+              </span>
+            </label>
+          </Panel>
+          <Shifts shifts={shifts} onShifts={setShifts} />
+        </div>
+      }
     />
   );
 }

@@ -12,10 +12,8 @@ export default function HousePage() {
   const house = all.things.one("house", "house");
   return (
     <Page title="The house" says="What holds for the whole department: its name, and when it works.">
-      <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[1fr_340px]">
-        <EditHouse key={JSON.stringify(house ?? null)} house={house} />
-        <HistoryPanel edits={historyOf(all, "house", "house")} />
-      </div>
+      <EditHouse key={JSON.stringify(house ?? null)} house={house} />
+      <HistoryPanel edits={historyOf(all, "house", "house")} />
     </Page>
   );
 }

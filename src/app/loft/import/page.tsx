@@ -3,6 +3,7 @@ import { valveChoices } from "@/app/valves/choices";
 import { MAPPED_FILES } from "@/core/formats";
 import { services } from "@/server/services";
 import { Page, Panel } from "@/ui/page";
+import { NotForYou } from "@/ui/people/not-for-you";
 import { ImportFiles } from "./import-files";
 import { RecentImports } from "./recent-imports";
 
@@ -27,6 +28,7 @@ export default function ImportPage() {
         A register changes only the columns it has: an empty cell leaves the field as it is, a single hyphen
         empties it. Dates are written year-month-day. You see every field before and after.
       </p>
+      <NotForYou asks="planner" />
       <ImportFiles remembered={all.things.all("mapping")} sheets={sheets} />
       <Panel title="Templates">
         <p className="mb-2 text-soft">Our columns, with one row as an example.</p>

@@ -3,7 +3,7 @@
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { Item, Move } from "@/core/formats";
+import { type Item, type Move, plainNumber } from "@/core/formats";
 import { call } from "@/edge/client";
 import { MOVE_STOCK } from "@/edge/contracts/store";
 import { Counter } from "@/ui/kit/counter";
@@ -37,6 +37,9 @@ const MOVES: readonly { readonly kind: ByHand; readonly name: string; readonly v
   { kind: "freed", name: "Free again", verb: "Free" },
 ];
 
+/** Fields that say themselves what is wrong with them; of the pieces it is said by the button. */
+const AT_FIELD: ReadonlySet<string> = new Set(["price", "until", "to", "why"]);
+
 /** Books one movement of an item: what, where, how many. */
 export function BookIt({
   store,
@@ -66,12 +69,10 @@ export function BookIt({
   const { verb } = MOVES.find((each) => each.kind === kind)!;
   const some = places.some((each) => each.aside.length > 0);
   const book = async () => {
-    const cost = price.trim().replace(",", ".");
+    const cost = kind === "in" ? plainNumber(price) : undefined;
     const asks: Record<string, string> = {
       ...(kind === "moved" && to === "" && { to: "Choose where it is moved to." }),
-      ...(kind === "in" &&
-        cost !== "" &&
-        !(Number(cost) >= 0) && { price: "Write the price as a number: 14.50." }),
+      ...(cost !== undefined && !(cost >= 0) && { price: "Write the price as a number: 14.50." }),
       ...((kind === "aside" || kind === "freed") && why.trim() === "" && { why: "Say what for." }),
     };
     setWrong(asks);
@@ -88,7 +89,7 @@ export function BookIt({
             place: at,
             quantity: pieces,
             ...(kind === "moved" && { to }),
-            ...(kind === "in" && cost !== "" && { price: Number(cost) }),
+            ...(cost !== undefined && { price: cost }),
             ...((kind === "in" || kind === "scrapped") && until !== "" && { until }),
             ...(why.trim() !== "" && { why: why.trim() }),
             ...(kind === "counted" && place !== undefined && { was: place.pieces }),
@@ -97,7 +98,15 @@ export function BookIt({
       },
     });
     setBusy(false);
-    if (!done.ok) return setWrong({ "": done.error.problems.map(({ message }) => message).join(" ") });
+    if (!done.ok)
+      return setWrong(
+        Object.fromEntries(
+          done.error.problems.map(({ path, message }) => {
+            const field = path.split("/").at(-1) ?? "";
+            return [AT_FIELD.has(field) ? field : "", message];
+          }),
+        ),
+      );
     booked(
       `${verb}: ${pcs(pieces)}.`,
       done.value.entries.map(({ id }) => id),
@@ -180,6 +189,7 @@ export function BookIt({
             hint="Stands on the bag of rubber parts, on locker and paste."
             value={until}
             onChange={setUntil}
+            {...error("until")}
           />
         )}
         {kind === "scrapped" && place !== undefined && place.days.length > 0 && (

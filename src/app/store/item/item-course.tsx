@@ -12,6 +12,7 @@ import {
   YAxis,
 } from "recharts";
 import { Panel } from "@/ui/page";
+import { moneyWords } from "@/words";
 
 interface Course {
   readonly name: string;
@@ -137,9 +138,7 @@ export function ItemCourse({
                   {format(at, "d MMM yyyy")}
                 </td>
                 <td>{place}</td>
-                <td className="plate text-right text-lead">
-                  {price.toFixed(2)} {currency}
-                </td>
+                <td className="plate text-right text-lead">{moneyWords(price, currency)}</td>
               </tr>
             ))}
           </tbody>

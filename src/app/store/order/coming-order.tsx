@@ -3,7 +3,7 @@
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { Item } from "@/core/formats";
+import { type Item, plainNumber } from "@/core/formats";
 import { call } from "@/edge/client";
 import { CLOSE_ORDER, RECEIVE_ORDER } from "@/edge/contracts/store";
 import { DateField } from "@/ui/kit/date-field";
@@ -58,34 +58,51 @@ export function ComingOrder({
   const [open, setOpen] = useState(false);
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<string>();
+  /** What is wrong in a line, by line and field. */
+  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const put = (index: number, change: Partial<(typeof came)[number]>) =>
     setCame(came.map((each, place) => (place === index ? { ...each, ...change } : each)));
+  const error = (field: string) => (wrong[field] === undefined ? {} : { error: wrong[field] });
   const tell = (problems: readonly { readonly message: string }[]) =>
     setRefused(problems.map(({ message }) => message).join(" "));
   const receive = async () => {
-    const sent = lines.flatMap((line, index) => {
+    setRefused(undefined);
+    const some = [...lines.keys()].filter((index) => Number(came[index]!.pieces) > 0);
+    if (some.length === 0) return setRefused("Write how many came of at least one line.");
+    const unread = some.filter((index) => !((plainNumber(came[index]!.price) ?? 0) >= 0));
+    setWrong(
+      Object.fromEntries(unread.map((index) => [`${index}/price`, "Write the price as a number: 14.50."])),
+    );
+    if (unread.length > 0) return;
+    const sent = some.map((index) => {
+      const { item, to } = lines[index]!;
       const { id: own, pieces, price, until } = came[index]!;
-      const cost = Number(price.trim().replace(",", "."));
-      return Number(pieces) > 0
-        ? [
-            {
-              id: own,
-              item: line.item,
-              place: line.to,
-              quantity: Number(pieces),
-              ...(price.trim() !== "" && { price: cost }),
-              ...(until !== "" && { until }),
-            },
-          ]
-        : [];
+      const cost = plainNumber(price);
+      return {
+        id: own,
+        item,
+        place: to,
+        quantity: Number(pieces),
+        ...(cost !== undefined && { price: cost }),
+        ...(until !== "" && { until }),
+      };
     });
-    if (sent.length === 0) return setRefused("Write how many came of at least one line.");
-    if (sent.some(({ price }) => price !== undefined && !(price >= 0)))
-      return setRefused("Write each price as a number: 14.50.");
     setBusy(true);
     const done = await call(RECEIVE_ORDER, { params: { id }, body: { lines: sent } });
     setBusy(false);
-    if (!done.ok) return tell(done.error.problems);
+    if (!done.ok) {
+      const at = (path: string) => /^\/(?:lines|movements)\/(\d+)\/(price|until)$/.exec(path);
+      setWrong(
+        Object.fromEntries(
+          done.error.problems.flatMap(({ path, message }) => {
+            const [, line, field] = at(path) ?? [];
+            return line === undefined ? [] : [[`${some[Number(line)]}/${field}`, message]];
+          }),
+        ),
+      );
+      const others = done.error.problems.filter(({ path }) => at(path) === null);
+      return others.length > 0 ? tell(others) : undefined;
+    }
     booked(
       "What came is booked in.",
       done.value.entries.map(({ id }) => id),
@@ -139,12 +156,14 @@ export function ComingOrder({
                   mark={currency}
                   value={came[index]!.price}
                   onChange={(price) => put(index, { price })}
+                  {...error(`${index}/price`)}
                 />
                 <DateField
                   label="May be used until"
                   mark="if it ages"
                   value={came[index]!.until}
                   onChange={(until) => put(index, { until })}
+                  {...error(`${index}/until`)}
                 />
               </span>
             )}

@@ -1,10 +1,11 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { itemHref } from "@/server/find/label";
+import { itemHref } from "@/server/find/item-href";
 import { services } from "@/server/services";
 import { ordering } from "@/server/store/stock-list";
 import { Empty } from "@/ui/notice";
 import { Page, Panel } from "@/ui/page";
+import { NotForYou } from "@/ui/people/not-for-you";
 import { PrintButton } from "@/ui/print-button";
 import { StoreTabs } from "../store-tabs";
 import { pcs } from "../store-words";
@@ -34,6 +35,7 @@ export default function OrderPage() {
       action={<PrintButton />}
     >
       <StoreTabs at="/store/order" />
+      <NotForYou asks="planner" />
       {uncounted.length > 0 && (
         <Panel title="Used, and not on the books">
           <p className="mb-1 text-soft">

@@ -3,12 +3,13 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { Item } from "@/core/formats";
+import { type Item, isDay } from "@/core/formats";
 import { call } from "@/edge/client";
 import { PLACE_ORDER } from "@/edge/contracts/store";
 import { DateField } from "@/ui/kit/date-field";
 import { Notice } from "@/ui/notice";
 import { useChanged } from "@/ui/own/use-changed";
+import { moneyWords } from "@/words";
 import { inDays } from "../store-words";
 
 interface Line {
@@ -48,6 +49,7 @@ export function SupplierOrder({
   const [pieces, setPieces] = useState(lines.map((line) => String(line.pieces)));
   const [due, setDue] = useState(expected);
   const [busy, setBusy] = useState(false);
+  const [dueWrong, setDueWrong] = useState<string>();
   const [refused, setRefused] = useState<string>();
   const counts = pieces.map(Number);
   const sum = lines.reduce((total, { price }, index) => total + price * (counts[index] || 0), 0);
@@ -55,8 +57,8 @@ export function SupplierOrder({
     (counts[index] ?? 0) > 0 ? [{ line, quantity: counts[index]! }] : [],
   );
   const order = async () => {
-    if (!/^\d{4}-\d{2}-\d{2}$/.test(due))
-      return setRefused("Write when it should be here as year-month-day: 2027-03-12.");
+    if (!isDay(due)) return setDueWrong("Write the date as year-month-day: 2027-03-12.");
+    setDueWrong(undefined);
     if (wanted.length === 0) return setRefused("Nothing is left on it. Write at least one number of pieces.");
     setBusy(true);
     const done = await call(PLACE_ORDER, {
@@ -113,7 +115,7 @@ export function SupplierOrder({
               </small>
             </span>
             <span className="hidden text-right text-soft md:block">
-              {line.price.toFixed(2)} {currency} each
+              {moneyWords(line.price, currency)} each
             </span>
             <label className="flex items-center gap-2">
               <input
@@ -129,7 +131,7 @@ export function SupplierOrder({
               pcs
             </label>
             <span className="plate col-start-2 text-right text-lead md:col-start-4">
-              {(line.price * (counts[index] || 0)).toFixed(2)} {currency}
+              {moneyWords(line.price * (counts[index] || 0), currency)}
             </span>
           </li>
         ))}
@@ -141,11 +143,9 @@ export function SupplierOrder({
       )}
       <div className="mt-2 flex flex-wrap items-end justify-between gap-4">
         <div className="w-[208px] max-w-full">
-          <DateField label="Should be here on" value={due} onChange={setDue} />
+          <DateField label="Should be here on" value={due} onChange={setDue} error={dueWrong} />
         </div>
-        <span className="plate mb-2 text-title">
-          {sum.toFixed(2)} {currency}
-        </span>
+        <span className="plate mb-2 text-title">{moneyWords(sum, currency)}</span>
         <button
           type="button"
           className="btn btn-go no-print min-h-14 px-8 text-lead"

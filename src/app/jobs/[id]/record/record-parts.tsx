@@ -5,6 +5,7 @@ import { GET_PHOTO } from "@/edge/contracts/jobs";
 import { Day } from "@/ui/when";
 import {
   asFoundWords,
+  certificateWords,
   depthWords,
   foundOfWords,
   foundWords,
@@ -74,6 +75,19 @@ export function RecordParts({
       {record.photos.length > 0 && <Photographs record={record} job={job} words={words} />}
       <Isolation record={record} />
       <Block title="People" rows={record.people} none="" />
+      {record.signedOn.length > 0 && (
+        <Block
+          title="Who might do it"
+          rows={record.signedOn.map(({ who, may, under }) =>
+            [
+              `${who}: ${certificateWords(words, may)}`,
+              ...under.map((name) => words.say.entries.underEye(name)),
+            ].join(", "),
+          )}
+          none=""
+        />
+      )}
+      {record.second !== undefined && <Block title="Second signature" rows={[record.second.who]} none="" />}
       <Block
         title="Overrides"
         rows={record.overrides.map(

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { services } from "@/server/services";
+import { NotForYou } from "@/ui/people/not-for-you";
 import { knownTags } from "../../known-tags";
 import { LineEditor } from "./editor";
 
@@ -11,5 +12,10 @@ export default async function EditLinePage({ params }: { params: Promise<{ id: s
   const all = services();
   const line = all.library.line(pathId((await params).id));
   if (line === undefined) notFound();
-  return <LineEditor first={line} known={line.id} tags={knownTags(all)} />;
+  return (
+    <>
+      <NotForYou asks="planner" />
+      <LineEditor first={line} known={line.id} tags={knownTags(all)} />
+    </>
+  );
 }

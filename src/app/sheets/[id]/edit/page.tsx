@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { services } from "@/server/services";
+import { NotForYou } from "@/ui/people/not-for-you";
 import { SheetEditor } from "./editor";
 
 type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ copy?: string }> };
@@ -18,12 +19,15 @@ export default async function EditSheetPage({ params, searchParams }: Props) {
     ? { ...sheet, id: freeId(sheet.id, (id) => library.sheet(id) !== undefined), revision: 1 }
     : sheet;
   return (
-    <SheetEditor
-      key={first.id}
-      first={first}
-      known={copy ? undefined : { id: sheet.id, revision: sheet.revision }}
-      {...(copy && { copied: sheet.title })}
-    />
+    <>
+      <NotForYou asks="planner" />
+      <SheetEditor
+        key={first.id}
+        first={first}
+        known={copy ? undefined : { id: sheet.id, revision: sheet.revision }}
+        {...(copy && { copied: sheet.title })}
+      />
+    </>
   );
 }
 

@@ -2,7 +2,6 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import type { SearchParams } from "@/app/list-query";
 import { cardOf } from "@/core/store";
-import { itemHref } from "@/server/find/label";
 import { services } from "@/server/services";
 import { Page } from "@/ui/page";
 import { askedItem } from "../asked-item";
@@ -21,9 +20,9 @@ export default async function EditItemPage({ searchParams }: { searchParams: Sea
     <Page title={`Change ${card.name}`}>
       <EditItem
         key={JSON.stringify(card)}
+        item={card.item}
         card={card}
-        {...itemChoices(all, store, card.item)}
-        itemPage={itemHref(store.id, card.item)}
+        choices={itemChoices(store, card.item)}
       />
     </Page>
   );

@@ -3,8 +3,8 @@ import { notFound } from "next/navigation";
 import { asked, type SearchParams } from "@/app/list-query";
 import { services } from "@/server/services";
 import { Page } from "@/ui/page";
-import { EditItem } from "../edit-item";
-import { itemChoices } from "../item-choices";
+import { itemChoices, sheetItems } from "../item-choices";
+import { NewItem } from "../new-item";
 
 export const metadata: Metadata = { title: "Add an item" };
 
@@ -19,7 +19,7 @@ export default async function NewItemPage({ searchParams }: { searchParams: Sear
       title="Add an item"
       says={`To ${store.name}. How many lie there is counted or booked in afterwards.`}
     >
-      <EditItem card={undefined} {...itemChoices(all, store, undefined)} itemPage="/store" />
+      <NewItem choices={itemChoices(store, undefined)} sheets={sheetItems(all)} />
     </Page>
   );
 }

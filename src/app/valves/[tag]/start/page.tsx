@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
-import type { JobInputs, Sheet, Valve } from "@/core/formats";
+import { certificatesOf, type JobInputs, type Sheet, type Valve } from "@/core/formats";
 import { dues, reportedOf } from "@/core/rounds";
 import { jobInputs } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
@@ -46,7 +46,8 @@ export default async function StartPage({ params }: { params: Promise<{ tag: str
         ))}
       </Page>
     );
-  return <StartJob inputs={inputs.value} />;
+  const crew = new Map(all.library.crew().map((person) => [person.name, certificatesOf(person)]));
+  return <StartJob inputs={inputs.value} crew={crew} />;
 }
 
 /** The reason and the parts that are offered first: what is reported of it, else what rings first. */

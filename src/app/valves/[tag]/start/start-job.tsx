@@ -3,7 +3,10 @@
 import { useState } from "react";
 import type { JobInputs } from "@/core/formats";
 import { Axis } from "@/ui/draw/axis";
+import { BeforeTheTrip } from "@/ui/job/sign-on";
+import type { Crew } from "@/ui/job/use-job-log";
 import { ValveHead } from "@/ui/page";
+import { NotForYou } from "@/ui/people/not-for-you";
 import { ProofPanel } from "@/ui/proof/proof-panel";
 import { WhoPicker } from "@/ui/who-picker";
 import { PlanPreview } from "./plan-preview";
@@ -11,7 +14,7 @@ import { type Start, useStart } from "./use-start";
 import { WhyForm } from "./why-form";
 
 /** Why and how deep; the plan beside it is compiled anew with every choice. */
-export function StartJob({ inputs }: { inputs: JobInputs }) {
+export function StartJob({ inputs, crew }: { inputs: JobInputs; crew: Crew }) {
   const start = useStart(inputs);
   const { sheet, valve } = inputs;
   return (
@@ -26,6 +29,8 @@ export function StartJob({ inputs }: { inputs: JobInputs }) {
       <ReachPane start={start} />
       <div className="flex flex-col gap-4">
         <Who start={start} />
+        <NotForYou asks="technician" />
+        {start.plan !== undefined && <BeforeTheTrip inputs={inputs} plan={start.plan} crew={crew} />}
         <WhyForm start={start} valve={valve} />
       </div>
       <div className="flex flex-col gap-4">
