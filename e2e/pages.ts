@@ -36,6 +36,7 @@ export const PAGES = [
   "/loft/house",
   "/loft/changes",
   "/loft/backups",
+  "/loft/access",
   "/store",
   "/store?show=low&on=2026-09-01",
   "/store/item?store=works-store&kind=kit&id=BF-K31&sheet=brae-quaywall-4",

@@ -58,10 +58,17 @@ export class TestServer {
     readonly mode: "demo" | "own",
     readonly townMain = false,
     private readonly prepare?: (folder: string) => Promise<void>,
+    /** What it is started with besides. */
+    private readonly more: Readonly<Record<string, string>> = {},
   ) {}
 
   get url(): string {
     return `http://127.0.0.1:${this.#port}`;
+  }
+
+  /** What it wrote since it was started. */
+  get said(): string {
+    return this.#said;
   }
 
   get folder(): string {
@@ -89,6 +96,7 @@ export class TestServer {
       HOST: "127.0.0.1",
       PORT: String(this.#port),
       DRAWERS: String(this.drawers),
+      ...this.more,
     };
     // A restart finds what it had.
     if (this.prepare !== undefined && !existsSync(this.database)) await this.prepare(this.#data);
@@ -104,7 +112,8 @@ export class TestServer {
     this.#process.stdout?.on("data", (piece) => {
       this.#said += piece;
     });
-    for (let attempt = 0; attempt < 300; attempt++) {
+    // Its drawing processes give way to all else: beside another test's browser on two cores they begin late.
+    for (let attempt = 0; attempt < 1000; attempt++) {
       const healthy = await fetch(`${this.url}/api/health`).then(
         (answer) => answer.status === status,
         () => false,

@@ -194,6 +194,14 @@ export class Technician {
     }
   }
 
+  /** Begins on what can hurt others: as one who may, or under the eye of the first who may. */
+  async signOn(): Promise<void> {
+    await this.card
+      .getByRole("button", { name: /: I may, and I do it$|watches over it$/ })
+      .first()
+      .click();
+  }
+
   /** A photograph from the device. */
   async photograph(): Promise<void> {
     await this.card.locator("input[type=file]").setInputFiles({
@@ -219,6 +227,16 @@ export class Technician {
 
   private async step(face: Face, answers: Readonly<Record<string, string>>): Promise<void> {
     const { title, wide } = face;
+    if (title.startsWith("This is work on")) {
+      await this.signOn();
+      await this.movedFrom(face);
+      return;
+    }
+    if (title.startsWith("A second person")) {
+      await this.sign("Isla Venn");
+      await this.movedFrom(face);
+      return;
+    }
     if (wide.startsWith("The wait runs")) {
       await this.sitOut();
       return;
