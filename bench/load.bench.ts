@@ -40,7 +40,7 @@ interface Served {
 /** Served as the program serves. @param drawers processes that draw pages beside the one that serves */
 async function serve(folder: string, drawers: number): Promise<Served> {
   const port = await freePort();
-  const child = spawn(process.execPath, ["--max-semi-space-size=64", "--import", "tsx", "src/serve.ts"], {
+  const child = spawn(process.execPath, ["--max-semi-space-size=64", "dist/serve.mjs"], {
     env: {
       ...process.env,
       DRAWERS: String(drawers),

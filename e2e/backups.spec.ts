@@ -14,11 +14,10 @@ test.afterAll(() => server.end());
 /** What ./loftbell backup, restore and doctor run, on the folder of this server. */
 function care(...args: string[]) {
   const env = { ...process.env, LOFTBELL_MODE: "own", LOFTBELL_DATA: server.folder };
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    ["--import", "tsx", "src/care.ts", ...args],
-    { env, encoding: "utf8" },
-  );
+  const { status, stdout, stderr } = spawnSync(process.execPath, ["dist/care.mjs", ...args], {
+    env,
+    encoding: "utf8",
+  });
   return { status, says: stdout + stderr };
 }
 

@@ -333,7 +333,7 @@ test("a log that was cut in the database is found on list, record, Today, health
   const server = new TestServer("demo");
   server.drawers = 1;
   const verify = () =>
-    spawnSync(process.execPath, ["--import", "tsx", "src/verify.ts"], {
+    spawnSync(process.execPath, ["dist/verify.mjs"], {
       env: { ...process.env, LOFTBELL_MODE: "demo", LOFTBELL_DATA: server.folder },
       encoding: "utf8",
     });
@@ -370,7 +370,7 @@ test("a log that was cut in the database is found on list, record, Today, health
     const { writeFileSync } = await import("node:fs");
     const path = join(server.folder, "job.json");
     const stranger = (...more: string[]) =>
-      spawnSync(process.execPath, ["--import", "tsx", "src/verify.ts", path, ...more], { encoding: "utf8" });
+      spawnSync(process.execPath, ["dist/verify.mjs", path, ...more], { encoding: "utf8" });
     writeFileSync(path, file);
     const key = JSON.parse(file).proof.publicKey as string;
     expect(stranger("--key", key)).toMatchObject({

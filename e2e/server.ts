@@ -104,7 +104,7 @@ export class TestServer {
       if (this.townMain) await loadDemo(this.#data);
       else cpSync(LOADED_DEMO, this.#data, { recursive: true });
     }
-    this.#process = spawn(process.execPath, ["--import", "tsx", "src/serve.ts"], {
+    this.#process = spawn(process.execPath, ["dist/serve.mjs"], {
       env,
       stdio: ["ignore", "pipe", "inherit", "ipc"],
     });

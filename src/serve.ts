@@ -18,6 +18,7 @@ import { backUpBeforeUpdate, backUpDaily } from "@/server/backup/schedule";
 import { tell } from "@/server/drawing/tell";
 import { warmUp } from "@/server/heavy/pool";
 import { openStore } from "@/server/open-store";
+import { programBeside } from "@/server/programs";
 import { folders, isDemo, setClockAhead } from "@/server/services";
 import { servingSign } from "@/server/serving";
 import { storageFault } from "@/server/storage-fault";
@@ -109,7 +110,7 @@ pages.open(here);
 let endDrawers = () => {};
 if (opened.ok) {
   const { value: services } = opened;
-  endDrawers = startDrawers(drawers, "src/draw.ts", {
+  endDrawers = startDrawers(drawers, programBeside("draw.ts"), {
     tell: () => tell(services),
     instead: here,
     opened: (draw) => {

@@ -1,7 +1,8 @@
 import { cpus } from "node:os";
-import { join } from "node:path";
 import Piscina from "piscina";
 import { err, type Result } from "@/core/result";
+import type { PrintTask } from "../papers/print-task";
+import { programBeside } from "../programs";
 import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
 
@@ -10,24 +11,33 @@ export const DEADLINE_MS = 10_000;
 /** Questions that may wait; further ones are told to come again. */
 const MOST_WAITING = 32;
 
-type Kind = "questions" | "storing";
+type Kind = "questions" | "storing" | "papers";
 const kept = globalThis as typeof globalThis & { loftbellPools?: Partial<Record<Kind, Piscina>> };
 
-const begun = (minThreads: number, maxThreads: number): Piscina =>
+const begun = (minThreads: number, maxThreads: number, program = "server/heavy/worker.mjs"): Piscina =>
   new Piscina({
-    filename: join(process.cwd(), "src", "server", "heavy", "worker.mjs"),
+    filename: programBeside(program),
     minThreads,
     maxThreads,
     maxQueue: MOST_WAITING,
     idleTimeout: 5 * 60_000,
   });
 
-/** Begun when first asked, and one who answers is kept. Nobody's question waits for somebody's import. */
+const BEGUN: Readonly<Record<Kind, () => Piscina>> = {
+  questions: () => begun(1, Math.max(1, cpus().length - 1)),
+  storing: () => begun(0, 1),
+  papers: () => begun(0, 1, "print/printer.mjs"),
+};
+
+/** Begun when first asked, and one who answers is kept. Nobody's question waits for somebody's import or print. */
 function pool(kind: Kind): Piscina {
   kept.loftbellPools ??= {};
-  kept.loftbellPools[kind] ??= kind === "storing" ? begun(0, 1) : begun(1, Math.max(1, cpus().length - 1));
+  kept.loftbellPools[kind] ??= BEGUN[kind]();
   return kept.loftbellPools[kind];
 }
+
+/** Sets papers off the serving thread. @returns the PDF */
+export const onPaper = (task: PrintTask): Promise<Uint8Array> => pool("papers").run(task);
 
 /** Stores, or says what it would store, off the serving thread; it takes the time it takes. */
 export const inStoring = (work: StoreWork): Promise<StoreDone> => pool("storing").run(work);
