@@ -6,7 +6,8 @@ export default defineConfig({
   globalSetup: "./e2e/global-setup.ts",
   workers: 2,
   fullyParallel: false,
-  timeout: 150_000,
+  // A whole job is a hundred cards; on the slowest host seen one took 160 s.
+  timeout: 300_000,
   // Generous: how fast a thing is stands in bench/, and a host may be three times slower than another.
   expect: { timeout: 30_000 },
   reporter: [["list"], ["json", { outputFile: "test-results/playwright.json" }]],

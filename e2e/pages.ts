@@ -34,6 +34,8 @@ export const PAGES = [
   "/instruments/new",
   "/instruments/IN-03",
   "/loft/house",
+  "/loft/labels",
+  "/loft/labels?of=lock-points&in=north-quay",
   "/loft/changes",
   "/loft/backups",
   "/loft/access",
