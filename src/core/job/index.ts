@@ -67,3 +67,4 @@ export type { Moved } from "./steps/standing";
 export type { Doing } from "./steps/strip";
 export { nextBolt, WRENCH_BAND } from "./steps/tighten";
 export { countedOn, storeUse } from "./store-use";
+export { type WhereItStands, whereItStands } from "./where-it-stands";

@@ -1,0 +1,1 @@
+export { LABEL_SHEETS, type LabelSheet, labelPlace } from "./label-sheet";
