@@ -2,15 +2,14 @@ export { accessWords, signInWords } from "./access";
 export { bellWords, type SpokenBell } from "./bells";
 export { editSays } from "./book";
 export { changeWords } from "./changes";
-export { depthWords, moneyWords, otherDepth } from "./depth";
+export { moneyWords, otherDepth } from "./depth";
 export { drawnWords } from "./drawn";
 export { endWords, turnsInWords } from "./end-words";
-export { certificateWords, entryWords, handedOverWords } from "./entries";
+export { certificateWords, entryWords } from "./entries";
 export { fitRuleWords, threadNote, tightenTitle } from "./fit-words";
 export {
   barredWords,
   dangerWords,
-  foundWords,
   markWords,
   newPartWords,
   standIns,
@@ -46,10 +45,20 @@ export { limitWords, unitOfCheck } from "./limit-words";
 export { joinMessage, splitMessage } from "./line-making";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";
-export { asFoundWords, foundOfWords } from "./record";
+export { isolationBlocks, isolationSet } from "./papers/isolation-paper";
+export { handOverBlocks, orderBlocks, orderTitle } from "./papers/job-papers";
+export { listOf, type Paper, type PaperBlock, type PaperRow, type Said } from "./papers/paper";
+export {
+  customerBlocks,
+  logBlock,
+  nextBlock,
+  recordBlocks,
+  type Standing,
+  wholeness,
+} from "./papers/record-paper";
+export { asFoundWords } from "./record";
 export { competences, gateWords, impossibleWords, refusalWords } from "./refusals";
 export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";
-export { notedAsk } from "./steps/said";
 export { moveKind, moveRefused } from "./store";

@@ -3,6 +3,7 @@
 import { provenAgain } from "@/core/job";
 import { stepTitle } from "@/words";
 import { Notice } from "../notice";
+import { JobPapers } from "../paper/job-papers";
 import { useSpeaker } from "../use-speaker";
 import { STEP_FORM } from "./step-form";
 import type { JobLog } from "./use-job-log";
@@ -23,6 +24,12 @@ export function Stopped({ log, reason, by }: { log: JobLog; reason: string; by: 
       <Notice tone="stop">{shut.length > 0 ? card.stillShut(shut.join(", ")) : card.nothingShut}</Notice>
       {again.length > 0 && <Notice tone="wait">{card.nobodyWatched}</Notice>}
       {next !== undefined && <p>{card.next(stepTitle(words, next))}</p>}
+      <p>
+        <JobPapers
+          job={log.job.inputs.id}
+          papers={log.job.plan.isolation?.ok === true ? ["hand-over", "isolation"] : ["hand-over"]}
+        />
+      </p>
       {log.refusal !== undefined && (
         <Notice tone="stop" live>
           {log.refusal}

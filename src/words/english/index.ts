@@ -12,6 +12,7 @@ import { isolation } from "./isolation";
 import { kits } from "./kits";
 import { making } from "./making";
 import { media } from "./media";
+import { papers } from "./papers";
 import { refusals } from "./refusals";
 import { safety } from "./safety";
 import { steps } from "./steps";
@@ -33,6 +34,7 @@ export const english = {
   kits,
   making,
   media,
+  papers,
   refusals,
   safety,
   steps,

@@ -8,11 +8,23 @@ import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
+import { PaperBlocks } from "@/ui/paper/blocks";
+import { PdfLink } from "@/ui/paper/pdf-link";
 import { PrintButton } from "@/ui/print-button";
-import { heldWhere, isolationMessage, speaker } from "@/words";
-import { IsolationSheet } from "./isolation-sheet";
+import { heldWhere, isolationBlocks, isolationMessage, type PaperBlock, speaker } from "@/words";
 
 export const metadata: Metadata = { title: "Isolation sheet" };
+
+/** Rows that an A4 page holds at full size. */
+const ROWS_ON_A_PAGE = 17;
+
+/** A sentence of what to take care of is as long as two rows. */
+const rowsOf = (blocks: readonly PaperBlock[]): number =>
+  blocks.reduce(
+    (sum, block) =>
+      sum + (block.kind === "table" ? block.rows.length : block.kind === "rows" ? 2 * block.rows.length : 0),
+    0,
+  );
 
 type Query = Readonly<Record<string, string | string[] | undefined>>;
 const all = (query: Query, key: string): string[] => [query[key] ?? []].flat();
@@ -38,16 +50,29 @@ export default async function IsolationSheetPage({
   };
   const words = speaker((await readSettings()).system);
   const plan = planIsolation(lineAsItStands(line, heldShut(services(), line.id), heldWhere(words)), demand);
+  const blocks = plan.ok ? isolationBlocks(words, line, plan.value) : [];
+  const said = words.say.papers.isolation;
   return (
     <Page
-      title="Isolation sheet"
-      says={[house, `${line.name}. To open ${demand.open.join(", ") || "nothing yet"}.`]
-        .filter(Boolean)
-        .join(". ")}
-      {...(plan.ok && { action: <PrintButton /> })}
+      title={said.title}
+      says={[house, said.toOpen(line.name, demand.open.join(", "))].filter(Boolean).join(". ")}
+      {...(plan.ok && {
+        action: (
+          <>
+            <PdfLink line={line.id} demand={demand} />
+            <PrintButton />
+          </>
+        ),
+      })}
     >
       {plan.ok ? (
-        <IsolationSheet line={line} plan={plan.value} words={words} />
+        <article
+          className="fits-a-page flex flex-col gap-4 text-note leading-snug"
+          style={{ "--fit": Math.min(1, ROWS_ON_A_PAGE / rowsOf(blocks)) } as React.CSSProperties}
+        >
+          <PaperBlocks blocks={blocks} photoAt={() => ""} />
+          {line.demonstration === true && <p className="text-soft">{words.say.papers.demonstration}</p>}
+        </article>
       ) : (
         <Notice tone="stop">{isolationMessage(words, plan.error)}</Notice>
       )}

@@ -1,0 +1,26 @@
+"use client";
+
+import { FileText } from "lucide-react";
+import { useEffect, useState } from "react";
+import type { IsolationDemand } from "@/core/isolation";
+import { addressOf } from "@/edge/client";
+import { ISOLATION_PDF } from "@/edge/contracts/papers";
+import { useSettings } from "../settings";
+
+/** What to shut as one set of papers: sheet, locks, permits, whom to tell. */
+export function PdfLink({ line, demand }: { line: string; demand: IsolationDemand }) {
+  const { system } = useSettings();
+  const [zone, setZone] = useState<string>();
+  useEffect(() => setZone(Intl.DateTimeFormat().resolvedOptions().timeZone), []);
+  const query = { ...demand, size: system === "us" ? "LETTER" : "A4", units: system, zone };
+  return (
+    <a
+      className="btn btn-quiet"
+      href={addressOf(ISOLATION_PDF, { params: { id: line }, query })}
+      target="_blank"
+      rel="noreferrer"
+    >
+      <FileText size={20} aria-hidden="true" /> The set, as PDF
+    </a>
+  );
+}
