@@ -67,6 +67,19 @@ module.exports = {
       to: { path: "^src/(edge|app|ui|workers)/" },
     },
     {
+      name: "print-is-a-program",
+      comment: "It sets what it is handed, in a process thread of its own; nobody loads it beside the rest.",
+      severity: "error",
+      from: { pathNot: "^src/print/" },
+      to: { path: "^src/print/" },
+    },
+    {
+      name: "print-sets-what-it-is-handed",
+      severity: "error",
+      from: { path: "^src/print/" },
+      to: { path: "^src/(data|edge|app|workers)/" },
+    },
+    {
       name: "ui-knows-core-only",
       severity: "error",
       from: { path: "^src/ui/" },

@@ -37,11 +37,15 @@ export function pathOf(contract: Contract, params: Readonly<Record<string, unkno
   );
 }
 
-function addressOf(contract: Contract, { params, query }: { params?: unknown; query?: unknown }): string {
-  const asked = Object.entries((query ?? {}) as Record<string, unknown>).filter(
-    ([, value]) => value !== undefined,
+/** The address of what is asked by a contract; a list in the query is said entry by entry. */
+export function addressOf(
+  contract: Contract,
+  { params, query }: { params?: unknown; query?: unknown },
+): string {
+  const asked = Object.entries((query ?? {}) as Record<string, unknown>).flatMap(([name, value]) =>
+    [value ?? []].flat().map((each) => [name, String(each)]),
   );
-  const search = new URLSearchParams(asked.map(([name, value]) => [name, String(value)])).toString();
+  const search = new URLSearchParams(asked).toString();
   return pathOf(contract, (params ?? {}) as Record<string, unknown>) + (search === "" ? "" : `?${search}`);
 }
 

@@ -20,6 +20,7 @@ export type Chapter =
   | "Documents"
   | "Bringing in"
   | "Taking out"
+  | "Papers"
   | "People"
   | "This installation";
 

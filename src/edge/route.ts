@@ -123,11 +123,12 @@ async function readContractBody(contract: Contract, request: Request): Promise<R
   return read.ok ? read : err(refusal(422, "Not valid", read.error));
 }
 
-/** A query is words; what its schema says is a figure becomes one. */
+/** A query is words; what its schema says is a figure becomes one, what it says are several becomes a list. */
 function typed(schema: TObject, query: URLSearchParams): Record<string, unknown> {
   return Object.fromEntries(
     [...query].map(([name, text]) => {
       const field = Object.hasOwn(schema.properties, name) ? schema.properties[name] : undefined;
+      if (TypeGuard.IsArray(field)) return [name, query.getAll(name)];
       const isNumber = TypeGuard.IsInteger(field) || TypeGuard.IsNumber(field);
       return [name, isNumber && text.trim() !== "" ? Number(text) : text];
     }),

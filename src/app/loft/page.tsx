@@ -36,6 +36,7 @@ function ownData(all: Services) {
       name: "Instruments",
       says: counted(things.all("instrument").length, "instrument", "instruments"),
     },
+    { href: "/loft/labels", name: "Labels", says: "for valves, lock points and the store" },
     { href: "/loft/house", name: "The house", says: things.one("house", "house")?.name ?? "not named yet" },
     {
       href: "/loft/backups",

@@ -27,6 +27,7 @@ import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } fr
 import { IMPORT, TEMPLATE } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
 import { OWN } from "./own";
+import { PAPERS } from "./papers";
 import { PEOPLE_ROUTES } from "./people";
 import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVE_TAGS, VALVES_CSV } from "./register";
 import { STORE } from "./store";
@@ -52,6 +53,7 @@ export const CONTRACTS: readonly Contract[] = [
   ...OWN,
   ...STORE,
   ...TAKING_OUT,
+  ...PAPERS,
   ...CARE,
   ...PEOPLE_ROUTES,
   READINGS,

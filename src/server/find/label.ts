@@ -1,6 +1,7 @@
 import { itemKey } from "@/core/formats";
 import type { Services } from "../services";
 import { itemHref } from "./item-href";
+import { lockPointHref, readLockPoint } from "./lock-point-href";
 
 export interface Labelled {
   readonly href: string;
@@ -21,6 +22,9 @@ export function labelled({ library, register, things }: Services, reads: string)
   const instrument = things.one("instrument", tag) ?? things.one("instrument", tag.toUpperCase());
   if (instrument !== undefined)
     return { href: `/instruments/${encodeURIComponent(instrument.id)}`, name: instrument.name };
+  const point = readLockPoint(text);
+  if (point !== undefined && library.line(point.line)?.links.some(({ id }) => id === point.link) === true)
+    return { href: lockPointHref(point.line, point.link), name: point.link };
   const like = (value: string | undefined) => value?.toLowerCase() === text.toLowerCase();
   for (const store of library.stores()) {
     const { items = [], stock } = store;

@@ -111,6 +111,12 @@ export function LineActions({
         <Link href={`/valves/new?line=${encodeURIComponent(line.id)}`} className="btn btn-quiet col-span-2">
           Register a valve on it
         </Link>
+        <Link
+          href={`/loft/labels?${new URLSearchParams({ of: "lock-points", in: line.id })}`}
+          className="btn btn-quiet col-span-2"
+        >
+          Labels for its lock points
+        </Link>
       </div>
       <Modal
         open={asking !== undefined}

@@ -3,6 +3,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import type { SearchParams } from "@/app/list-query";
+import { itemKey } from "@/core/formats";
 import { changeAt, isOwnPlace } from "@/core/store";
 import { itemHref } from "@/server/find/item-href";
 import { services } from "@/server/services";
@@ -43,6 +44,12 @@ export default async function ItemPage({ searchParams }: { searchParams: SearchP
         <>
           <Link href={`/store/item/edit?${itemHref(store.id, item).split("?")[1]}`} className="btn btn-quiet">
             Change
+          </Link>
+          <Link
+            href={`/loft/labels?${new URLSearchParams({ of: "store-items", in: store.id, only: itemKey(item) })}`}
+            className="btn btn-quiet"
+          >
+            Label
           </Link>
           <TakeItemAway store={store.id} item={item} name={name} />
         </>

@@ -82,6 +82,12 @@ export function ValveActions({
             <button type="button" className="btn btn-quiet" onClick={() => ask("fault")}>
               Report a fault
             </button>
+            <Link
+              href={`/loft/labels?${new URLSearchParams({ of: "valves", only: tag })}`}
+              className="btn btn-quiet"
+            >
+              Label
+            </Link>
             <Link href={`/valves/new?like=${encodeURIComponent(tag)}`} className="btn btn-quiet">
               One like it
             </Link>

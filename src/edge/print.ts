@@ -1,0 +1,36 @@
+import type { UnitSystem } from "@/core/quantity";
+import { err, ok, type Result } from "@/core/result";
+import { onPaper } from "@/server/heavy/pool";
+import type { PaperSize } from "@/server/papers/print-task";
+import { type Paper, type Speaker, speaker } from "@/words";
+import { pdfAnswer } from "./files";
+import { type Refusal, refusal } from "./problem";
+
+/** How a paper is asked for. */
+export interface Printing {
+  readonly size?: PaperSize;
+  readonly units?: UnitSystem;
+  readonly zone?: string;
+}
+
+export const speakerFor = ({ units }: Printing): Speaker => speaker(units);
+
+/** A paper, printed as it was asked for. */
+export async function printed(
+  paper: Paper,
+  photos: Readonly<Record<string, Uint8Array>>,
+  { size = "A4", zone }: Printing,
+): Promise<Result<Response, Refusal>> {
+  const known = zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+  try {
+    Intl.DateTimeFormat("en", { timeZone: known });
+  } catch {
+    return err(
+      refusal(422, "Not valid", [
+        { path: "?/zone", message: `"${known}" is no zone. Name it as IANA does, as in Europe/Oslo.` },
+      ]),
+    );
+  }
+  const bytes = await onPaper({ kind: "paper", paper, size, zone: known, photos });
+  return ok(pdfAnswer(bytes, `${paper.plate} ${paper.title}`));
+}

@@ -1,0 +1,88 @@
+import { extractText, getDocumentProxy } from "unpdf";
+import { describe, expect, it } from "vitest";
+import { LABEL_SHEETS } from "@/core/papers";
+import type { PrintTask } from "@/server/papers/print-task";
+import { listOf, type Paper } from "@/words";
+import print from "./work";
+
+async function read(task: PrintTask) {
+  const pdf = await getDocumentProxy(new Uint8Array(await print(task)));
+  const { text } = await extractText(pdf, { mergePages: false });
+  const [, , width, height] = (await pdf.getPage(1)).view;
+  return { pages: text, width: Math.round(width! / (72 / 25.4)), height: Math.round(height! / (72 / 25.4)) };
+}
+
+const paper = (rows: number): Paper => ({
+  plate: "NQ-H08",
+  title: "Record of service",
+  says: "Hydrant",
+  demonstration: true,
+  blocks: [
+    { kind: "text", tone: "go", lead: "The log is whole.", says: [" Signed ", { at: 0, time: true }] },
+    listOf(
+      "As found",
+      Array.from({ length: rows }, (_, row) => `Row ${row} with 180 Ω, 1⅞ in, −4 °C`),
+    ),
+    { kind: "page" },
+    {
+      kind: "pictures",
+      title: "Photographs",
+      pictures: [{ photo: "lost", says: "The disc" }],
+    },
+  ],
+  foot: ["Anchor 1"],
+  opens: "http://127.0.0.1:4180/jobs/x/record",
+});
+const asked = (rows: number, more = {}): PrintTask => ({
+  kind: "paper",
+  paper: paper(rows),
+  size: "A4",
+  zone: "Asia/Tokyo",
+  photos: {},
+  ...more,
+});
+
+describe("a paper that is printed", () => {
+  it("says on each page what it is, that it is made up, and which page of how many", async () => {
+    const { pages } = await read(asked(140));
+    expect(pages.length).toBeGreaterThan(3);
+    for (const [index, text] of pages.entries()) {
+      expect(text).toContain("NQ-H08, Record of service. Demonstration data");
+      expect(text).toContain(`page ${index + 1} of ${pages.length}`);
+    }
+    for (const row of [0, 70, 139]) expect(pages.join()).toContain(`Row ${row} with 180 Ω, 1 7/8 in, −4 °C`);
+  });
+
+  it("is A4 or letter, and tells its times in the zone that was asked for", async () => {
+    expect(await read(asked(3))).toMatchObject({ width: 210, height: 297 });
+    const letter = await read(asked(3, { size: "LETTER" }));
+    expect(letter).toMatchObject({ width: 216, height: 279 });
+    expect(letter.pages[0]).toContain("1 Jan 1970, 09:00");
+    expect(letter.pages).toHaveLength(2);
+  });
+
+  it("says of a photograph that is gone that it is", async () => {
+    expect((await read(asked(1))).pages[1]).toContain("This photograph is not here.");
+  });
+});
+
+describe("labels that are printed", () => {
+  const label = (plate: string) => ({ plate, name: "Pit valve", place: "Churchyard", opens: "http://a/b" });
+
+  it.each(LABEL_SHEETS.map((sheet) => [sheet.id, sheet] as const))("fill %s and go on", async (_, sheet) => {
+    const many = sheet.columns * sheet.rows + 1;
+    const labels = Array.from({ length: many }, (_, index) => label(`CB-D${index}`));
+    const { pages, width, height } = await read({ kind: "labels", sheet, skip: 0, labels });
+    expect([width, height]).toEqual([Math.round(sheet.width_mm), Math.round(sheet.height_mm)]);
+    expect(pages).toHaveLength(2);
+    expect(pages[1]).toContain(`CB-D${many - 1}`);
+    expect(pages[0]).not.toContain(`CB-D${many - 1}`);
+  });
+
+  it("begin where the sheet is not used up", async () => {
+    const sheet = LABEL_SHEETS.find(({ id }) => id === "a4-24")!;
+    const labels = [label("A-1"), label("A-2")];
+    const { pages } = await read({ kind: "labels", sheet, skip: 23, labels });
+    expect(pages.map((text) => /A-\d/.exec(text)?.[0])).toEqual(["A-1", "A-2"]);
+  });
+});

@@ -1,0 +1,32 @@
+import type { LabelSheet } from "@/core/papers";
+import type { Paper } from "@/words";
+
+export type PaperSize = "A4" | "LETTER";
+
+/** One label: what stands on it, and the address that its code opens. */
+export interface PrintedLabel {
+  readonly plate: string;
+  readonly name: string;
+  /** Below the name, smaller: where it stands. */
+  readonly place: string;
+  readonly opens: string;
+}
+
+/** What is printed in a worker: everything it needs is in it. */
+export type PrintTask =
+  | {
+      readonly kind: "paper";
+      readonly paper: Paper;
+      readonly size: PaperSize;
+      /** IANA name of the zone that its moments are told in. */
+      readonly zone: string;
+      /** JPEG bytes by the name of a photograph; one that is missing is said to be. */
+      readonly photos: Readonly<Record<string, Uint8Array>>;
+    }
+  | {
+      readonly kind: "labels";
+      readonly sheet: LabelSheet;
+      /** Places on the first sheet that are used up already. */
+      readonly skip: number;
+      readonly labels: readonly PrintedLabel[];
+    };
