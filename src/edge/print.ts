@@ -1,8 +1,8 @@
 import type { UnitSystem } from "@/core/quantity";
 import { err, ok, type Result } from "@/core/result";
 import { onPaper } from "@/server/heavy/pool";
-import type { PaperSize } from "@/server/papers/print-task";
-import { type Paper, type Speaker, speaker } from "@/words";
+import type { PaperSize, PaperTask } from "@/server/papers/print-task";
+import { type Speaker, speaker } from "@/words";
 import { pdfAnswer } from "./files";
 import { type Refusal, refusal } from "./problem";
 
@@ -17,9 +17,8 @@ export const speakerFor = ({ units }: Printing): Speaker => speaker(units);
 
 /** A paper, printed as it was asked for. */
 export async function printed(
-  paper: Paper,
-  photos: Readonly<Record<string, Uint8Array>>,
-  { size = "A4", zone }: Printing,
+  asked: Pick<PaperTask, "paper" | "job" | "section"> & Partial<Pick<PaperTask, "photos">>,
+  { size = "A4", zone, units = "metric" }: Printing,
 ): Promise<Result<Response, Refusal>> {
   const known = zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
   try {
@@ -31,6 +30,6 @@ export async function printed(
       ]),
     );
   }
-  const bytes = await onPaper({ kind: "paper", paper, size, zone: known, photos });
-  return ok(pdfAnswer(bytes, `${paper.plate} ${paper.title}`));
+  const bytes = await onPaper({ kind: "paper", photos: {}, size, zone: known, units, ...asked });
+  return ok(pdfAnswer(bytes, `${asked.paper.plate} ${asked.paper.title}`));
 }

@@ -1,11 +1,11 @@
 import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from "@react-pdf/renderer";
-import type { PrintTask } from "@/server/papers/print-task";
+import type { PaperTask } from "@/server/papers/print-task";
 import { type PaperBlock, type PaperRow, type Said, speaker } from "@/words";
 import { Code } from "./code";
+import { drawing } from "./drawings";
 import { PLATE, registerFonts, SANS } from "./fonts";
 import { printable } from "./printable";
 
-type PaperTask = Extract<PrintTask, { kind: "paper" }>;
 type Of<Kind extends PaperBlock["kind"]> = Extract<PaperBlock, { kind: Kind }>;
 
 const words = speaker().say.papers;
@@ -163,6 +163,8 @@ function Block({ block, task }: { block: PaperBlock; task: PaperTask }) {
       return <Table block={block} task={task} />;
     case "pictures":
       return <Pictures block={block} task={task} />;
+    case "drawing":
+      return <Drawing block={block} task={task} />;
     case "page":
       return <View break />;
     case "text":
@@ -237,6 +239,17 @@ function Table({ block: { title, columns, rows }, task }: { block: Of<"table">; 
           ))}
         </View>
       ))}
+    </View>
+  );
+}
+
+function Drawing({ block: { title, of }, task }: { block: Of<"drawing">; task: PaperTask }) {
+  const drawn = drawing(of, task);
+  if (drawn === undefined) return null;
+  return (
+    <View style={styles.section} wrap={false}>
+      <Caption>{title}</Caption>
+      <View style={{ alignItems: "center", paddingTop: 4 }}>{drawn}</View>
     </View>
   );
 }

@@ -1,8 +1,10 @@
 import { extractText, getDocumentProxy } from "unpdf";
 import { describe, expect, it } from "vitest";
+import { Walk, wetJob } from "@/core/job/job.fixtures";
 import { LABEL_SHEETS } from "@/core/papers";
-import type { PrintTask } from "@/server/papers/print-task";
+import type { PaperTask, PrintTask } from "@/server/papers/print-task";
 import { listOf, type Paper } from "@/words";
+import { INKS } from "./inks";
 import print from "./work";
 
 async function read(task: PrintTask) {
@@ -39,6 +41,7 @@ const asked = (rows: number, more = {}): PrintTask => ({
   size: "A4",
   zone: "Asia/Tokyo",
   photos: {},
+  units: "metric",
   ...more,
 });
 
@@ -63,6 +66,28 @@ describe("a paper that is printed", () => {
 
   it("says of a photograph that is gone that it is", async () => {
     expect((await read(asked(1))).pages[1]).toContain("This photograph is not here.");
+  });
+});
+
+describe("the drawings of a job", () => {
+  const { inputs, events } = new Walk(wetJob()).until(() => false);
+  const drawn = (of: "axis" | "section", job?: PaperTask["job"]) =>
+    read(asked(0, { paper: { ...paper(0), blocks: [{ kind: "drawing", title: of, of }] }, job }));
+
+  it("are the valve with what went in new, and the section with what was shut, by number", async () => {
+    const axis = (await drawn("axis", { inputs, events })).pages.join();
+    for (const { name } of inputs.sheet.parts) expect(axis).toContain(name.split(" ")[0]);
+    expect(axis).toContain("new one in");
+    const section = (await drawn("section", { inputs, events })).pages.join();
+    for (const link of ["V-12", "V-15", "NQ-H07"]) expect(section).toContain(link);
+  });
+
+  it("are left out where there is no job to draw", async () => {
+    expect((await drawn("axis")).pages.join()).not.toContain("axis");
+  });
+
+  it("have the inks of the screen by day", () => {
+    expect([INKS.get("card"), INKS.get("ink-water")]).toEqual(["#fffdf7", "#3f84c6"]);
   });
 });
 

@@ -2,10 +2,11 @@ import type { IsolationDemand } from "@/core/isolation";
 import { planIsolation } from "@/core/isolation";
 import { lineAsItStands } from "@/core/job";
 import { err, ok, type Result } from "@/core/result";
-import { heldWhere, isolationMessage, isolationSet, type Paper, type Speaker } from "@/words";
+import { heldWhere, isolationMessage, isolationSet, type Speaker } from "@/words";
 import { heldShut } from "../jobs/open-job";
 import type { Services } from "../services";
 import type { NoPaper } from "./job-papers";
+import type { PaperTask } from "./print-task";
 
 /** What to shut to open something on a line, with locks, permits and calls, as one set. */
 export function isolationPaper(
@@ -14,15 +15,16 @@ export function isolationPaper(
   demand: IsolationDemand,
   words: Speaker,
   origin: string,
-): Result<Paper, NoPaper> {
+): Result<Pick<PaperTask, "paper" | "section">, NoPaper> {
   const line = all.library.line(id);
   if (line === undefined) return err({ kind: "unknown", message: "There is no such line here." });
-  const plan = planIsolation(lineAsItStands(line, heldShut(all, id), heldWhere(words)), demand);
+  const standing = lineAsItStands(line, heldShut(all, id), heldWhere(words));
+  const plan = planIsolation(standing, demand);
   if (!plan.ok) return err({ kind: "cannot-be-told", message: isolationMessage(words, plan.error) });
   const house = all.things.one("house", "house")?.name;
   const opens = new URLSearchParams(demand.open.map((tag) => ["open", tag]));
   const said = words.say.papers.isolation;
-  return ok({
+  const paper = {
     plate: demand.open.join(", "),
     title: said.title,
     says: [house, said.toOpen(line.name, demand.open.join(", "))].filter(Boolean).join(". "),
@@ -30,5 +32,10 @@ export function isolationPaper(
     blocks: isolationSet(words, line, plan.value),
     foot: [],
     opens: `${origin}/lines/${encodeURIComponent(id)}?${opens}`,
+  };
+  const [target] = demand.open;
+  return ok({
+    paper,
+    section: { line: standing, plan: plan.value, ...(target !== undefined && { target }) },
   });
 }

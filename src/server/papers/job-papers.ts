@@ -1,3 +1,4 @@
+import type { JobEvent, JobInputs } from "@/core/formats";
 import { whereItStands } from "@/core/job";
 import { err, ok, type Result } from "@/core/result";
 import {
@@ -26,6 +27,7 @@ export interface NoPaper {
 export interface PaperOfJob {
   readonly paper: Paper;
   readonly photos: Readonly<Record<string, Uint8Array>>;
+  readonly job: { readonly inputs: JobInputs; readonly events: readonly JobEvent[] };
 }
 
 /** @param origin address of this installation, for the code on it */
@@ -49,7 +51,11 @@ export function jobPaper(
   const whole = { ...read, told };
   const said = words.say.papers;
   const withPhotos = (paper: Paper): Result<PaperOfJob, NoPaper> =>
-    ok({ paper, photos: photosOn(all, id, paper) });
+    ok({
+      paper,
+      photos: photosOn(all, id, paper),
+      job: { inputs: stored.inputs, events: stored.events.map(({ event }) => event) },
+    });
   switch (kind) {
     case "record":
       return withPhotos(recordPaper(all, whole, words, record));

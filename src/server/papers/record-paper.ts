@@ -52,6 +52,10 @@ export function recordPaper(all: Services, read: Told, words: Speaker, opens: st
       ...recordBlocks(words, told.record, benchTitle),
       ...fromTheStore(all, stored.inputs.id, words),
       nextBlock(words, told.record),
+      ...(told.record.closures.length === 0
+        ? []
+        : [{ kind: "drawing", title: words.say.papers.section, of: "section" } as const]),
+      { kind: "drawing", title: words.say.papers.record.axis, of: "axis" },
       logBlock(words, told.record, stored.inputs.sheet, benchTitle),
     ],
     opens,

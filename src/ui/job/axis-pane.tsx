@@ -3,9 +3,9 @@
 import { useState } from "react";
 import type { Run } from "@/core/job";
 import { Axis } from "../draw/axis";
-import type { AxisPart } from "../draw/axis-part";
 import { PartCard } from "../part-card";
 import { useSpeaker } from "../use-speaker";
+import { axisParts } from "./axis-parts";
 
 /** The valve apart along its axis, as far as the job has come; a part that is tapped is read about. */
 export function AxisPane({ job }: { job: Run }) {
@@ -13,15 +13,7 @@ export function AxisPane({ job }: { job: Run }) {
   const { sheet } = job.inputs;
   const [chosen, setChosen] = useState<string>();
   const read = sheet.parts.find((part) => part.id === chosen);
-  const orders = new Map(job.tray.items.map((item) => [item.part, item.order]));
-  const places = new Map(job.tray.items.map((item) => [item.part, item.place]));
-  const renew = new Set(job.plan.renewals.map((each) => each.part));
-  const parts: AxisPart[] = sheet.parts.map((part) => ({
-    part,
-    place: part.stays ? "stays" : (places.get(part.id) ?? "in"),
-    renew: renew.has(part.id) && places.has(part.id),
-    ...(orders.has(part.id) && { order: orders.get(part.id)! }),
-  }));
+  const parts = axisParts(job);
   const current = job.current;
   const lit = current?.part ?? (current?.kind === "check" ? current.check.part : undefined);
   return (

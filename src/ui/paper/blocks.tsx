@@ -29,6 +29,9 @@ function BlockOf({ block, photoAt }: { block: PaperBlock; photoAt: (photo: strin
           <PaperTable block={block} />
         </section>
       );
+    // The screens of the job and the line draw it, and can be moved.
+    case "drawing":
+      return null;
     case "page":
       return <hr className="no-print border-rule" />;
     case "text":

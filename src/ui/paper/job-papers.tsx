@@ -34,7 +34,7 @@ export function JobPapers({ job, papers }: { job: string; papers: readonly JobPa
   return (
     <Popover.Root>
       <Popover.Trigger className="btn btn-quiet">
-        <FileText size={20} aria-hidden="true" /> As PDF
+        <FileText size={20} aria-hidden="true" /> {papers.includes("record") ? "As PDF" : "Hand it over"}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

@@ -2,6 +2,7 @@
 export const papers = {
   demonstration: "Demonstration data: not for real equipment.",
   decides: "The site's procedure, local code and the licensed person decide.",
+  section: "What is shut",
   page: (page: number, pages: number) => `page ${page} of ${pages}`,
   notThere: "This photograph is not here.",
   record: {
@@ -53,6 +54,7 @@ export const papers = {
     setAtSignature: "Set at sign-off.",
     store: "From the store",
     pieces: (change: number) => `${change > 0 ? "+" : ""}${change} pcs`,
+    axis: "The valve, as it was left",
     log: "Everything, in order",
     logColumns: ["When", "Phase", "What", "Entry", "Who"],
     withoutSignal: "without signal; stored ",

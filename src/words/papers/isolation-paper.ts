@@ -117,6 +117,7 @@ export function isolationSet(words: Speaker, line: Line, plan: IsolationPlan): P
   return [
     ...isolationBlocks(words, line, plan),
     { kind: "page" },
+    { kind: "drawing", title: words.say.papers.section, of: "section" },
     locked.length === 0
       ? listOf(locks.title, [], locks.none)
       : {

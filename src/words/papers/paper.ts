@@ -41,6 +41,8 @@ export type PaperBlock =
       readonly columns: readonly { readonly title: string; readonly share: number }[];
       readonly rows: readonly (readonly PaperRow[])[];
     }
+  /** The valve apart along its axis; the section of the line that was shut. Drawn by who prints, from the job itself. */
+  | { readonly kind: "drawing"; readonly title: string; readonly of: "axis" | "section" }
   /** What follows begins a page of its own. */
   | { readonly kind: "page" }
   | {

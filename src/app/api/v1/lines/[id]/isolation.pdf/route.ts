@@ -16,7 +16,7 @@ export const GET = route(ISOLATION_PDF, ({ params: { id }, query, services, requ
     pumpedOut: pumpedOut ?? [],
   };
   const paper = isolationPaper(services, id, demand, speakerFor(query), originOf(request));
-  if (paper.ok) return printed(paper.value, {}, query);
+  if (paper.ok) return printed(paper.value, query);
   const { kind, message } = paper.error;
   return err(
     kind === "unknown"
