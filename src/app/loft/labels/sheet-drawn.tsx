@@ -20,7 +20,7 @@ export function SheetDrawn({
       role="group"
       aria-label="The first sheet"
     >
-      <rect width={width_mm} height={height_mm} fill="#fff" stroke="var(--edge)" strokeWidth={0.6} />
+      <rect width={width_mm} height={height_mm} fill="var(--ink-ptfe)" stroke="var(--edge)" strokeWidth={0.6} />
       {Array.from({ length: columns * rows }, (_, index) => {
         const { x_mm, y_mm } = labelPlace(sheet, index);
         const plate = plates[index - skip];
@@ -38,8 +38,8 @@ export function SheetDrawn({
               width={label.width_mm}
               height={label.height_mm}
               rx={1.5}
-              fill={used ? "#d8d5ca" : "#fff"}
-              stroke="#8a8575"
+              fill={used ? "var(--ink-plastic-deep)" : "var(--ink-ptfe)"}
+              stroke="var(--ink-iron-deep)"
               strokeWidth={0.3}
             />
             {!used && plate !== undefined && (
@@ -51,7 +51,7 @@ export function SheetDrawn({
                   fontSize={Math.min(7, (label.width_mm - side - 7) / Math.max(4, plate.length) / 0.5)}
                   fontFamily="var(--font-plate)"
                   fontWeight={600}
-                  fill="#17242d"
+                  fill="var(--ink-line)"
                 >
                   {plate}
                 </text>
@@ -66,8 +66,8 @@ export function SheetDrawn({
 
 /** A code as one knows it from afar: three eyes in a square. */
 const CodeMark = ({ side }: { side: number }) => (
-  <g transform={`translate(2.5 2.5) scale(${side / 21})`} fill="#17242d">
-    <rect x={0.5} y={0.5} width={20} height={20} fill="none" stroke="#b9b4a4" strokeWidth={0.4} />
+  <g transform={`translate(2.5 2.5) scale(${side / 21})`} fill="var(--ink-line)">
+    <rect x={0.5} y={0.5} width={20} height={20} fill="none" stroke="var(--ink-iron)" strokeWidth={0.4} />
     {[
       [1, 1],
       [13, 1],
