@@ -20,7 +20,13 @@ export function SheetDrawn({
       role="group"
       aria-label="The first sheet"
     >
-      <rect width={width_mm} height={height_mm} fill="var(--ink-ptfe)" stroke="var(--edge)" strokeWidth={0.6} />
+      <rect
+        width={width_mm}
+        height={height_mm}
+        fill="var(--ink-ptfe)"
+        stroke="var(--edge)"
+        strokeWidth={0.6}
+      />
       {Array.from({ length: columns * rows }, (_, index) => {
         const { x_mm, y_mm } = labelPlace(sheet, index);
         const plate = plates[index - skip];
