@@ -12,7 +12,7 @@ function withTag(line: Line, tag: string, at: string | undefined): Line {
   return {
     ...line,
     nodes: line.nodes.map((node) => {
-      if (node.id === at && node.id !== tag) return { ...node, asset: tag };
+      if (node.id === at) return node.id === tag || node.asset === tag ? node : { ...node, asset: tag };
       if (node.asset !== tag) return node;
       const { asset: _, ...without } = node;
       return without;
