@@ -21,7 +21,9 @@ export function Page({
           <h1 className="font-bold text-title leading-tight">{title}</h1>
           {says !== undefined && <p className="text-soft">{says}</p>}
         </div>
-        {action !== undefined && <div className="no-print ml-auto flex gap-2">{action}</div>}
+        {action !== undefined && (
+          <div className="no-print ml-auto flex flex-wrap justify-end gap-2">{action}</div>
+        )}
       </div>
       {children}
     </div>
@@ -51,7 +53,9 @@ export function ValveHead({
         <h1 className="font-bold text-title leading-tight">{title}</h1>
         <p className="text-soft">{says}</p>
       </div>
-      {action !== undefined && <div className="no-print ml-auto flex gap-2">{action}</div>}
+      {action !== undefined && (
+        <div className="no-print ml-auto flex flex-wrap justify-end gap-2">{action}</div>
+      )}
     </header>
   );
 }
