@@ -114,6 +114,14 @@ export function jobRepository(db: Db) {
         .from(photos)
         .where(and(eq(photos.job, job), eq(photos.id, id)))
         .get(),
+    photoIds: (job: string): string[] =>
+      db
+        .select({ id: photos.id })
+        .from(photos)
+        .where(eq(photos.job, job))
+        .orderBy(asc(photos.id))
+        .all()
+        .map(({ id }) => id),
     /** Stores a photograph; one that is there already stays as it is. */
     savePhoto(photo: StoredPhoto): void {
       db.insert(photos).values(photo).onConflictDoNothing().run();

@@ -21,7 +21,7 @@ const MEANT: Readonly<Record<Role | "nobody", string>> = {
     removeValve changeValves retireValves bringBackValves removePaper saveStore removeStore saveItem removeItem
     placeOrder closeOrder saveSheet removeSheet newLine saveLine removeLine copyLine splitLine joinLine import`,
   keeper: `savePerson removePerson saveHouse addPerson backups makeBackup lookAtBackup restoreBackup removeBackup
-    resetDemo giveRole makeCode takeAccount switchSignIn accessLog`,
+    takeBundle lookAtBundle bringBundle bundleProgress resetDemo giveRole makeCode takeAccount switchSignIn accessLog`,
 };
 const meantFor = new Map(
   Object.entries(MEANT).flatMap(([role, ids]) => ids.split(/\s+/).map((id) => [id, role] as const)),

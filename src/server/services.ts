@@ -140,6 +140,15 @@ export function services(): Services {
   return kept.loftbell;
 }
 
+/** Services that see one moment for as long as they are open: what is read by them belongs together. */
+export function momentServices(): Services {
+  const seen = onFolder(openToRead);
+  seen.db.$client.exec("begin");
+  // The moment is the first reading.
+  seen.jobs.ids();
+  return seen;
+}
+
 /** The services of a process that only reads what another one stores. */
 export function readingServices(): Services {
   kept.loftbell ??= onFolder(openToRead);

@@ -36,6 +36,7 @@ function ownData(all: Services) {
       name: "Instruments",
       says: counted(things.all("instrument").length, "instrument", "instruments"),
     },
+    { href: "/loft/bundle", name: "Everything as one file", says: "out, or in from another" },
     { href: "/loft/labels", name: "Labels", says: "for valves, lock points and the store" },
     { href: "/loft/house", name: "The house", says: things.one("house", "house")?.name ?? "not named yet" },
     {

@@ -1,4 +1,5 @@
 export * from "./backup";
+export * from "./bundle";
 export type { Flow, Moves, Needs, SheetSum } from "./card";
 export { countUp } from "./count-up";
 export { datesFromCell, datesToCell } from "./dated-cell";

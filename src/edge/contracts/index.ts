@@ -1,5 +1,6 @@
 import type { Contract } from "../contract";
 import { CARE } from "./backups";
+import { BUNDLE } from "./bundle";
 import {
   CHECK_SHEET,
   COPY_LINE,
@@ -54,6 +55,7 @@ export const CONTRACTS: readonly Contract[] = [
   ...STORE,
   ...TAKING_OUT,
   ...PAPERS,
+  ...BUNDLE,
   ...CARE,
   ...PEOPLE_ROUTES,
   READINGS,

@@ -1,6 +1,8 @@
 import type { Role } from "@/core/people";
 import type { Problem, Result } from "@/core/result";
 import { undoEdit } from "../book/undo";
+import { bringFrom, lookAtBundle } from "../bundle/look";
+import type { Piece } from "../bundle/pieces";
 import { type IncomingFile, importFiles, previewImport } from "../importing/import-files";
 import { resetDemo } from "../reset-demo";
 import { ownServices } from "../services";
@@ -15,6 +17,8 @@ export type StoreWork =
       readonly role: Role;
     }
   | { readonly task: "undo-edit"; readonly id: string; readonly by: string }
+  | { readonly task: "bundle-look"; readonly path: string }
+  | { readonly task: "bundle-piece"; readonly path: string; readonly piece: Piece; readonly by: string }
   | { readonly task: "reset-demo" };
 
 /** What came of it; a fault keeps its code, which an error loses on its way between threads. */
@@ -23,7 +27,7 @@ export type StoreDone =
   | { readonly kind: "fault"; readonly message: string; readonly code: string | undefined };
 
 /** Does it on a connection of its own. */
-export function storeTask(work: StoreWork): StoreDone {
+export async function storeTask(work: StoreWork): Promise<StoreDone> {
   try {
     const services = ownServices();
     try {
@@ -34,6 +38,10 @@ export function storeTask(work: StoreWork): StoreDone {
           return { kind: "done", result: importFiles(services, work.files, work.by, work.role) };
         case "undo-edit":
           return { kind: "done", result: undoEdit(services, work.id, work.by) };
+        case "bundle-look":
+          return { kind: "done", result: await lookAtBundle(services, work.path) };
+        case "bundle-piece":
+          return { kind: "done", result: await bringFrom(services, work.path, work.piece, work.by) };
         case "reset-demo":
           resetDemo(services);
           return { kind: "done", result: { ok: true, value: null } };
