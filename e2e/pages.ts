@@ -34,6 +34,7 @@ export const PAGES = [
   "/instruments/new",
   "/instruments/IN-03",
   "/loft/house",
+  "/loft/bundle",
   "/loft/labels",
   "/loft/labels?of=lock-points&in=north-quay",
   "/loft/changes",
