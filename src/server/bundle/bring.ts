@@ -8,14 +8,12 @@ import {
   readAs,
   readDocument,
   readJson,
-  type Store,
   type ThingKind,
 } from "@/core/formats";
 import { effectiveEvents } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { checkStore } from "@/core/store";
 import type { StoredReading } from "@/data";
-import { edit, put } from "../book/edit";
+import { edit, faultsAfter, put } from "../book/edit";
 import type { Wanted } from "../book/kind";
 import { kindOf } from "../book/kinds";
 import { readingKey } from "../book/kinds/log";
@@ -24,7 +22,6 @@ import { same } from "../importing/planned";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
 import { fileName, ROW_KINDS, type RowPart } from "./contents";
-import { isOfJob } from "./pieces";
 
 /** A file of a bundle and what is in it: as its manifest says. */
 export interface ReadPiece {
@@ -33,6 +30,9 @@ export interface ReadPiece {
 }
 
 const problem = (path: string, message: string): Problem => ({ path, message });
+/** Problems of a file, each told where in the bundle it is. */
+const within = (path: string, problems: readonly Problem[]): Problem[] =>
+  problems.map((each) => problem(`${path}${each.path}`, each.message));
 const BROKEN = "It cannot be read. Ask for the bundle anew.";
 
 /** Brings a piece of a bundle in: all of it or nothing, to be undone as one. @returns how much of it was not so already */
@@ -50,7 +50,7 @@ export async function bringPiece(
     case "documents":
     case "ledger":
       return first.file.part === "stores"
-        ? bringStores(services, piece, by)
+        ? bringStore(services, piece, by)
         : bringDocuments(services, piece, by);
     case "job":
     case "photograph":
@@ -99,9 +99,7 @@ function bringRows(services: Services, piece: ReadPiece, by: string): Result<num
       ]);
   }
   const done = edit(services, { by, what: { kind: "import", files: [path] } }, wanted.value);
-  return done.ok
-    ? ok(done.value.changes)
-    : err(done.error.map((each) => problem(`${path}${each.path}`, each.message)));
+  return done.ok ? ok(done.value.changes) : err(within(path, done.error));
 }
 
 function bringDocuments(
@@ -118,35 +116,32 @@ function bringDocuments(
  * A store that is new here comes with its ledger, as it was written; of one that is here already the differences are
  * booked, as with any change of it.
  */
-function bringStores(services: Services, piece: readonly ReadPiece[], by: string): Result<number, Problem[]> {
-  const stores: Store[] = [];
-  for (const { file, bytes } of piece.filter((each) => each.file.holds === "documents")) {
-    const json = readJson(bytes.toString("utf8"));
-    const read = json.ok ? readDocument(json.value) : json;
-    if (!read.ok || read.value.format !== "loftbell.store") return err([problem(file.path, BROKEN)]);
-    const faults = checkStore(read.value);
-    if (faults.length > 0)
-      return err(faults.map((each) => problem(`${file.path}${each.path}`, each.message)));
-    stores.push(read.value);
-  }
+function bringStore(services: Services, piece: readonly ReadPiece[], by: string): Result<number, Problem[]> {
+  const [{ file, bytes }] = piece as readonly [ReadPiece, ...ReadPiece[]];
+  const json = readJson(bytes.toString("utf8"));
+  const read = json.ok ? readDocument(json.value) : json;
+  if (!read.ok || read.value.format !== "loftbell.store") return err([problem(file.path, BROKEN)]);
   const ledger = ledgerOf(piece);
   if (!ledger.ok) return ledger;
-  const isNew = (each: Store) => !services.library.stores().some(({ id }) => id === each.id);
-  const [fresh, known] = [stores.filter(isNew), stores.filter((each) => !isNew(each))];
-  const what = { kind: "import", files: piece.map(({ file }) => file.path).slice(0, 20) } as const;
-  const wanted = (each: Store): Wanted => ({ kind: "store", id: each.id, after: each });
-  const done = edit(services, { by, what }, known.map(wanted));
-  if (!done.ok) return done;
-  if (fresh.length === 0) return ok(done.value.changes);
+  const { value } = read;
+  const what = { kind: "import", files: [file.path] } as const;
+  const wanted: Wanted = { kind: "store", id: value.id, after: value };
+  if (kindOf("store").find(services, value.id) !== undefined) {
+    const done = edit(services, { by, what }, [wanted]);
+    return done.ok ? ok(done.value.changes) : err(within(file.path, done.error));
+  }
   return store(services, (anchored): Result<number, Problem[]> => {
-    const changes = fresh.map((each) => put(services, anchored, wanted(each)));
-    const names = new Set(fresh.map(({ id }) => id));
+    const changes = [put(services, anchored, wanted)];
+    const faults = faultsAfter(services, changes);
+    if (faults.length > 0) return err(within(file.path, faults));
     services.movements.add(
-      ledger.value.filter((each) => names.has(each.store) && services.movements.find(each.id) === undefined),
+      ledger.value.filter(
+        (each) => each.store === value.id && services.movements.find(each.id) === undefined,
+      ),
     );
     const id = services.newId();
     services.edits.add({ id, at: services.now(), by, what, undoneAt: null, undoneBy: null }, changes);
-    return ok(done.value.changes + changes.length);
+    return ok(changes.length);
   });
 }
 
@@ -181,7 +176,7 @@ async function bringJobs(
     );
     for (const photo of noted) {
       const name = `${file.path.replace(/\.json$/, "")}/${fileName(photo)}.jpg`;
-      const taken = piece.find((each) => each.file.path === name && isOfJob(name, file.path));
+      const taken = piece.find((each) => each.file.path === name);
       const stored = taken && (await photographOf(taken.bytes));
       if (stored !== undefined)
         services.jobs.savePhoto({ job: inputs.id, id: photo, mime: "image/jpeg", ...stored });
@@ -193,8 +188,9 @@ async function bringJobs(
 /** As it was kept where it comes from: made anew already, with nothing in it that a camera wrote. */
 async function photographOf(bytes: Buffer) {
   try {
-    const { format, width, height, exif } = await sharp(bytes).metadata();
-    return format === "jpeg" && exif === undefined ? { bytes, width, height } : undefined;
+    const { format, width, height, exif, xmp, iptc } = await sharp(bytes).metadata();
+    const written = exif ?? xmp ?? iptc;
+    return format === "jpeg" && written === undefined ? { bytes, width, height } : undefined;
   } catch {
     return undefined;
   }

@@ -131,6 +131,17 @@ describe("a bundle", () => {
     expect(second.library.valvesWithReadings()).toEqual([]);
   }, 60_000);
 
+  it("with a store of another currency is refused like any such store, and leaves nothing of it", async () => {
+    const second = empty();
+    const [store] = demo.library.stores();
+    second.library.saveStore({ ...store!, id: "own", name: "Own", currency: "XTS" });
+    const done = await bring(second, path, ["sheets", "stores"]);
+    expect(JSON.stringify(done)).toContain("stores/");
+    expect(done.ok).toBe(false);
+    expect(second.library.stores().map(({ id }) => id)).toEqual(["own"]);
+    expect(second.movements.all()).toEqual([]);
+  }, 60_000);
+
   it("that was changed on its way is refused, and nothing of it comes in", async () => {
     const opened = await openBundle(path);
     if (!opened.ok) throw new Error(opened.error);

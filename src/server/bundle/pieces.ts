@@ -13,7 +13,10 @@ export function piecesOf({ files }: Bundle, parts: ReadonlySet<BundlePart>): Pie
     const holding = (...kinds: readonly BundleFile["holds"][]) =>
       of.filter(({ holds }) => kinds.includes(holds));
     // A store comes with its ledger, a log with its photographs, a paper after its bytes.
-    const together = part === "stores" ? [holding("documents", "ledger")] : some(holding("documents"));
+    const together =
+      part === "stores"
+        ? holding("documents").map((file) => [file, ...holding("ledger")])
+        : some(holding("documents"));
     const logs = some(holding("job")).map((jobs) => [
       ...jobs,
       ...holding("photograph").filter(({ path }) => jobs.some((job) => isOfJob(path, job.path))),
@@ -25,8 +28,7 @@ export function piecesOf({ files }: Bundle, parts: ReadonlySet<BundlePart>): Pie
 }
 
 /** Photographs lie in a folder beside the log they are of. */
-export const isOfJob = (photo: string, job: string): boolean =>
-  photo.startsWith(`${job.replace(/\.json$/, "")}/`);
+const isOfJob = (photo: string, job: string): boolean => photo.startsWith(`${job.replace(/\.json$/, "")}/`);
 
 function some(files: readonly BundleFile[]): BundleFile[][] {
   const pieces: BundleFile[][] = [];
