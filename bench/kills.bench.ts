@@ -16,6 +16,7 @@ import { addPerson } from "@/server/own/add-person";
 import { installationIn } from "@/server/proof/installation";
 import { doubtOfEnd } from "@/server/proof/verify";
 import { type Services, servicesOn } from "@/server/services";
+import { makeOlder } from "./load/made-older";
 import { row } from "./table";
 
 /**
@@ -121,11 +122,7 @@ for (let kill = 0; kill < KILLS; kill++) {
     }
     case "bring-up": {
       // As an older version left it: what its last step added is not there.
-      const db = new Database(join(data, DATABASE));
-      db.exec(
-        "drop table movements; alter table job_summaries drop column takes; delete from __drizzle_migrations where created_at = (select max(created_at) from __drizzle_migrations)",
-      );
-      db.close();
+      makeOlder(join(data, DATABASE));
       const before = asItIs(hiredIn);
       await killed("bring-up", Math.round(ms / 10));
       sound();

@@ -1,5 +1,4 @@
 import { spawnSync } from "node:child_process";
-import { readFileSync } from "node:fs";
 import { createServer } from "node:http";
 import { join } from "node:path";
 import { type APIRequestContext, expect, type Page, test } from "@playwright/test";
@@ -380,71 +379,6 @@ test("a log that was cut in the database is found on list, record, Today, health
     expect(stranger("--key", "B".repeat(43)).status).toBe(1);
     writeFileSync(path, file.replace('"Tam Arkle"', '"Odd Kerrigan"'));
     expect(stranger().status).toBe(1);
-  } finally {
-    await server.end();
-  }
-});
-
-test("a database that is empty where it was not, or newer than the program, is not worked on", async ({
-  page,
-  request,
-}) => {
-  const fill = filledBy(async (services) => {
-    const { importFiles } = await import("@/server/importing/import-files");
-    const files = [
-      { name: "s.json", text: readFileSync("library/brae-quaywall-4.json", "utf8") },
-      { name: "r.csv", text: "tag,name,place,sheet\nA-1,V,P,brae-quaywall-4" },
-      {
-        name: "p.csv",
-        text: "tag,at,what,dimension,value,unit,by\nA-1,2026-01-05,p,gauge pressure,3,bar g,T",
-      },
-    ];
-    importFiles(services, files, "Test");
-  });
-  const server = new TestServer("own", false, fill);
-  const outOfOrder = async (words: RegExp) => {
-    await server.start(0, 503);
-    const health = await request.get(`${server.url}/api/health`);
-    expect(health.status()).toBe(503);
-    expect((await health.json()).message).toMatch(words);
-    await page.goto(server.url);
-    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Loft Bell cannot work on this data.");
-    await expect(page.getByRole("main")).toContainText(words);
-    expect(
-      (await request.post(`${server.url}/api/v1/people`, { data: { name: "X", may: "" } })).status(),
-    ).toBe(503);
-    await server.kill();
-  };
-  const { copyFileSync, rmSync, truncateSync } = await import("node:fs");
-  try {
-    await server.start();
-    await server.kill();
-    const kept = `${server.database}.kept`;
-    const whole = new Database(server.database);
-    whole.pragma("wal_checkpoint(truncate)");
-    whole.close();
-    copyFileSync(server.database, kept);
-    const withoutLog = () => {
-      for (const end of ["-wal", "-shm"]) rmSync(server.database + end, { force: true });
-    };
-    truncateSync(server.database, 0);
-    withoutLog();
-    await outOfOrder(/is empty, and 1 changes were acknowledged/);
-    copyFileSync(kept, server.database);
-    const newer = new Database(server.database);
-    newer.exec("insert into __drizzle_migrations (hash, created_at) values ('later', 9e15)");
-    newer.close();
-    await outOfOrder(/written by a newer Loft Bell/);
-    copyFileSync(kept, server.database);
-    withoutLog();
-    const older = new Database(server.database);
-    older.exec("delete from anchors; delete from heads");
-    older.close();
-    await outOfOrder(/has lost its end: 1 of 1 acknowledged changes/);
-    copyFileSync(kept, server.database);
-    withoutLog();
-    await server.start();
-    expect((await (await request.get(`${server.url}/api/health`)).json()).ok).toBe(true);
   } finally {
     await server.end();
   }

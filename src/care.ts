@@ -1,5 +1,6 @@
-import { accessSync, constants, existsSync, statfsSync } from "node:fs";
+import { accessSync, constants, existsSync } from "node:fs";
 import { join } from "node:path";
+import { err, ok, type Result } from "@/core/result";
 import { MIGRATION_COUNT } from "@/data";
 import { makeKeeper } from "@/server/access/accounts";
 import {
@@ -12,9 +13,11 @@ import {
 } from "@/server/backup/backups";
 import { lostBy, restore } from "@/server/backup/restore";
 import { lostWords } from "@/server/backup/words";
+import { roomIn } from "@/server/faults/running";
+import { DamagedFile, fileFaultWords } from "@/server/faults/start-fault";
 import { personNamed } from "@/server/people";
-import { installationIn } from "@/server/proof/installation";
-import { allDoubts } from "@/server/proof/verify";
+import { installationIn, type Witness } from "@/server/proof/installation";
+import { allDoubts, signedByAnother } from "@/server/proof/verify";
 import { folders, ownServices } from "@/server/services";
 import { serving } from "@/server/serving";
 
@@ -62,6 +65,16 @@ async function putBack(id: string | undefined, sure: boolean): Promise<void> {
   console.log(`Put back: ${chosen.id}. What was there before is kept: ${done.value.before}.`);
 }
 
+/** The files beside the database: the key, and what remembers where the database has to end. */
+function besideDatabase(): Result<Witness | undefined, string> {
+  try {
+    return ok(existsSync(all.data) ? installationIn(all.data).witness() : undefined);
+  } catch (thrown) {
+    if (thrown instanceof DamagedFile) return err(thrown.message);
+    throw thrown;
+  }
+}
+
 /** Everything that can be wrong with a folder, each with a way out. @returns how many are */
 async function doctor(): Promise<number> {
   let wrong = 0;
@@ -85,10 +98,13 @@ async function doctor(): Promise<number> {
       ? "There is no good backup."
       : `Put back the newest good backup: ./loftbell restore ${best.id} --yes`;
   const inside = existsSync(path) ? lookInto(path) : undefined;
+  const beside = besideDatabase();
+  if (!beside.ok) bad(beside.error);
   if (inside === undefined) {
-    const witness = existsSync(all.data) ? installationIn(all.data).witness() : undefined;
-    if (witness === undefined) good("There is no database yet: the first start makes it.");
-    else bad(`The database is missing, and ${witness.seq} changes were acknowledged in it. ${offer}`);
+    const witness = beside.ok ? beside.value : undefined;
+    if (witness !== undefined)
+      bad(`The database is missing, and ${witness.seq} changes were acknowledged in it. ${offer}`);
+    else if (beside.ok) good("There is no database yet: the first start makes it.");
   } else if (!inside.ok) bad(`The database is damaged. ${inside.error} ${offer}`);
   else {
     const { step, counts } = inside.value;
@@ -101,8 +117,10 @@ async function doctor(): Promise<number> {
       );
     else if (step < MIGRATION_COUNT)
       good("It is of an older Loft Bell: the next start backs it up and brings it up.");
-    else {
-      const doubts = allDoubts(ownServices());
+    else if (beside.ok) {
+      const services = ownServices();
+      if (signedByAnother(services)) bad(fileFaultWords("key-of-another", all.data));
+      const doubts = allDoubts(services);
       if (doubts.length === 0) good("Everything stored is as it was acknowledged.");
       for (const { subject, id, message } of doubts) bad(`${subject} ${id}: ${message}`);
     }
@@ -113,10 +131,11 @@ async function doctor(): Promise<number> {
     else bad(`Backup ${each.id}: ${fault} Take its folder away.`);
   }
   if (best === undefined && inside?.ok === true) bad("There is no good backup. Make one: ./loftbell backup");
-  const { bavail, bsize } = statfsSync(existsSync(all.data) ? all.data : process.cwd());
-  const room = bavail * bsize;
+  const room = roomIn(existsSync(all.data) ? all.data : process.cwd());
   const needed = 3 * (best?.bytes ?? 50e6);
-  if (room < needed) bad(`Only ${mega(room)} are free on this disk. Make room: ${mega(needed)} are wanted.`);
+  if (room === undefined) bad("The system does not say how much room is free on this disk.");
+  else if (room < needed)
+    bad(`Only ${mega(room)} are free on this disk. Make room: ${mega(needed)} are wanted.`);
   else good(`${mega(room)} are free on this disk.`);
   return wrong;
 }

@@ -16,12 +16,13 @@ import { firstCode } from "@/server/access/first-keeper";
 import { newestGood } from "@/server/backup/backups";
 import { backUpBeforeUpdate, backUpDaily } from "@/server/backup/schedule";
 import { tell } from "@/server/drawing/tell";
+import { openStore } from "@/server/faults/open-store";
+import { storageFault } from "@/server/faults/storage-fault";
+import { health } from "@/server/health";
 import { warmUp } from "@/server/heavy/pool";
-import { openStore } from "@/server/open-store";
 import { programBeside } from "@/server/programs";
 import { folders, isDemo, setClockAhead } from "@/server/services";
 import { servingSign } from "@/server/serving";
-import { storageFault } from "@/server/storage-fault";
 
 /** Serves Loft Bell: opens the store, lets in what may come in, and hands it to the pages and routes. */
 const host = process.env.HOST ?? "127.0.0.1";
@@ -40,8 +41,10 @@ process.on("message", (told: { readonly clockAheadMinutes?: unknown }) => {
 });
 
 const unsaved = await backUpBeforeUpdate(folders(), Date.now());
-const first = unsaved === undefined ? openStore() : err(unsaved);
-const opened = first.ok ? first : err(`${first.error}${await offeredBackup()}`);
+const first = unsaved === undefined ? openStore() : err({ message: unsaved, restore: false });
+const opened = first.ok
+  ? first
+  : err(`${first.error.message}${first.error.restore ? await offeredBackup() : ""}`);
 if (!opened.ok) console.error(`\n${opened.error}\n`);
 
 /** The way back, where there is one. */
@@ -186,6 +189,7 @@ const held = process.env.LOFTBELL_WATCH_LOOP === "yes" ? monitorEventLoopDelay({
 held?.enable();
 process.on("SIGUSR2", () => held?.reset());
 
+const TRY_AGAIN_MS = 10_000;
 const ANY_ADDRESS = ["0.0.0.0", "::"];
 /** Who serves this folder: whoever wants to empty it has to ask first. */
 const sign = servingSign();
@@ -202,6 +206,9 @@ server.listen(port, host, async () => {
       `\nNobody can sign in yet. The first keeper comes in at ${url}/sign-in by this code: ${code}\n`,
     );
   writeFileSync(sign, JSON.stringify({ pid: process.pid, url }));
+  const { value: services } = opened;
+  // After a fault it is looked whether storing works again, though nobody enters anything.
+  setInterval(() => services.live.fault !== undefined && health(services), TRY_AGAIN_MS).unref();
   // The demo begins anew whenever one likes.
   if (!isDemo()) backUpDaily(opened.value, folders());
 });

@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { copyFileSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import Database from "better-sqlite3";
@@ -6,7 +6,15 @@ import { sql } from "drizzle-orm";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { chainStart, seal } from "@/core/job";
 import { wetJob } from "@/core/job/job.fixtures";
-import { editRepository, jobRepository, libraryRepository, openDatabase } from ".";
+import {
+  editRepository,
+  jobRepository,
+  libraryRepository,
+  migrationsIn,
+  openDatabase,
+  openToLook,
+  throwIfDamaged,
+} from ".";
 
 let folder: string;
 beforeEach(() => {
@@ -34,6 +42,28 @@ describe("a database file", () => {
     // A second connection, as after a killed process: nothing was closed.
     const again = jobRepository(openDatabase(path())).find(inputs.id);
     expect(again).toEqual({ inputs, events: [first], closedAt: undefined });
+  });
+});
+
+describe("what a killed process left half done", () => {
+  it("is taken back by whoever only looks", () => {
+    const path = join(folder, "half.db");
+    const writing = new Database(path);
+    writing.exec("create table things (text); insert into things values ('acknowledged')");
+    // So little room that pages go to the disk before they are acknowledged, as in a great transaction.
+    writing.pragma("cache_size = 2");
+    writing.exec("begin");
+    const add = writing.prepare("insert into things values (?)");
+    for (let more = 0; more < 200; more++) add.run("x".repeat(2000));
+    const killed = join(folder, "killed.db");
+    for (const end of ["", "-journal"]) copyFileSync(`${path}${end}`, `${killed}${end}`);
+    writing.close();
+    const look = openToLook(killed);
+    expect(look.prepare("select text from things").pluck().all()).toEqual(["acknowledged"]);
+    expect(() => look.exec("delete from things")).toThrow(/readonly/);
+    look.close();
+    expect(() => throwIfDamaged(killed)).not.toThrow();
+    expect(migrationsIn(killed)).toBe(0);
   });
 });
 

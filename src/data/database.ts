@@ -14,10 +14,33 @@ export const MIGRATION_COUNT: number = JSON.parse(
   readFileSync(join(MIGRATIONS, "meta", "_journal.json"), "utf8"),
 ).entries.length;
 
+/**
+ * Opens a database file only to look into it. What a process that was killed left half done is taken back first, which
+ * SQLite does for whoever may write.
+ */
+export function openToLook(path: string): Database.Database {
+  const look = new Database(path, { readonly: true, fileMustExist: true });
+  try {
+    look.prepare("select 1 from sqlite_master").get();
+    return look;
+  } catch (thrown) {
+    look.close();
+    const { code } = (thrown ?? {}) as { code?: string };
+    if (code?.startsWith("SQLITE_READONLY") !== true) throw thrown;
+    const takeBack = new Database(path, { fileMustExist: true });
+    try {
+      takeBack.prepare("select 1 from sqlite_master").get();
+    } finally {
+      takeBack.close();
+    }
+    return new Database(path, { readonly: true, fileMustExist: true });
+  }
+}
+
 /** Migrations a database file has had; none when there is no file. */
 export function migrationsIn(path: string): number {
   if (!existsSync(path)) return 0;
-  const connection = new Database(path, { readonly: true, fileMustExist: true });
+  const connection = openToLook(path);
   try {
     const had = connection.prepare("select 1 from sqlite_master where name = '__drizzle_migrations'").get();
     if (had === undefined) return 0;
@@ -31,7 +54,7 @@ export function migrationsIn(path: string): number {
 
 /** Looks through the pages of a database file: what is damaged is known before anybody works on it. */
 export function throwIfDamaged(path: string): void {
-  const connection = new Database(path, { readonly: true, fileMustExist: true });
+  const connection = openToLook(path);
   try {
     const [found] = connection.prepare("pragma quick_check(1)").pluck().all();
     if (found !== "ok") throw Object.assign(new Error(String(found)), { code: "SQLITE_CORRUPT" });

@@ -4,7 +4,15 @@ export {
   accessRepository,
 } from "./access-repository";
 export { type Anchor, type AnchorRepository, anchorRepository } from "./anchor-repository";
-export { type Db, MIGRATION_COUNT, migrationsIn, openDatabase, openToRead, throwIfDamaged } from "./database";
+export {
+  type Db,
+  MIGRATION_COUNT,
+  migrationsIn,
+  openDatabase,
+  openToLook,
+  openToRead,
+  throwIfDamaged,
+} from "./database";
 export { AT_ONCE, NEVER } from "./due";
 export {
   type EditChange,

@@ -1,9 +1,10 @@
 import { sql } from "drizzle-orm";
 import { listBackups } from "./backup/backups";
 import { dailyFault } from "./backup/schedule";
+import { type Fault, faultsNow, isClockBehind } from "./faults/running";
+import { storageFault } from "./faults/storage-fault";
 import { watched } from "./proof/watch";
 import { clockAheadMinutes, folders, isDemo, type Services } from "./services";
-import { storageFault } from "./storage-fault";
 
 export type Health =
   | {
@@ -20,22 +21,21 @@ export type Health =
       /** When the newest backup was made, and why the last one of the day was not. */
       readonly newestBackup: string | null;
       readonly backupFault: string | null;
+      /** What is wrong though it serves, in words, with the way out. */
+      readonly faults: readonly Fault[];
     }
   | { readonly ok: false; readonly message: string };
 
-const CLOCKS_DIFFER_MS = 60_000;
-
 /** Whether the database can be read and written; the clock is told because waits are counted by it. */
 export function health(services: Services): Health {
-  const { db, anchors, live, now } = services;
+  const { db, live, now } = services;
   try {
     const row = db.get<{ journal_mode: string }>(sql`pragma journal_mode`);
     // After a fault a page is really written: a disk that is still full says so here, not at the next entry.
     if (live.fault !== undefined) {
       db.run(sql`pragma user_version = 0`);
-      live.fault = undefined;
+      live.failing(undefined);
     }
-    const last = anchors.last();
     const seen = watched(services);
     return {
       ok: true,
@@ -47,7 +47,8 @@ export function health(services: Services): Health {
       verified: seen.whole,
       newestBackup: listBackups(folders())[0]?.made ?? null,
       backupFault: dailyFault(folders()) ?? null,
-      clockBehind: last !== undefined && Date.parse(last.at) > now() + CLOCKS_DIFFER_MS,
+      clockBehind: isClockBehind(services),
+      faults: faultsNow(services),
     };
   } catch (thrown) {
     const message =

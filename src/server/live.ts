@@ -2,17 +2,29 @@
 export class Live {
   readonly #listeners = new Set<() => void>();
   #changes = 0;
-  /** Why the last storing failed, in words; nothing when it did not. */
-  fault: string | undefined;
+  #fault: string | undefined;
 
   /** How often something changed since the server began: a screen that saw fewer is stale. */
   get changes(): number {
     return this.#changes;
   }
 
-  /** In a process that only draws: how often, as the one that serves tells it. */
-  told(changes: number): void {
+  /** Why the last storing failed, in words; nothing when it did not. */
+  get fault(): string | undefined {
+    return this.#fault;
+  }
+
+  /** Storing failed, or works again; whoever listens hears of it once. */
+  failing(fault: string | undefined): void {
+    if (fault === this.#fault) return;
+    this.#fault = fault;
+    this.changed();
+  }
+
+  /** In a process that only draws: as the one that serves tells it. */
+  told(changes: number, fault: string | undefined): void {
     this.#changes = changes;
+    this.#fault = fault;
   }
 
   changed(): void {

@@ -2,6 +2,7 @@
 
 import clsx from "clsx";
 import Link from "next/link";
+import type { LiveNews } from "@/edge/contracts/here";
 import type { SpokenBell } from "@/words";
 import { bellHref } from "./bell-knots";
 import { BellShape } from "./draw/rope";
@@ -96,19 +97,27 @@ export function PhoneHead({
 }
 
 /** What whoever works here has to know of the installation itself. */
-export function Warnings({ doubts }: { doubts: number }) {
-  if (doubts === 0) return null;
+export function Warnings({ doubts, faults }: Pick<LiveNews, "doubts" | "faults">) {
+  if (doubts === 0 && faults.length === 0) return null;
   return (
-    <div className="no-print border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-note text-ink md:px-5">
-      <p role="status">
-        <b>
-          {doubts === 1 ? "One record is" : `${doubts} records are`} not as{" "}
-          {doubts === 1 ? "it was" : "they were"} stored.
-        </b>{" "}
-        <Link href="/loft#proof" className="underline underline-offset-4">
-          See which
-        </Link>
-      </p>
+    <div
+      role="status"
+      className="no-print border-stop border-b-[3px] bg-stop-bg px-4 py-1.5 text-note text-ink md:px-5"
+    >
+      {doubts > 0 && (
+        <p>
+          <b>
+            {doubts === 1 ? "One record is" : `${doubts} records are`} not as{" "}
+            {doubts === 1 ? "it was" : "they were"} stored.
+          </b>{" "}
+          <Link href="/loft#proof" className="underline underline-offset-4">
+            See which
+          </Link>
+        </p>
+      )}
+      {faults.map(({ kind, message }) => (
+        <p key={kind}>{message}</p>
+      ))}
     </div>
   );
 }

@@ -20,7 +20,7 @@ const KeyMap = dynamic(() => import("./key-map").then((made) => made.KeyMap), { 
 
 /** What surrounds every screen: the bell and its rope, the tabs, find, keys. */
 export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean; children: ReactNode }) {
-  const { bells, doubts } = useNews(news);
+  const { bells, doubts, faults } = useNews(news);
   const path = usePathname();
   const now = useNow(1000);
   const { finding, setFinding, wanted, takeEarlier } = useFind();
@@ -80,7 +80,7 @@ export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean;
             </span>
           </div>
         </header>
-        <Warnings doubts={doubts} />
+        <Warnings doubts={doubts} faults={faults} />
         <main id="main" tabIndex={-1} className="min-w-0 flex-1 outline-none">
           {children}
         </main>

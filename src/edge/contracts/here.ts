@@ -13,7 +13,7 @@ export const HEALTH = contract({
   role: "nobody",
   says: "Whether the server can read and store, and what time it has.",
   answer: answerOf<object>(
-    "{ok, mode, at, clockAheadMinutes, doubts, newestBackup, backupFault}; 503 {ok: false, message} when it cannot.",
+    "{ok, mode, at, clockAheadMinutes, doubts, newestBackup, backupFault, faults: [{kind, message}]}; 503 {ok: false, message} when it cannot.",
   ),
   refuses: { 503: "It cannot read or store, and why." },
 });
@@ -47,7 +47,9 @@ export const BELLS = contract({
   chapter: "This installation",
   role: "reader",
   says: "What rings now and next, nearest first.",
-  answer: answerOf<LiveNews>("{changes, bells: [{id, kind, at, title, says, valve, job}], doubts}"),
+  answer: answerOf<LiveNews>(
+    "{changes, bells: [{id, kind, at, title, says, valve, job}], doubts, faults: [{kind, message}]}",
+  ),
 });
 
 /** What every open screen hears when something changed. */
@@ -56,6 +58,8 @@ export interface LiveNews {
   readonly bells: readonly SpokenBell[];
   /** How many logs or lists of readings are not as they were acknowledged. */
   readonly doubts: number;
+  /** What is wrong with the server itself, each with its way out. */
+  readonly faults: readonly { readonly kind: string; readonly message: string }[];
 }
 
 export const LIVE = contract({

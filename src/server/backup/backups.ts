@@ -19,6 +19,8 @@ import { pipeline } from "node:stream/promises";
 import Database from "better-sqlite3";
 import { type Backup, type BackupReason, BackupSchema, readAs, readJson } from "@/core/formats";
 import { err, ok, type Result } from "@/core/result";
+import { openToLook } from "@/data";
+import { DamagedFile } from "../faults/start-fault";
 import { installationIn, KEY_FILE } from "../proof/installation";
 import { outlived } from "./rotation";
 
@@ -73,7 +75,7 @@ export function lookInto(path: string): Result<Pick<Backup, "step" | "counts" | 
   let db: Database.Database | undefined;
   if (existsSync(path) && statSync(path).size === 0) return err("It is empty.");
   try {
-    db = new Database(path, { readonly: true, fileMustExist: true });
+    db = openToLook(path);
     const found = db.prepare("pragma integrity_check").pluck().all() as string[];
     if (found[0] !== "ok") return err(`SQLite finds it damaged: ${found.slice(0, 3).join("; ")}.`);
     const newest =
@@ -128,11 +130,12 @@ export async function makeBackup(
     return err(`There is no database in ${folders.data} yet: there is nothing to back up.`);
   const making = join(folders.backups, `${UNFINISHED}${randomUUID()}`);
   try {
+    const { publicKey } = installationIn(folders.data);
     for (const name of namesIn(folders.backups))
       if (name.startsWith(UNFINISHED)) clearCutOff(join(folders.backups, name));
     mkdirSync(making, { recursive: true, mode: 0o700 });
     const copy = join(making, DATABASE);
-    const live = new Database(source, { readonly: true, fileMustExist: true });
+    const live = openToLook(source);
     try {
       live.pragma("busy_timeout = 5000");
       await live.backup(copy);
@@ -156,7 +159,7 @@ export async function makeBackup(
       id,
       made: new Date(now).toISOString(),
       why,
-      publicKey: installationIn(folders.data).publicKey,
+      publicKey,
       sha256,
       bytes: statSync(copy).size,
       ...inside.value,
@@ -168,12 +171,20 @@ export async function makeBackup(
     return ok(backup);
   } catch (thrown) {
     if (existsSync(making)) rmSync(making, { recursive: true, force: true });
+    if (thrown instanceof DamagedFile) return err(thrown.message);
     const { code } = (thrown ?? {}) as { code?: string };
     if (code === "ENOSPC")
       return err("There is no room left where backups are kept. Make room, or name another place.");
+    if (code !== undefined && CANNOT_WRITE.test(code))
+      return err(
+        `No backup was made: ${folders.backups} cannot be written (${code}). Give the server's user the right to write into it, or name another folder with LOFTBELL_BACKUPS.`,
+      );
     return err(`No backup was made: ${thrown instanceof Error ? thrown.message : thrown}.`);
   }
 }
+
+/** What a system says of a folder that is none, or that one may not write into. */
+const CANNOT_WRITE = /^E(ACCES|ROFS|PERM|NOTDIR|EXIST|NOENT)$/;
 
 /** No backup takes so long: what is older was cut off. */
 const HOUR_MS = 3_600_000;

@@ -4,6 +4,7 @@ import Database from "better-sqlite3";
 import type { Backup } from "@/core/formats";
 import { err, ok, type Result } from "@/core/result";
 import { ACCESS_TABLES, MIGRATION_COUNT, openDatabase } from "@/data";
+import { DamagedFile } from "../faults/start-fault";
 import { installationIn, KEY_FILE } from "../proof/installation";
 import { DATABASE, type Folders, faultOfBackup, folderOf, lookInto, makeBackup } from "./backups";
 
@@ -61,13 +62,23 @@ export async function restore(
     if (!before.ok) return err(`${before.error} Nothing was put back.`);
     await copyInto(ready, path);
     const key = join(folderOf(folders, backup.id), KEY_FILE);
-    if (existsSync(key) && installationIn(folders.data).publicKey !== backup.publicKey)
+    if (existsSync(key) && !holdsKey(folders.data, backup.publicKey))
       copyFileSync(key, join(folders.data, KEY_FILE));
     // The chain ends earlier than it did: it is known to, from here on.
     installationIn(folders.data).remember(backup.newest);
     return ok({ backup, before: before.value.id });
   } finally {
     for (const end of ["", "-wal", "-shm", "-journal"]) rmSync(`${ready}${end}`, { force: true });
+  }
+}
+
+/** One that is gone or cannot be read is no key at all: that of the backup takes its place. */
+function holdsKey(data: string, publicKey: string): boolean {
+  try {
+    return installationIn(data).publicKey === publicKey;
+  } catch (thrown) {
+    if (thrown instanceof DamagedFile) return false;
+    throw thrown;
   }
 }
 

@@ -25,7 +25,6 @@ export function take(services: Services, told: Told): void {
   const known = toldTo(services);
   if (known !== undefined && known.changes > told.changes) return;
   services.kept.set(TOLD, told);
-  services.live.told(told.changes);
-  services.live.fault = told.fault;
+  services.live.told(told.changes, told.fault);
   if (known?.era !== told.era) forget(services);
 }

@@ -1,7 +1,7 @@
 import type { Problem, Result } from "@/core/result";
+import { storageFault } from "../faults/storage-fault";
 import { watched } from "../proof/watch";
 import type { Services } from "../services";
-import { storageFault } from "../storage-fault";
 import { inStoring } from "./pool";
 import type { StoreWork } from "./store-task";
 
@@ -29,7 +29,7 @@ export async function doneElsewhere<Value>(
       return done.result as Result<Value, Problem[]>;
     case "fault": {
       const fault = Object.assign(new Error(done.message), { code: done.code });
-      services.live.fault = storageFault(fault)?.message;
+      services.live.failing(storageFault(fault)?.message);
       throw fault;
     }
   }

@@ -16,7 +16,9 @@ import {
   renameSync,
   writeSync,
 } from "node:fs";
-import { join } from "node:path";
+import { dirname, join } from "node:path";
+import { readJson } from "@/core/formats";
+import { DamagedFile, mayMakeNewKey } from "../faults/start-fault";
 
 /** The newest anchor, as it is remembered outside the database. */
 export interface Witness {
@@ -67,7 +69,12 @@ function witnessIn(path: string): Pick<Installation, "witness" | "remember"> {
     witness: () => {
       if (!existsSync(path)) return undefined;
       const text = readFileSync(path, "utf8").trim();
-      return text === "" ? undefined : (JSON.parse(text) as Witness);
+      if (text === "") return undefined;
+      const read = readJson(text);
+      const { seq, hash } = ((read.ok ? read.value : undefined) ?? {}) as Partial<Witness>;
+      if (typeof seq !== "number" || typeof hash !== "string")
+        throw new DamagedFile("witness-damaged", dirname(path));
+      return { seq, hash };
     },
     remember: (witness) => {
       file ??= openSync(path, existsSync(path) ? "r+" : "w+", 0o644);
@@ -88,15 +95,40 @@ function writeSafely(path: string, text: string, mode: number): void {
   renameSync(`${path}.new`, path);
 }
 
-/** The installation whose key lies in this folder; at the first start the key is made. */
+/**
+ * The installation whose key lies in this folder; at the first start the key is made.
+ *
+ * @throws DamagedFile where the key of something that was signed already is gone or cannot be read: another one in its
+ * place would put everything in doubt
+ */
 export function installationIn(folder: string): Installation {
   mkdirSync(folder, { recursive: true });
+  const witness = witnessIn(join(folder, WITNESS_FILE));
+  return { ...signer(keyIn(folder, () => witness.witness() !== undefined)), ...witness };
+}
+
+/** @param hasSigned whether something was signed in this folder before */
+function keyIn(folder: string, hasSigned: () => boolean): KeyObject {
   const path = join(folder, KEY_FILE);
   if (!existsSync(path)) {
-    const { privateKey } = generateKeyPairSync("ed25519");
-    writeSafely(path, privateKey.export({ type: "pkcs8", format: "pem" }) as string, 0o600);
+    if (hasSigned() && !mayMakeNewKey()) throw new DamagedFile("no-key", folder);
+    return makeKey(path);
   }
-  return { ...signer(createPrivateKey(readFileSync(path))), ...witnessIn(join(folder, WITNESS_FILE)) };
+  const text = readFileSync(path);
+  try {
+    return createPrivateKey(text);
+  } catch {
+    if (!mayMakeNewKey()) throw new DamagedFile("key-damaged", folder);
+    // It is kept: somebody may still get something out of it.
+    renameSync(path, `${path}.damaged`);
+    return makeKey(path);
+  }
+}
+
+function makeKey(path: string): KeyObject {
+  const { privateKey } = generateKeyPairSync("ed25519");
+  writeSafely(path, privateKey.export({ type: "pkcs8", format: "pem" }) as string, 0o600);
+  return privateKey;
 }
 
 /** An installation that is gone with its process: for tests and for the loading of files into memory. */

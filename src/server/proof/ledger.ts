@@ -1,8 +1,8 @@
 import { canonical, digest } from "@/core/job";
 import type { Result } from "@/core/result";
 import type { Anchor, AnchoredHead, StoredReading } from "@/data";
+import { storageFault } from "../faults/storage-fault";
 import type { Services } from "../services";
-import { storageFault } from "../storage-fault";
 
 /** What goes before the first anchor: the chain belongs to one key from its beginning. */
 export const ledgerStart = (publicKey: string): string => digest({ publicKey });
@@ -69,12 +69,12 @@ export function store<T, E>(services: Services, work: (ledger: Ledger) => Result
       { behavior: "immediate" },
     );
     if (anchored !== undefined) installation.remember({ seq: anchored.seq, hash: anchored.hash });
-    live.fault = undefined;
+    live.failing(undefined);
     live.changed();
     return done;
   } catch (thrown) {
     if (thrown instanceof Refused) return thrown.result as Result<T, E>;
-    live.fault = storageFault(thrown)?.message;
+    live.failing(storageFault(thrown)?.message);
     throw thrown;
   }
 }

@@ -90,6 +90,17 @@ function unlikeAnchored(
 const isSound = (anchor: Anchor, publicKey: string): boolean =>
   anchorHash(anchor) === anchor.hash && signedBy(publicKey, anchor.hash, anchor.signature);
 
+/** Whether what was anchored last was signed with another key than the one that lies here. */
+export function signedByAnother({ anchors, installation }: Services): boolean {
+  const last = anchors.last();
+  // One that was changed fits no key at all: the watch tells of it.
+  return (
+    last !== undefined &&
+    anchorHash(last) === last.hash &&
+    !signedBy(installation.publicKey, last.hash, last.signature)
+  );
+}
+
 /** The newest anchor the database has, against the one that was acknowledged. */
 export function doubtOfEnd(witness: Witness | undefined, last: Witness | undefined): Doubt | undefined {
   if (witness === undefined) return undefined;

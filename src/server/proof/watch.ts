@@ -1,8 +1,8 @@
 import { setImmediate } from "node:timers/promises";
 import { sql } from "drizzle-orm";
 import { toldTo } from "../drawing/told";
+import { storageFault } from "../faults/storage-fault";
 import { forget, type Services } from "../services";
-import { storageFault } from "../storage-fault";
 import { type Doubt, doubts } from "./verify";
 
 /** What the watch has found so far. */

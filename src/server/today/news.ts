@@ -1,4 +1,5 @@
 import type { SpokenBell } from "@/words";
+import { type Fault, faultsNow } from "../faults/running";
 import { watched } from "../proof/watch";
 import type { Services } from "../services";
 import { bells } from "./bells";
@@ -8,6 +9,8 @@ export interface News {
   readonly changes: number;
   readonly bells: readonly SpokenBell[];
   readonly doubts: number;
+  /** What is wrong with the server itself. */
+  readonly faults: readonly Fault[];
 }
 
 /** Bells that a rope has room for, and those behind them that ring soon. */
@@ -44,7 +47,12 @@ function made(services: Services): Made {
   const fresh = known?.news.changes === live.changes && known.news.doubts === doubts;
   if (known !== undefined && age >= 0 && (age < FRESH_MS || (fresh && age < STALE_MS))) return known;
   const ringing = bells(services);
-  const news = { changes: live.changes, bells: ringing.slice(0, MOST_BELLS), doubts };
+  const news = {
+    changes: live.changes,
+    bells: ringing.slice(0, MOST_BELLS),
+    doubts,
+    faults: faultsNow(services),
+  };
   const made: Made = { news, ringing, at: now() };
   services.kept.set(NEWS, made);
   return made;

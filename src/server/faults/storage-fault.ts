@@ -2,6 +2,8 @@
 export interface StorageFault {
   readonly title: string;
   readonly message: string;
+  /** Whether putting a backup back would help. */
+  readonly restore: boolean;
 }
 
 const TITLE = "The server cannot store";
@@ -38,7 +40,8 @@ export function storageFault(thrown: unknown): StorageFault | undefined {
   const { code, cause } = (thrown ?? {}) as { code?: unknown; cause?: unknown };
   if (typeof code === "string") {
     const known = FAULTS.find(([pattern]) => pattern.test(code));
-    if (known !== undefined) return { title: TITLE, message: known[1] };
+    if (known !== undefined)
+      return { title: TITLE, message: known[1], restore: /^SQLITE_(CORRUPT|NOTADB)/.test(code) };
   }
   return cause === undefined ? undefined : storageFault(cause);
 }
