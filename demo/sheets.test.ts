@@ -13,6 +13,7 @@ import { calculate, calculatorNamed, readTyped, type SentInput } from "@/core/ca
 import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Store, type Valve } from "@/core/formats";
 import { type BenchLink, benchLinks, run } from "@/core/job";
 import { demoDocument, librarySheet, START, Walk } from "@/core/job/job.fixtures";
+import { notationOf } from "@/core/quantity";
 import { speaker, stepTitle, stripMessage } from "@/words";
 import { cardTexts, textsOf } from "@/words/whole-job.fixtures";
 import { asked, registered } from "./registered.fixtures";
@@ -180,7 +181,7 @@ describe("a whole job", () => {
 });
 
 describe("a plan in US units", () => {
-  const us = speaker("us");
+  const us = speaker(notationOf("us"));
   const METRIC = /\d[\d.,]*\s?(N·m|bar|°C|kg|L\b|litres|metres|mm\b|m\b|kPa)/;
   const US = /\d[\d.,]*\s?(ft·lbf|psi|°F|lb\b|US gal|ft\b)/;
   /** A text without what the sheet's author and the store's keeper wrote into it, word for word. */

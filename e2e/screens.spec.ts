@@ -38,6 +38,40 @@ test.describe("on the demo", () => {
     await expect(answer).toContainText("ft·lbf");
   });
 
+  test("figures are written with the mark of whoever reads them, and read with either", async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`${server.url}/bench/bolt-up`);
+    const answer = page.getByRole("region", { name: "Answer" });
+    await page.getByRole("textbox", { name: "Pitch" }).fill("1.75 mm");
+    const first = await answer.innerText();
+    expect(first).toMatch(/\d\.\d/);
+    await page.goto(`${server.url}/loft`);
+    await page.getByRole("button", { name: "0,4 bar" }).click();
+    await page.goto(`${server.url}/bench/bolt-up`);
+    await expect(answer).toHaveText(/\d,\d/);
+    await expect(answer).not.toHaveText(/\d\.\d/);
+    await page.getByRole("textbox", { name: "Pitch" }).fill("1,75 mm");
+    expect((await answer.innerText()).replace(/(\d),(?=\d)/g, "$1.")).toBe(first);
+    await page.goto(`${server.url}/store`);
+    await expect(page.getByRole("main")).toContainText(/\d,\d\d /);
+    // On paper, too.
+    const pdf = (mark: string) =>
+      request.get(`${server.url}/api/v1/lines/ferry-shed/isolation.pdf?open=FS-PN1&mark=${mark}`);
+    const read = async (answered: Awaited<ReturnType<typeof pdf>>) => {
+      const { extractText, getDocumentProxy } = await import("unpdf");
+      const text = await extractText(await getDocumentProxy(new Uint8Array(await answered.body())), {
+        mergePages: true,
+      });
+      return text.text;
+    };
+    const written = (mark: string) => new RegExp(`\\d${mark}\\d+ (bar|L|m|kg|mm|°C)`);
+    expect(await read(await pdf("point"))).toMatch(written("\\."));
+    expect(await read(await pdf("comma"))).toMatch(written(","));
+    expect(await read(await pdf("comma"))).not.toMatch(written("\\."));
+  });
+
   test("keys: find, go, and the key map", async ({ page }) => {
     await page.goto(server.url);
     await page.keyboard.press("?");

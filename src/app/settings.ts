@@ -17,6 +17,7 @@ export async function readSettings(): Promise<Settings> {
   }
   return {
     system: kept.system === "us" ? "us" : "metric",
+    mark: kept.mark === "comma" ? "comma" : "point",
     theme: kept.theme === "dark" || kept.theme === "light" ? kept.theme : "system",
     motion: kept.motion === "off" ? "off" : "on",
     who: (await readEntered())?.name ?? (typeof kept.who === "string" ? kept.who.slice(0, 80) : ""),

@@ -1,4 +1,4 @@
-import type { UnitSystem } from "@/core/quantity";
+import { type DecimalMark, notationOf, type UnitSystem } from "@/core/quantity";
 import { err, ok, type Result } from "@/core/result";
 import { onPaper } from "@/server/heavy/pool";
 import type { PaperSize, PaperTask } from "@/server/papers/print-task";
@@ -10,15 +10,16 @@ import { type Refusal, refusal } from "./problem";
 export interface Printing {
   readonly size?: PaperSize;
   readonly units?: UnitSystem;
+  readonly mark?: DecimalMark;
   readonly zone?: string;
 }
 
-export const speakerFor = ({ units }: Printing): Speaker => speaker(units);
+export const speakerFor = ({ units, mark }: Printing): Speaker => speaker(notationOf(units, mark));
 
 /** A paper, printed as it was asked for. */
 export async function printed(
   asked: Pick<PaperTask, "paper" | "job" | "section"> & Partial<Pick<PaperTask, "photos">>,
-  { size = "A4", zone, units = "metric" }: Printing,
+  { size = "A4", zone, units, mark }: Printing,
 ): Promise<Result<Response, Refusal>> {
   const known = zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
   try {
@@ -30,6 +31,13 @@ export async function printed(
       ]),
     );
   }
-  const bytes = await onPaper({ kind: "paper", photos: {}, size, zone: known, units, ...asked });
+  const bytes = await onPaper({
+    kind: "paper",
+    photos: {},
+    size,
+    zone: known,
+    notation: notationOf(units, mark),
+    ...asked,
+  });
   return ok(pdfAnswer(bytes, `${asked.paper.plate} ${asked.paper.title}`));
 }

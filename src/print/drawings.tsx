@@ -20,7 +20,7 @@ export function drawing(of: "axis" | "section", task: PaperTask) {
   if (drawn === undefined) return undefined;
   return svgToPdf(
     renderToStaticMarkup(
-      <SettingsProvider settings={{ ...SETTINGS, system: task.units }} signedIn={undefined} crew={[]}>
+      <SettingsProvider settings={{ ...SETTINGS, ...task.notation }} signedIn={undefined} crew={[]}>
         {drawn}
       </SettingsProvider>,
     ),

@@ -2,6 +2,7 @@ import { extractText, getDocumentProxy } from "unpdf";
 import { describe, expect, it } from "vitest";
 import { Walk, wetJob } from "@/core/job/job.fixtures";
 import { LABEL_SHEETS } from "@/core/papers";
+import { notationOf } from "@/core/quantity";
 import type { PaperTask, PrintTask } from "@/server/papers/print-task";
 import { listOf, type Paper } from "@/words";
 import { INKS } from "./inks";
@@ -41,7 +42,7 @@ const asked = (rows: number, more = {}): PrintTask => ({
   size: "A4",
   zone: "Asia/Tokyo",
   photos: {},
-  units: "metric",
+  notation: notationOf(),
   ...more,
 });
 

@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { JobEvent, Line } from "@/core/formats";
 import { jobRecord, verifyChain } from "@/core/job";
 import { Walk } from "@/core/job/job.fixtures";
+import { notationOf } from "@/core/quantity";
 import { entryWords, speaker, stepWords } from "@/words";
 import { demoServices } from "./demo.fixtures";
 import { importFiles, previewImport } from "./importing/import-files";
@@ -84,7 +85,7 @@ describe("the demo", () => {
       ["metric", /^\d+ L$/],
       ["us", /^\d+ US gal$/],
     ] as const) {
-      const words = speaker(system);
+      const words = speaker(notationOf(system));
       expect(stepWords(words, drain).cues?.[0]).toMatch(amount);
       expect(lines.map((each) => entryWords(words, each, inputs.sheet).entry)).toContain("0 bar g");
     }

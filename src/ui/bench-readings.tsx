@@ -1,6 +1,6 @@
 import Link from "next/link";
 import { keptFrom } from "@/core/calculators";
-import { formatQuantity, isDimension, type UnitSystem } from "@/core/quantity";
+import { formatQuantity, isDimension, type Notation } from "@/core/quantity";
 import { Day } from "./when";
 
 const SHOWN = 8;
@@ -8,10 +8,10 @@ const SHOWN = 8;
 /** Results of the bench book that were kept with a valve, newest first. */
 export function BenchReadings({
   readings,
-  system,
+  notation,
 }: {
   readings: readonly { at: number; what: string; dimension: string; si: number; typed: string; by: string }[];
-  system: UnitSystem;
+  notation: Notation;
 }) {
   const kept = readings
     .flatMap((reading) => {
@@ -48,7 +48,7 @@ export function BenchReadings({
             </span>
             <b className="plate text-lead">
               {isDimension(each.dimension) && each.dimension !== "number"
-                ? formatQuantity(each.si, each.dimension, system)
+                ? formatQuantity(each.si, each.dimension, notation)
                 : each.typed}
             </b>
           </li>

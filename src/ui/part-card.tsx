@@ -2,15 +2,14 @@
 
 import { X } from "lucide-react";
 import type { Part, Sheet } from "@/core/formats";
-import { formatQuantity } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { endWords, limitWords } from "@/words";
 import { PartIcon } from "./draw/part";
-import { useSettings } from "./settings";
 import { useSpeaker } from "./use-speaker";
 
 /** What the sheet says of one part: what holds it, what goes on it, how far it is tightened, its limits. */
 export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; onClose: () => void }) {
-  const { system } = useSettings();
+  const { quantity } = useFigures();
   const words = useSpeaker();
   const name = (id: string) => sheet.parts.find((each) => each.id === id)?.name ?? id;
   const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
@@ -62,11 +61,11 @@ export function PartCard({ part, sheet, onClose }: { part: Part; sheet: Sheet; o
         {end !== undefined && (
           <li>
             Goes back {endWords(words, end)}
-            {limit !== undefined && `, never above ${formatQuantity(limit, "torque", system)}`}.
+            {limit !== undefined && `, never above ${quantity(limit, "torque")}`}.
           </li>
         )}
         {part.fit?.orientation && <li>Which way: {part.fit.orientation}.</li>}
-        {part.weight_kg !== undefined && <li>Weighs {formatQuantity(part.weight_kg, "mass", system)}.</li>}
+        {part.weight_kg !== undefined && <li>Weighs {quantity(part.weight_kg, "mass")}.</li>}
         {part.loaded && <li>Under load: {part.loaded}</li>}
         {part.dryByDesign && <li>Dry by design: {part.dryByDesign}.</li>}
         {odd !== undefined && (

@@ -11,7 +11,8 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
-import { formatIn, fromSI, sensibleDigits, toSI, unit } from "@/core/quantity";
+import { fromSI, toSI, unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 
 /** One measured quantity over the years, with the band its sheet allows. */
 export function ReadingHistory({
@@ -29,6 +30,7 @@ export function ReadingHistory({
   low?: number;
   high?: number;
 }) {
+  const { digits, inUnit } = useFigures();
   const shown = unit(unitId);
   const limit = (value: number) => fromSI(toSI(value, unit(checkUnitId)), shown);
   const data = rows.map((row) => ({ at: row.at, value: fromSI(row.si, shown), by: row.by }));
@@ -45,12 +47,12 @@ export function ReadingHistory({
       <figcaption className="flex flex-wrap justify-between gap-x-4">
         <b className="first-letter:uppercase">{title}</b>
         <span className="plate text-lead">
-          {formatIn(last.si, shown)}
+          {inUnit(last.si, shown)}
           {low !== undefined || high !== undefined ? (
             <span className="text-soft">
               {" "}
-              · allowed {low === undefined ? "up" : sensibleDigits(limit(low))} to{" "}
-              {high === undefined ? "any" : sensibleDigits(limit(high))} {shown.label}
+              · allowed {low === undefined ? "up" : digits(limit(low))} to{" "}
+              {high === undefined ? "any" : digits(limit(high))} {shown.label}
             </span>
           ) : null}
         </span>
@@ -69,7 +71,7 @@ export function ReadingHistory({
             />
             <YAxis
               domain={[least - pad, most + pad]}
-              tickFormatter={(value: number) => sensibleDigits(value)}
+              tickFormatter={(value: number) => digits(value)}
               stroke="var(--soft)"
               fontSize={13}
               width={56}
@@ -82,7 +84,7 @@ export function ReadingHistory({
             )}
             <Tooltip
               labelFormatter={(at) => format(Number(at), "d MMM yyyy")}
-              formatter={(value) => [`${sensibleDigits(Number(value))} ${shown.label}`, title]}
+              formatter={(value) => [`${digits(Number(value))} ${shown.label}`, title]}
               contentStyle={{ background: "var(--card)", borderColor: "var(--rule)" }}
             />
             <Line

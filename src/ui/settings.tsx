@@ -2,11 +2,10 @@
 
 import { createContext, type ReactNode, useContext } from "react";
 import { mayAs, type Role } from "@/core/people";
-import type { UnitSystem } from "@/core/quantity";
+import type { Notation } from "@/core/quantity";
 
 /** What a person set for this device. */
-export interface Settings {
-  readonly system: UnitSystem;
+export interface Settings extends Notation {
   readonly theme: "light" | "dark" | "system";
   readonly motion: "on" | "off";
   /** The one of the crew who holds it; empty when nobody was chosen. */
@@ -28,7 +27,7 @@ interface Here {
 }
 
 const Context = createContext<Here>({
-  settings: { system: "metric", theme: "system", motion: "on", who: "" },
+  settings: { system: "metric", mark: "point", theme: "system", motion: "on", who: "" },
   signedIn: undefined,
   crew: [],
 });

@@ -6,6 +6,6 @@ import { useSettings } from "./settings";
 
 /** Who reads this screen: in which words, in which units. */
 export function useSpeaker(): Speaker {
-  const { system } = useSettings();
-  return useMemo(() => speaker(system), [system]);
+  const { system, mark } = useSettings();
+  return useMemo(() => speaker({ system, mark }), [system, mark]);
 }

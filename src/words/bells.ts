@@ -30,7 +30,8 @@ export function bellWords(speaker: Speaker, bell: Bell): SpokenBell {
   };
 }
 
-function said({ say, system }: Speaker, bell: Bell): Pick<SpokenBell, "title" | "says" | "short"> {
+function said(speaker: Speaker, bell: Bell): Pick<SpokenBell, "title" | "says" | "short"> {
+  const { say } = speaker;
   const words = say.entries.bells;
   switch (bell.kind) {
     case "wait": {
@@ -49,10 +50,7 @@ function said({ say, system }: Speaker, bell: Bell): Pick<SpokenBell, "title" | 
       return {
         short: words.open,
         title: words.open,
-        says: words.of(
-          bell.valve,
-          bell.step === undefined ? words.signOff : stepTitle({ say, system }, bell.step),
-        ),
+        says: words.of(bell.valve, bell.step === undefined ? words.signOff : stepTitle(speaker, bell.step)),
       };
     case "due":
       return { title: bell.what, short: words.due, says: bell.why };

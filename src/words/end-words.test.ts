@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { EndCondition } from "@/core/formats";
+import { notationOf } from "@/core/quantity";
 import { endWords, speaker } from ".";
 
 describe("where tightening ends", () => {
@@ -18,6 +19,6 @@ describe("where tightening ends", () => {
     [{ kind: "seat-to-depth", depth_mm: 6.35, tolerance_mm: 1.27 }, "0.25 in deep, ± 0.05 in"],
     [{ kind: "to-ask-for", whom: "the maker" }, "figure to ask for: the maker"],
   ])("%j", (end, says) => {
-    expect(endWords(speaker("us"), end)).toBe(says);
+    expect(endWords(speaker(notationOf("us")), end)).toBe(says);
   });
 });

@@ -9,7 +9,7 @@ import {
 import type { Caution, Sheet, Tool } from "@/core/formats";
 import type { Danger } from "@/core/job";
 import { MEDIA_RULES } from "@/core/line";
-import { formatIn, unit } from "@/core/quantity";
+import { formatIn, marked, unit } from "@/core/quantity";
 import { unreachable } from "@/core/result";
 import { lockedWords, storedAt, storedKind, storedWords } from "./isolation";
 import { releaseCaution } from "./media";
@@ -105,7 +105,7 @@ export function toolName(speaker: Speaker, tool: Tool): string {
         : words.range(said(least_Nm, "N·m"), said(most_Nm, "N·m"))),
     most_bar && words.upTo(said(most_bar, "bar g")),
     bears_kg && words.bears(said(bears_kg, "kg")),
-    reach_m && words.reaches(formatIn(reach_m, unit(speaker.system === "us" ? "ft" : "m"))),
+    reach_m && words.reaches(formatIn(reach_m, unit(speaker.system === "us" ? "ft" : "m"), speaker.mark)),
   ]
     .filter((each) => each !== undefined)
     .join(", ");
@@ -127,9 +127,12 @@ export function stuckWords(speaker: Speaker, { rung, how }: StuckRung): { name: 
 /** A mark or a size as it was found on a new part; a size as finely as a calliper reads. */
 function seenWords(speaker: Speaker, { said, si }: FoundFeature): string {
   if (si !== undefined)
-    return speaker.system === "us"
-      ? `${Number((si / INCH).toFixed(3))} in`
-      : `${Number((si * 1000).toFixed(2))} mm`;
+    return marked(
+      speaker.system === "us"
+        ? `${Number((si / INCH).toFixed(3))} in`
+        : `${Number((si * 1000).toFixed(2))} mm`,
+      speaker.mark,
+    );
   return said === undefined ? speaker.say.handling.newPart.nothing : markWords(speaker, said);
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { MEDIA, STREAMS } from "@/core/formats";
 import type { Act, IsolationFailure, LockedPiece } from "@/core/isolation";
+import { notationOf } from "@/core/quantity";
 import { actWhy, actWords, closureWhy, isolationMessage, lockedWords, speaker } from ".";
 
 const step = (id: string, name = id) => ({ id, name });
@@ -96,7 +97,7 @@ describe("locked liquid in words", () => {
     expect(lockedWords(speaker(), piece)).toBe(
       "5.9 L of liquid ammonia stands locked in: about 15 bar more for each K of warming. 2 K reach its rating. Leave it a way to give: do not shut both ends of it, or let liquid out first.",
     );
-    expect(lockedWords(speaker("us"), piece)).toMatch(/US gal of liquid ammonia .* psi more/);
+    expect(lockedWords(speaker(notationOf("us")), piece)).toMatch(/US gal of liquid ammonia .* psi more/);
   });
 
   it("asks for draining where the section is drained anyhow, and never says less than one kelvin", () => {
@@ -114,7 +115,7 @@ describe("why an act stands at its place in the order", () => {
   const opened = (
     stream: (typeof MEDIA)[number] | (typeof STREAMS)[number],
     { first = false, inner = false, system = "metric" as "metric" | "us" } = {},
-  ) => actWhy(speaker(system), { kind: "opened-in-order", stream, first, inner });
+  ) => actWhy(speaker(notationOf(system)), { kind: "opened-in-order", stream, first, inner });
 
   it("is said where a wrong order hurts somebody", () => {
     for (const each of ["electricity", "steam", "hot", "liquid"] as const) {

@@ -195,7 +195,7 @@ export function storedWords(speaker: Speaker, energy: StoredEnergy): string {
     case "cold":
       return words.cold(figure(speaker, energy.celsius, "°C"));
     case "head":
-      return words.head(formatIn(energy.metres, unit(speaker.system === "us" ? "ft" : "m")));
+      return words.head(formatIn(energy.metres, unit(speaker.system === "us" ? "ft" : "m"), speaker.mark));
     default:
       return unreachable(energy);
   }

@@ -1,10 +1,8 @@
-import { readdirSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { stuckLadder } from "@/core/build";
 import {
   EventSchema,
   type JobInputs,
-  type Line,
   LineSchema,
   type Sheet,
   SheetSchema,
@@ -20,8 +18,8 @@ import {
   type Refusal,
   seal,
 } from "@/core/job";
-import { demoDocument, dryJob, librarySheet, START, Walk, wetJob } from "@/core/job/job.fixtures";
-import { UNITS } from "@/core/quantity";
+import { dryJob, START, Walk, wetJob } from "@/core/job/job.fixtures";
+import { notationOf, UNITS } from "@/core/quantity";
 import {
   asFoundWords,
   changeWords,
@@ -34,9 +32,19 @@ import {
 } from ".";
 import { english } from "./english";
 import { notSaid, pseudo } from "./pseudo.fixtures";
-import { bellTexts, cardTexts, planTexts, stuckTexts, textsOf } from "./whole-job.fixtures";
+import {
+  bellTexts,
+  cardTexts,
+  jobOf,
+  LINES,
+  onLine,
+  planTexts,
+  SHEETS,
+  stuckTexts,
+  textsOf,
+} from "./whole-job.fixtures";
 
-const strange = speaker("metric", pseudo);
+const strange = speaker(notationOf(), pseudo);
 
 /** Short names that our formats give to kinds of things: ours, to be said in words. */
 const KINDS = new Set(
@@ -101,38 +109,6 @@ describe("a language that nobody speaks", () => {
   });
 });
 
-/** Sheets of the library, each on the demo line its medium belongs to, where there is one. */
-const SHEETS = readdirSync("library")
-  .filter((name) => name.endsWith(".json"))
-  .map((name) => librarySheet(name.replace(".json", "")));
-const LINES: readonly (readonly [string, string, string])[] = [
-  ["gannet-low-side", "GN-RV6", "pell-guardian-s1"],
-  ["gannet-low-side", "GN-RV4A", "pell-guardian-t2"],
-  ["gannet-co2", "GC-SV2", "pell-frostgate-32"],
-  ["lido-water", "LD-M1", "ottermouth-spoolmix-25"],
-  ["ferry-shed", "FS-PN1", "quillon-watchair-1"],
-  ["holm-library", "HL-V3", "lantern-parlour-1"],
-];
-
-const jobOf = (sheet: Sheet, more: Partial<JobInputs> = {}): JobInputs => {
-  const { line: _, ...base } = wetJob();
-  const build = sheet.builds[0]?.id;
-  return {
-    ...base,
-    sheet,
-    valve: {
-      tag: "T-1",
-      name: "Trial valve",
-      place: "Loft",
-      sheet: sheet.id,
-      ...(build !== undefined && { build }),
-    },
-    reach: sheet.symptoms[0]!.reach,
-    policy: "what-was-disturbed",
-    ...more,
-  };
-};
-
 describe("a whole job in another language", () => {
   it.each(SHEETS.map((sheet) => [sheet.id, sheet] as const))("%s: every card", (_, sheet) => {
     const inputs = jobOf(sheet);
@@ -149,9 +125,7 @@ describe("a whole job in another language", () => {
   });
 
   it.each(LINES)("on %s, %s: what is shut and why, what is stored, how it comes back", (id, node, sheet) => {
-    const line = demoDocument<Line>(`lines/${id}.json`);
-    const base = jobOf(librarySheet(sheet));
-    const inputs = { ...base, line, valve: { ...base.valve, tag: node, node, line: id } };
+    const inputs = onLine(id, node, sheet);
     const { plan } = new Walk(inputs).job;
     expect(plan.isolation?.ok).toBe(true);
     const texts = planTexts(strange, plan);

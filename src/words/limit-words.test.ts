@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Check } from "@/core/formats";
+import { notationOf } from "@/core/quantity";
 import { limitWords, speaker, unitOfCheck } from ".";
 
 type Measure = Extract<Check, { kind: "measure" }>;
@@ -15,7 +16,7 @@ describe("what a check allows", () => {
     [{ low: 5, high: 9, dimension: "time", unit: "min" }, "us", "5 min to 9 min"],
     [{}, "metric", "any"],
   ] as const)("%o in %s: %s", (more, system, words) => {
-    expect(limitWords(speaker(system), check(more))).toBe(words);
+    expect(limitWords(speaker(notationOf(system)), check(more))).toBe(words);
   });
 
   it("is asked in the reader's unit, a time in the sheet's", () => {

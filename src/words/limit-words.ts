@@ -1,5 +1,14 @@
 import type { Check } from "@/core/formats";
-import { formatIn, preferredUnit, toSI, type Unit, type UnitSystem, unit, unitNamed } from "@/core/quantity";
+import {
+  formatIn,
+  marked,
+  preferredUnit,
+  toSI,
+  type Unit,
+  type UnitSystem,
+  unit,
+  unitNamed,
+} from "@/core/quantity";
 import type { Speaker } from "./speaker";
 
 type Measure = Extract<Check, { kind: "measure" }>;
@@ -12,11 +21,13 @@ export function unitOfCheck(check: Measure, system: UnitSystem): Unit {
 }
 
 /** What is allowed, in the reader's unit: "8.4 to 9.3 mm", "up to 40 N·m", "at least 2 bar g". */
-export function limitWords({ say, system }: Speaker, check: Measure): string {
+export function limitWords({ say, system, mark }: Speaker, check: Measure): string {
   const words = say.card.limits;
   const [sheetUnit, shown] = [unitNamed(check.unit, check.dimension), unitOfCheck(check, system)];
   const said = (limit: number) =>
-    sheetUnit === undefined ? `${limit} ${check.unit}` : formatIn(toSI(limit, sheetUnit), shown);
+    sheetUnit === undefined
+      ? `${marked(String(limit), mark)} ${check.unit}`
+      : formatIn(toSI(limit, sheetUnit), shown, mark);
   const { low, high } = check;
   if (low === undefined) return high === undefined ? words.any : words.upTo(said(high));
   return high === undefined ? words.atLeast(said(low)) : words.between(said(low), said(high));

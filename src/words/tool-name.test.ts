@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Tool } from "@/core/formats";
 import { librarySheet } from "@/core/job/job.fixtures";
+import { notationOf } from "@/core/quantity";
 import { speaker, toolName } from ".";
 
 const tool = (more: Partial<Tool>): Tool => ({ id: "t", name: "Torque wrench", ...more });
@@ -29,7 +30,7 @@ describe("a tool by name", () => {
     ],
   ])("%j is %s, or %s", (more, metric, us) => {
     expect(toolName(speaker(), tool(more))).toBe(metric);
-    expect(toolName(speaker("us"), tool(more))).toBe(us);
+    expect(toolName(speaker(notationOf("us")), tool(more))).toBe(us);
   });
 
   it("no shipped sheet hides a range in the size a tool goes by", () => {

@@ -1,5 +1,8 @@
+import { readdirSync } from "node:fs";
 import type { StuckRung } from "@/core/build";
+import type { JobInputs, Line, Sheet } from "@/core/formats";
 import type { Bell, Plan, Step } from "@/core/job";
+import { demoDocument, librarySheet, wetJob } from "@/core/job/job.fixtures";
 import {
   bellWords,
   fitRuleWords,
@@ -88,3 +91,45 @@ export const bellTexts = (speaker: Speaker, bell: Bell): string[] => {
 
 export const stuckTexts = (speaker: Speaker, rung: StuckRung): string[] =>
   Object.values(stuckWords(speaker, rung));
+
+/** Sheets of the library, each on the demo line its medium belongs to, where there is one. */
+export const SHEETS = readdirSync("library")
+  .filter((name) => name.endsWith(".json"))
+  .map((name) => librarySheet(name.replace(".json", "")));
+export const LINES: readonly (readonly [string, string, string])[] = [
+  ["gannet-low-side", "GN-RV6", "pell-guardian-s1"],
+  ["gannet-low-side", "GN-RV4A", "pell-guardian-t2"],
+  ["gannet-co2", "GC-SV2", "pell-frostgate-32"],
+  ["lido-water", "LD-M1", "ottermouth-spoolmix-25"],
+  ["ferry-shed", "FS-PN1", "quillon-watchair-1"],
+  ["holm-library", "HL-V3", "lantern-parlour-1"],
+];
+
+export const jobOf = (sheet: Sheet, more: Partial<JobInputs> = {}): JobInputs => {
+  const { line: _, ...base } = wetJob();
+  const build = sheet.builds[0]?.id;
+  return {
+    ...base,
+    sheet,
+    valve: {
+      tag: "T-1",
+      name: "Trial valve",
+      place: "Loft",
+      sheet: sheet.id,
+      ...(build !== undefined && { build }),
+    },
+    reach: sheet.symptoms[0]!.reach,
+    policy: "what-was-disturbed",
+    ...more,
+  };
+};
+
+/** A job on a valve of a demo line. */
+export const onLine = (id: string, node: string, sheet: string): JobInputs & { readonly line: Line } => {
+  const base = jobOf(librarySheet(sheet));
+  return {
+    ...base,
+    line: demoDocument<Line>(`lines/${id}.json`),
+    valve: { ...base.valve, tag: node, node, line: id },
+  };
+};

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { asked, type SearchParams } from "@/app/list-query";
 import { UnreadableList } from "@/app/unreadable-list";
 import { JOB_STATES, readAs } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 import { JOB_LIST_QUERY } from "@/edge/contracts/register";
 import { listJobs, PAGE } from "@/server/lists/lists";
 import { watched } from "@/server/proof/watch";
@@ -67,9 +68,7 @@ export default async function JobsPage({ searchParams }: { searchParams: SearchP
             label: "State",
             options: JOB_STATES.flatMap((state) => {
               const count = counts.get(state) ?? 0;
-              return count === 0
-                ? []
-                : [[state, `${STATUS_LABELS[state]} (${count.toLocaleString("en")})`] as const];
+              return count === 0 ? [] : [[state, `${STATUS_LABELS[state]} (${grouped(count)})`] as const];
             }),
           },
           {

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { grouped } from "@/core/quantity";
 import { feedKey } from "@/server/access/feed";
 import { signInNeeded } from "@/server/access/needed";
 import { listBackups } from "@/server/backup/backups";
@@ -12,8 +13,7 @@ import { SettingsForm } from "./settings-form";
 
 export const metadata: Metadata = { title: "Loft" };
 
-const counted = (count: number, one: string, many: string) =>
-  `${count.toLocaleString("en")} ${count === 1 ? one : many}`;
+const counted = (count: number, one: string, many: string) => `${grouped(count)} ${count === 1 ? one : many}`;
 
 /** Rooms of what one has entered, each with how much is in it. */
 function ownData(all: Services) {

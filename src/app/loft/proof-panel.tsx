@@ -1,4 +1,5 @@
 import Link from "next/link";
+import { grouped } from "@/core/quantity";
 import { watched } from "@/server/proof/watch";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
@@ -16,11 +17,7 @@ export function ProofPanel() {
     <div id="proof">
       <Panel
         title="Proof"
-        note={
-          last === undefined
-            ? ""
-            : `${last.seq.toLocaleString("en")} ${last.seq === 1 ? "anchor" : "anchors"}`
-        }
+        note={last === undefined ? "" : `${grouped(last.seq)} ${last.seq === 1 ? "anchor" : "anchors"}`}
       >
         <p>
           Every log and every reading is anchored in a chain that this installation signs. Its public key, for

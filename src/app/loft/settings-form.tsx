@@ -13,6 +13,13 @@ const CHOICES = {
       ["us", "US"],
     ],
   },
+  mark: {
+    label: "Figures",
+    options: [
+      ["point", "0.4 bar"],
+      ["comma", "0,4 bar"],
+    ],
+  },
   theme: {
     label: "Light",
     options: [

@@ -1,3 +1,4 @@
+import type { Notation } from "@/core/quantity";
 import { itemHref } from "@/server/find/item-href";
 import type { Services } from "@/server/services";
 import type { ListedMovement } from "@/server/store/stock-list";
@@ -6,7 +7,11 @@ import { moneyWords, moveKind, speaker } from "@/words";
 import { pcs } from "./store-words";
 
 /** Entries as a list shows them. */
-export function ledgerEntries({ library }: Services, entries: readonly ListedMovement[]): LedgerEntry[] {
+export function ledgerEntries(
+  { library }: Services,
+  entries: readonly ListedMovement[],
+  notation: Notation,
+): LedgerEntry[] {
   const stores = new Map(library.stores().map((store) => [store.id, store]));
   return entries.map((entry) => {
     const {
@@ -45,7 +50,9 @@ export function ledgerEntries({ library }: Services, entries: readonly ListedMov
               ? pcs(quantity)
               : `${change > 0 ? "+" : ""}${change}`,
       more: [
-        ...(entry.price === undefined ? [] : [`at ${moneyWords(entry.price, store?.currency ?? "")}`]),
+        ...(entry.price === undefined
+          ? []
+          : [`at ${moneyWords(notation, entry.price, store?.currency ?? "")}`]),
         ...batches.map(({ until, quantity }) => `${quantity} until ${until}`),
         ...(order === undefined ? [] : [`order ${order}`]),
         ...(why === undefined ? [] : [why]),

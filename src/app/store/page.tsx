@@ -3,17 +3,18 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { asked, type SearchParams } from "@/app/list-query";
 import { isDay } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 import { isOwnPlace } from "@/core/store";
 import { itemHref } from "@/server/find/item-href";
 import { services } from "@/server/services";
 import { endOfDay, type StockedItem, stockedItems } from "@/server/store/stock-list";
 import { listAddress } from "@/ui/list/list-address";
+import { Money } from "@/ui/money";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { ScanLabel } from "@/ui/store/scan-label";
 import { Shelf, ShelfLegend } from "@/ui/store/shelf";
 import { Day } from "@/ui/when";
-import { moneyWords } from "@/words";
 import { StockSearch } from "./stock-search";
 import { StoreTabs } from "./store-tabs";
 import { ITEM_KINDS, inDays, pcs } from "./store-words";
@@ -64,7 +65,7 @@ export default async function StorePage({ searchParams }: { searchParams: Search
   const [first] = stores;
   const worth = items.reduce((sum, each) => sum + each.worth, 0);
   const chips = [
-    { id: undefined, name: "Items", value: items.length.toLocaleString("en"), tone: "" },
+    { id: undefined, name: "Items", value: grouped(items.length), tone: "" },
     { id: "low", name: "Too few", value: String(items.filter(shows.low).length), tone: "text-stop" },
     { id: "aging", name: "Ageing out", value: String(items.filter(aging).length), tone: "text-wait" },
   ] as const;
@@ -114,7 +115,7 @@ export default async function StorePage({ searchParams }: { searchParams: Search
             <li className="card flex min-h-14 min-w-0 flex-wrap items-baseline justify-between gap-x-2 px-3 py-2 [overflow-wrap:anywhere]">
               <span>Worth</span>
               <span className="plate break-words text-lead sm:whitespace-nowrap sm:text-title">
-                {moneyWords(worth, first.currency)}
+                <Money amount={worth} currency={first.currency} />
               </span>
             </li>
           </ul>
@@ -217,7 +218,7 @@ function StockRow({
           <span key={at.id} className="min-w-[8.5rem] text-note text-soft">
             {at.name}
             <span className="block">
-              {inDays(at.days)}, {moneyWords(price, currency)}
+              {inDays(at.days)}, <Money amount={price} currency={currency} />
             </span>
           </span>
         ))}

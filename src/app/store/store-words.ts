@@ -1,4 +1,5 @@
 import type { Item } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 
 export const ITEM_KINDS: Readonly<Record<Item["kind"], string>> = {
   kit: "kit",
@@ -12,7 +13,7 @@ export const PLACE_KINDS = {
   supplier: "Supplier",
 } as const;
 
-export const pcs = (count: number): string => `${count.toLocaleString("en")} ${count === 1 ? "pc" : "pcs"}`;
+export const pcs = (count: number): string => `${grouped(count)} ${count === 1 ? "pc" : "pcs"}`;
 
 export const inDays = (days: number): string =>
   days === 0 ? "in hand" : `${days} ${days === 1 ? "day" : "days"}`;

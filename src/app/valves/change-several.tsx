@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Valve } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 import type { Result } from "@/core/result";
 import { type CallFailure, call } from "@/edge/client";
 import { BRING_BACK_VALVES, CHANGE_VALVES, RETIRE_VALVES } from "@/edge/contracts/own";
@@ -68,7 +69,7 @@ export function ChangeSeveral({
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const all = whole?.of === chosen ? whole.tags : tags;
-  const many = `${all.length.toLocaleString("en")} ${all.length === 1 ? "valve" : "valves"}`;
+  const many = `${grouped(all.length)} ${all.length === 1 ? "valve" : "valves"}`;
 
   const chooseWhole = async () => {
     const found = await call(VALVE_TAGS, { query });
@@ -108,7 +109,7 @@ export function ChangeSeveral({
       <b className="plate text-lead">{many} chosen</b>
       {all === tags && total > tags.length && total <= 2000 && (
         <button type="button" className="btn btn-quiet" onClick={() => void chooseWhole()}>
-          Choose all {total.toLocaleString("en")} that fit
+          Choose all {grouped(total)} that fit
         </button>
       )}
       <button

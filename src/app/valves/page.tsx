@@ -4,6 +4,7 @@ import Link from "next/link";
 import { asked, type SearchParams } from "@/app/list-query";
 import { UnreadableList } from "@/app/unreadable-list";
 import { readAs, VALVE_STATES, type ValveState } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 import { VALVE_LIST_QUERY } from "@/edge/contracts/register";
 import { AT_ONCE_MS, listValves, NEVER_MS, PAGE, valveCounts } from "@/server/lists/lists";
 import { watched } from "@/server/proof/watch";
@@ -56,7 +57,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
   return (
     <Page
       title="Valves"
-      says={`${count.toLocaleString("en")} in the register.`}
+      says={`${grouped(count)} in the register.`}
       action={
         <Link href="/valves/new" className="btn btn-go">
           Register a valve
@@ -76,7 +77,7 @@ export default async function ValvesPage({ searchParams }: { searchParams: Searc
             >
               <span>{STATES[state]}</span>
               <span className={clsx("plate text-title", counts[state] > 0 && TONE[state])}>
-                {counts[state].toLocaleString("en")}
+                {grouped(counts[state])}
               </span>
             </Link>
           </li>
@@ -127,6 +128,6 @@ function facet(
     .filter(({ value }) => value !== "")
     .toSorted((a, b) => b.count - a.count)
     .slice(0, MOST_OFFERED)
-    .map(({ value, count }) => [value, `${label(value)} (${count.toLocaleString("en")})`] as const)
+    .map(({ value, count }) => [value, `${label(value)} (${grouped(count)})`] as const)
     .toSorted((a, b) => a[1].localeCompare(b[1]));
 }

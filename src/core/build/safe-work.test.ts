@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { notationOf } from "@/core/quantity";
 import { barredWords, dangerWords, releaseCaution, speaker, stuckWords } from "@/words";
 import type { Sheet } from "../formats";
 import { librarySheet } from "../job/job.fixtures";
@@ -14,7 +15,7 @@ const barred = (each: Sheet, part: string) =>
 const tools = (each: Sheet, part: string) => barred(each, part).map((one) => one.tool);
 const cautions = (each: Sheet, part: string, system: "metric" | "us" = "metric") =>
   dangersAt(each, partOf(each, part), wayOf(each, part))
-    .map((danger) => dangerWords(speaker(system), danger))
+    .map((danger) => dangerWords(speaker(notationOf(system)), danger))
     .map((one) => `${one.can} ${one.do}`)
     .join(" ");
 
@@ -186,9 +187,9 @@ describe("each rule by itself", () => {
     expect(said("metric")).toContain("The spool weighs 31 kg and drops when the last one is out.");
     expect(said("us")).toContain("The spool weighs 68.3 lb and drops when the last one is out.");
     expect(releaseCaution(speaker(), "co2").can).toContain("Below 5.2 bar a");
-    expect(releaseCaution(speaker("us"), "co2").can).toContain("Below 75.4 psi a");
-    expect(releaseCaution(speaker("us"), "co2").do).toContain("above 102 psi g");
-    expect(releaseCaution(speaker("us"), "condensate").do).toContain("below 113 °F");
+    expect(releaseCaution(speaker(notationOf("us")), "co2").can).toContain("Below 75.4 psi a");
+    expect(releaseCaution(speaker(notationOf("us")), "co2").do).toContain("above 102 psi g");
+    expect(releaseCaution(speaker(notationOf("us")), "condensate").do).toContain("below 113 °F");
   });
 
   it("a spring under load is held while the last thread lets go", () => {

@@ -1,6 +1,15 @@
-import { formatIn, fromSI, type UnitSystem, unit } from "../quantity";
+import {
+  fixed,
+  formatIn,
+  fromSI,
+  type Notation,
+  notationOf,
+  sensibleDigits,
+  type UnitSystem,
+  unit,
+} from "../quantity";
 import { err, ok, type Problem, type Result } from "../result";
-import type { Calculator, CalculatorOutput, Outcome, Values } from "./declaration";
+import type { Calculator, CalculatorOutput, Outcome, Say, Values } from "./declaration";
 import { readInputs, type SentInput } from "./read-inputs";
 
 /** A figure with its unit and SI value, or words. */
@@ -25,15 +34,22 @@ export function siOf(row: AnswerRow, name: string): number {
 /** The words of an answer, empty when it was left out. */
 export const wordsOf = (row: AnswerRow, name: string): string => String(row[name]?.value ?? "");
 
-/** Checks what was sent against the declaration, computes, and gives the outputs in the asked system's units. */
+/** Checks what was sent against the declaration, computes, and gives the outputs in the reader's units. */
 export function calculate(
   calculator: Calculator,
   sent: Readonly<Record<string, SentInput>>,
-  system: UnitSystem = "metric",
+  { system, mark }: Notation = notationOf(),
 ): Result<Answer, Problem[]> {
   const given = readInputs(calculator, sent);
   if (!given.ok) return given;
-  const outcome = calculator.compute(given.value, (si, { units }) => formatIn(si, unit(units[system])));
+  const say: Say = Object.assign(
+    (si: number, { units }: Parameters<Say>[1]) => formatIn(si, unit(units[system]), mark),
+    {
+      figure: (value: number, decimals?: number) =>
+        decimals === undefined ? sensibleDigits(value, mark) : fixed(value, decimals, mark),
+    },
+  );
+  const outcome = calculator.compute(given.value, say);
   if (!outcome.ok) return err([{ path: `/inputs/${outcome.error.input}`, message: outcome.error.message }]);
   const { outputs, tables, ...rest } = outcome.value;
   const row = (declared: readonly CalculatorOutput[], values: Values, where: string): AnswerRow =>

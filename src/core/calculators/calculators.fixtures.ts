@@ -1,4 +1,4 @@
-import { fromSI, type UnitSystem, unit } from "../quantity";
+import { fromSI, notationOf, type UnitSystem, unit } from "../quantity";
 import { type Answer, calculate, calculatorNamed, readTyped, type SentInput, siOf } from ".";
 
 /** What somebody types, by field. */
@@ -22,7 +22,7 @@ function ask(id: string, typed: Typed, system: UnitSystem) {
     if (!read.ok) throw new Error(`${name}: ${read.error}`);
     sent[name] = read.value;
   }
-  return calculate(calculator, sent, system);
+  return calculate(calculator, sent, notationOf(system));
 }
 
 /** The answer to what was typed; the usual figures count where nothing was. */

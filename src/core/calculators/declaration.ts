@@ -108,7 +108,12 @@ export type BellToSet = { readonly look: string } & (
 export type Given = Readonly<Record<string, number | string | readonly number[] | undefined>>;
 
 /** An SI value in words, in the units of whoever asks: for reasons. */
-export type Say = (si: number, shown: Shown) => string;
+export interface Say {
+  /** An SI value in the reader's unit of a field. */
+  (si: number, shown: Shown): string;
+  /** A bare figure, with so many decimals or as many as are of use. */
+  readonly figure: (value: number, decimals?: number) => string;
+}
 
 export interface Refused {
   readonly input: string;

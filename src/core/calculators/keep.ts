@@ -1,4 +1,4 @@
-import { type Dimension, formatIn, type UnitSystem, unit } from "../quantity";
+import { type Dimension, formatIn, type Notation, notationOf, unit } from "../quantity";
 import { err, ok, type Problem, type Result } from "../result";
 import { CALCULATORS, calculatorNamed } from "./book";
 import { calculate } from "./calculate";
@@ -46,7 +46,7 @@ export const benchTitle = (calculator: string, output: string): string | undefin
   keptTitle(keptName(calculator, output));
 
 /** Works a result out again from what was typed, so that nothing is kept that was not computed. */
-export function workAgain(kept: Kept, system: UnitSystem = "metric"): Result<KeptReading, Problem[]> {
+export function workAgain(kept: Kept, notation: Notation = notationOf()): Result<KeptReading, Problem[]> {
   const calculator = calculatorNamed(kept.calculator);
   if (calculator === undefined)
     return err([{ path: "/calculator", message: `There is no calculator "${kept.calculator}".` }]);
@@ -67,7 +67,7 @@ export function workAgain(kept: Kept, system: UnitSystem = "metric"): Result<Kep
     else problems.push({ path: `/inputs/${name}`, message: read.error });
   }
   if (problems.length > 0) return err(problems);
-  const answer = calculate(calculator, sent, system);
+  const answer = calculate(calculator, sent, notation);
   if (!answer.ok) return answer;
   const value = answer.value.outputs[output.name];
   if (value === undefined || !("si" in value))

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { notationOf } from "@/core/quantity";
 import { lockedWords, speaker, storedWords } from "@/words";
 import { lineOf, node, pipe, planned, valve } from "./isolation.fixtures";
 
@@ -92,8 +93,8 @@ describe("what closures do not take away", () => {
     expect(planned(line, ["M"]).stored.map((each) => each.kind)).toEqual(["spring", "heat", "head"]);
     const [, heat, head] = planned(line, ["M"]).stored;
     expect(storedWords(speaker(), heat!)).toMatch(/°C.*below 45 °C/);
-    expect(storedWords(speaker("us"), heat!)).toMatch(/°F.*below 113 °F/);
-    expect(storedWords(speaker("us"), head!)).toMatch(/ ft above/);
+    expect(storedWords(speaker(notationOf("us")), heat!)).toMatch(/°F.*below 113 °F/);
+    expect(storedWords(speaker(notationOf("us")), head!)).toMatch(/ ft above/);
     const cold = liquid();
     cold.nodes[0] = { ...cold.nodes[0]!, temperature_C: -30 };
     expect(planned(cold, ["EV"]).stored.map((each) => each.kind)).toEqual(["cold"]);

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { notationOf } from "@/core/quantity";
 import { dueWhy, gateWords, speaker, stepDangers, stepWords } from "@/words";
 import { gate, jobBells, jobRecord, mayCloseEarly, outOfService, PHASES, run, WATCH_AFTER_H } from ".";
 import { dryJob, Walk, wetJob, says as wordsOf } from "./job.fixtures";
@@ -193,7 +194,7 @@ it("the card speaks in the reader's units; its title says the same to everybody"
   if (!job.ok) throw new Error("no plan");
   const { steps } = job.value.plan;
   const said = (id: string, system: "metric" | "us") =>
-    stepWords(speaker(system), steps.find((step) => step.id === id)!);
+    stepWords(speaker(notationOf(system)), steps.find((step) => step.id === id)!);
   // 1404 L are 371 US gallons.
   expect(said("drain:D2", "metric").cues).toEqual(["1\u2009404 L"]);
   expect(said("drain:D2", "us").cues).toEqual(["371 US gal"]);

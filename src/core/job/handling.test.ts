@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { notationOf } from "@/core/quantity";
 import { refusalWords, speaker } from "@/words";
 import type { JobEvent, JobInputs, Line } from "../formats";
 import { accept } from "./accept";
@@ -272,7 +273,7 @@ describe("a torque that was read", () => {
     } as JobEvent;
     const refused = accept(job.job, event, { now: job.now });
     if (refused.ok) throw new Error("taken");
-    expect(refusalWords(speaker("us"), refused.error, job.job)).toMatch(
+    expect(refusalWords(speaker(notationOf("us")), refused.error, job.job)).toMatch(
       /^29\.5 ft·lbf is over .* limit of \d/,
     );
     pull(job, wanted(job) * 1.03);

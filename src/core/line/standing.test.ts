@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { notationOf } from "@/core/quantity";
 import { releaseCaution, speaker } from "@/words";
 import type { Line } from "../formats";
 import { MEDIA } from "../formats";
@@ -89,7 +90,7 @@ describe("media", () => {
   it("all have a rule, a caution with what to do, and none that scalds, poisons or burns is let out at a cover", () => {
     for (const medium of MEDIA) {
       for (const system of ["metric", "us"] as const) {
-        const caution = releaseCaution(speaker(system), medium);
+        const caution = releaseCaution(speaker(notationOf(system)), medium);
         expect(caution.can.length).toBeGreaterThan(10);
         expect(caution.do.length).toBeGreaterThan(10);
       }

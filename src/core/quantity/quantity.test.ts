@@ -3,12 +3,15 @@ import { describe, expect, it } from "vitest";
 import {
   DIMENSIONS,
   type Dimension,
+  fixed,
   formatDuration,
   formatIn,
   formatQuantity,
   fromSI,
+  grouped,
   isBare,
   isDimension,
+  notationOf,
   parseQuantity,
   quantityMessage,
   sensibleDigits,
@@ -198,13 +201,31 @@ describe("figures", () => {
     expect(sensibleDigits(value)).toBe(text);
   });
 
+  it("are read back as what they are, whichever mark they are written with", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1e-3, max: 999, noNaN: true }), (value) => {
+        const read = (mark: "point" | "comma") => {
+          const parsed = parseQuantity(formatIn(value, unit("m"), mark), "length", unit("m"));
+          return parsed.ok ? parsed.value.si : Number.NaN;
+        };
+        expect(read("comma")).toBe(read("point"));
+        expect(read("comma")).toBeCloseTo(value, value < 1 ? 3 : 0);
+      }),
+    );
+    expect(sensibleDigits(0.4, "comma")).toBe("0,4");
+    expect(sensibleDigits(1e7, "comma")).toBe("1,00e+7");
+    expect(fixed(2.5, 2, "comma")).toBe("2,50");
+    expect(grouped(-1_234_567)).toBe("-1\u2009234\u2009567");
+    expect(formatQuantity(0.0254, "length", notationOf("metric", "comma"))).toBe("25,4 mm");
+  });
+
   it("carry their unit", () => {
     expect(formatIn(413_685, unit("psi g"))).toBe("60 psi g");
     expect(formatIn(3, unit(""))).toBe("3");
     expect(formatIn(0.75, unit("%"))).toBe("75%");
     expect(formatIn(Math.PI / 2, unit("°"))).toBe("90°");
-    expect(formatQuantity(0.0254, "length", "us")).toBe("1 in");
-    expect(formatQuantity(0.0254, "length", "metric")).toBe("25.4 mm");
+    expect(formatQuantity(0.0254, "length", notationOf("us"))).toBe("1 in");
+    expect(formatQuantity(0.0254, "length", notationOf("metric"))).toBe("25.4 mm");
   });
 
   it.each([

@@ -11,6 +11,7 @@ const oneOf = <T extends string>(...values: T[]) => Type.Unsafe<T>({ type: "stri
 const printed = {
   size: Type.Optional(oneOf("A4", "LETTER")),
   units: Type.Optional(oneOf("metric", "us")),
+  mark: Type.Optional(oneOf("point", "comma")),
   zone: Type.Optional(
     Type.String({
       maxLength: 60,

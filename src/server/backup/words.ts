@@ -1,4 +1,5 @@
 import type { Backup, BackupReason } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 import type { Lost } from "./restore";
 
 const NAMES: Readonly<Record<keyof Backup["counts"], readonly [one: string, many: string]>> = {
@@ -17,7 +18,7 @@ export function lostWords(lost: Lost): string {
     return `What is there now cannot be read (${lost.why}) What came since the backup is lost with it; its files are laid aside as they are.`;
   const some = (Object.keys(NAMES) as (keyof Backup["counts"])[]).flatMap((key) => {
     const count = lost.counts[key];
-    return count === 0 ? [] : [`${count.toLocaleString("en")} ${NAMES[key][count === 1 ? 0 : 1]}`];
+    return count === 0 ? [] : [`${grouped(count)} ${NAMES[key][count === 1 ? 0 : 1]}`];
   });
   return some.length === 0
     ? "Nothing that was added since would be gone. What was changed since would be as it was then."

@@ -1,5 +1,6 @@
 import { keptFrom, workAgain } from "@/core/calculators";
 import type { UnitSystem } from "@/core/quantity";
+import { notationOf } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { StoredReading } from "@/data";
 import type { Actor } from "../people";
@@ -37,7 +38,7 @@ export function keepResult(
       kind: "unknown-valve",
       problems: [{ path: "", message: `There is no valve "${tag}" in the register.` }],
     });
-  const worked = workAgain(request, request.system);
+  const worked = workAgain(request, notationOf(request.system));
   if (!worked.ok) return err({ kind: "not-worked-out", problems: worked.error });
   const { what, label, dimension, si, said } = worked.value;
   const reading = { valve: tag, at: now(), what, dimension, si, typed: said, by: actor.name };

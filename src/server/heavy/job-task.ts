@@ -2,6 +2,7 @@ import { checkSheet } from "@/core/build";
 import { JOB_QUESTION, type JobInputs, type JobQuestion, PLAN_RULES } from "@/core/formats";
 import { actsOf, prove, type Run, run } from "@/core/job";
 import { checkLine } from "@/core/line";
+import { notationOf } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import {
   differenceWords,
@@ -72,7 +73,10 @@ function compiled(body: Uint8Array): Result<{ asked: JobQuestion; inputs: JobInp
     ? ok({ asked, inputs, job: job.value })
     : err(
         refused("The part cannot be reached", [
-          { path: "/reach", message: stripMessage(speaker(asked.system), job.error, asked.sheet) },
+          {
+            path: "/reach",
+            message: stripMessage(speaker(notationOf(asked.system)), job.error, asked.sheet),
+          },
         ]),
       );
 }
@@ -82,7 +86,7 @@ export function jobPlanTask(body: Uint8Array): TaskResult {
   const made = compiled(body);
   if (!made.ok) return made.error;
   const { asked, job } = made.value;
-  const words = speaker(asked.system);
+  const words = speaker(notationOf(asked.system));
   return {
     ok: true,
     value: {
@@ -106,7 +110,7 @@ export function jobProveTask(body: Uint8Array): TaskResult {
   const made = compiled(body);
   if (!made.ok) return made.error;
   const { asked, inputs, job } = made.value;
-  const words = speaker(asked.system);
+  const words = speaker(notationOf(asked.system));
   const names = { sheet: asked.sheet, ...(asked.line !== undefined && { line: asked.line }) };
   const proof = prove(job.plan, inputs);
   return {

@@ -1,7 +1,7 @@
 import type { JobEvent, JobInputs, Line } from "@/core/formats";
 import type { IsolationPlan } from "@/core/isolation";
 import type { LabelSheet } from "@/core/papers";
-import type { UnitSystem } from "@/core/quantity";
+import type { Notation } from "@/core/quantity";
 import type { Paper } from "@/words";
 
 /** A paper to be set. */
@@ -28,7 +28,7 @@ export type PrintTask =
       readonly zone: string;
       /** JPEG bytes by the name of a photograph; one that is missing is said to be. */
       readonly photos: Readonly<Record<string, Uint8Array>>;
-      readonly units: UnitSystem;
+      readonly notation: Notation;
       /** The job that its drawings are of; or the line and what is planned to be shut on it. */
       readonly job?: { readonly inputs: JobInputs; readonly events: readonly JobEvent[] };
       readonly section?: { readonly line: Line; readonly plan: IsolationPlan; readonly target?: string };

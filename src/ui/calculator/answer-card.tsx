@@ -2,17 +2,18 @@
 
 import clsx from "clsx";
 import type { Answer, AnswerRow, Calculator, CalculatorOutput } from "@/core/calculators";
-import { formatIn, unit } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { type Figures, useFigures } from "@/ui/use-figures";
 import { Notice } from "../notice";
 
 const TONE = { pass: "go", watch: "wait", fail: "stop", stop: "stop" } as const;
 const WORD = { pass: "Pass.", watch: "Watch.", fail: "Fail.", stop: "Stop." } as const;
 
 /** An answer in words: a figure with its unit, or what it is called. */
-export function saidOf(output: CalculatorOutput, row: AnswerRow): string | undefined {
+export function saidOf(output: CalculatorOutput, row: AnswerRow, { inUnit }: Figures): string | undefined {
   const value = row[output.name];
   if (value === undefined) return undefined;
-  return "si" in value ? formatIn(value.si, unit(value.unit)) : value.value;
+  return "si" in value ? inUnit(value.si, unit(value.unit)) : value.value;
 }
 
 const STRIP = {
@@ -24,7 +25,8 @@ const STRIP = {
 
 /** The first figure and the verdict in one line, kept in sight while the answer itself is scrolled away. */
 export function AnswerStrip({ calculator, answer }: { calculator: Calculator; answer: Answer }) {
-  const first = calculator.outputs.find((output) => saidOf(output, answer.outputs) !== undefined);
+  const figures = useFigures();
+  const first = calculator.outputs.find((output) => saidOf(output, answer.outputs, figures) !== undefined);
   if (first === undefined) return null;
   const { verdict } = answer;
   return (
@@ -39,13 +41,14 @@ export function AnswerStrip({ calculator, answer }: { calculator: Calculator; an
         {verdict !== undefined && `${WORD[verdict]} `}
         {first.label}
       </span>
-      <b className="plate whitespace-nowrap text-head">{saidOf(first, answer.outputs)}</b>
+      <b className="plate whitespace-nowrap text-head">{saidOf(first, answer.outputs, figures)}</b>
     </a>
   );
 }
 
 /** Verdict first, then the figures. */
 export function AnswerCard({ calculator, answer }: { calculator: Calculator; answer: Answer }) {
+  const figures = useFigures();
   return (
     <>
       {answer.verdict !== undefined ? (
@@ -57,7 +60,7 @@ export function AnswerCard({ calculator, answer }: { calculator: Calculator; ans
       )}
       <section className="card grid gap-x-6 px-4 py-2 sm:grid-cols-2" aria-label="Answer">
         {calculator.outputs.map((output) => {
-          const said = saidOf(output, answer.outputs);
+          const said = saidOf(output, answer.outputs, figures);
           if (said === undefined) return null;
           const long = said.length > 22;
           const words = said.length > 44;
@@ -88,6 +91,7 @@ export function AnswerCard({ calculator, answer }: { calculator: Calculator; ans
 const SHORT = 14;
 
 export function AnswerTables({ calculator, answer }: { calculator: Calculator; answer: Answer }) {
+  const figures = useFigures();
   return calculator.tables?.map((table) => {
     const rows = answer.tables[table.name] ?? [];
     if (rows.length === 0) return null;
@@ -111,7 +115,7 @@ export function AnswerTables({ calculator, answer }: { calculator: Calculator; a
                 <tr key={index} className="border-rule border-b last:border-0">
                   {columns.map((column) => (
                     <td key={column.name} className="py-1.5 pr-4 last:pr-0">
-                      {saidOf(column, row) ?? "–"}
+                      {saidOf(column, row, figures) ?? "–"}
                     </td>
                   ))}
                 </tr>

@@ -22,8 +22,8 @@ export function CalculatorPanel({
   /** What can be done with the answer. */
   children?: (form: CalculatorForm) => ReactNode;
 }) {
-  const { system } = useSettings();
-  const form = useCalculator(calculator, system, start);
+  const { system, mark } = useSettings();
+  const form = useCalculator(calculator, { system, mark }, start);
   const { answer, errors, fields } = form;
   const [answerRef, inView] = useInView();
   const Picture = PICTURES[calculator.id];

@@ -8,6 +8,7 @@ import type { Calculator, MeasuredOutput } from "@/core/calculators";
 import { call } from "@/edge/client";
 import { FIND } from "@/edge/contracts/here";
 import { KEEP_RESULT, TAKE_BACK } from "@/edge/contracts/register";
+import { useFigures } from "@/ui/use-figures";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { SelectField } from "../kit/select-field";
 import { TextField } from "../kit/text-field";
@@ -48,6 +49,7 @@ export const keepable = (calculator: Calculator, form: CalculatorForm): readonly
 /** Keeps one figure of the answer as a reading of a valve; taken back with one touch. */
 export function KeepWithValve({ calculator, form: bench }: { calculator: Calculator; form: CalculatorForm }) {
   const { system } = useSettings();
+  const figures = useFigures();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const form = useAsked({ valve: "", output: "" });
@@ -69,7 +71,7 @@ export function KeepWithValve({ calculator, form: bench }: { calculator: Calcula
     if (!kept.ok) return form.setError("root", { message: kept.error.problems[0]?.message ?? "" });
     setOpen(false);
     const { id } = kept.value;
-    toast(`Kept with ${tag}: ${saidOf(chosen, bench.answer!.outputs)}`, {
+    toast(`Kept with ${tag}: ${saidOf(chosen, bench.answer!.outputs, figures)}`, {
       // Long enough to look at the valve and come back with gloves on.
       duration: UNDO_MS,
       closeButton: true,
@@ -111,7 +113,7 @@ export function KeepWithValve({ calculator, form: bench }: { calculator: Calcula
                 value={chosen.name}
                 options={choices.map((each) => ({
                   id: each.name,
-                  name: `${each.label}: ${saidOf(each, bench.answer!.outputs)}`,
+                  name: `${each.label}: ${saidOf(each, bench.answer!.outputs, figures)}`,
                 }))}
                 onChange={onChange}
               />

@@ -11,7 +11,7 @@ import {
   type SentInput,
   withUnit,
 } from "@/core/calculators";
-import { fromSI, type UnitSystem, unit } from "@/core/quantity";
+import { type DecimalMark, fromSI, marked, type Notation, unit } from "@/core/quantity";
 import { type Figure, readFigure, turned } from "../kit/figure";
 import { useHistory, useUndoKeys } from "../use-history";
 
@@ -35,7 +35,7 @@ function lastValues(id: string): Filled | undefined {
 }
 
 /** Four digits: what a gauge or a rule can show. */
-const bare = (value: number): string => String(Number(value.toPrecision(4)));
+const bare = (value: number, mark: DecimalMark): string => marked(String(Number(value.toPrecision(4))), mark);
 
 export interface CalculatorForm {
   readonly filled: Filled;
@@ -73,7 +73,7 @@ export interface CalculatorForm {
  */
 export function useCalculator(
   calculator: Calculator,
-  system: UnitSystem,
+  { system, mark }: Notation,
   start: Readonly<Record<string, string>> | undefined,
 ): CalculatorForm {
   const history = useHistory<Filled>(start === undefined ? EMPTY : { ...EMPTY, texts: start });
@@ -108,12 +108,12 @@ export function useCalculator(
             ? wallClock(clock, input.withTime === true)
             : "";
         case "measured":
-          return input.usual === undefined ? "" : bare(fromSI(input.usual, unit(unitOf(input))));
+          return input.usual === undefined ? "" : bare(fromSI(input.usual, unit(unitOf(input))), mark);
         case "list":
           return "";
       }
     },
-    [clock, unitOf],
+    [clock, mark, unitOf],
   );
 
   const fields = useMemo(
@@ -132,10 +132,10 @@ export function useCalculator(
       if (read.ok) sent[input.name] = read.value;
       else wrong[input.name] = read.error;
     }
-    const made = calculate(calculator, sent, system);
+    const made = calculate(calculator, sent, { system, mark });
     if (!made.ok) for (const each of made.error) wrong[each.path.replace("/inputs/", "")] ??= each.message;
     return { answer: made.ok && Object.keys(wrong).length === 0 ? made.value : undefined, errors: wrong };
-  }, [calculator, fields, filled.texts, system, unitOf, usualText]);
+  }, [calculator, fields, filled.texts, mark, system, unitOf, usualText]);
 
   const choice = (name: string): string => {
     const input = calculator.inputs.find((each) => each.name === name);

@@ -4,12 +4,11 @@ import clsx from "clsx";
 import { useState } from "react";
 import type { EndCondition } from "@/core/formats";
 import { type FitRule, nextBolt, piecesLeft, WIPED } from "@/core/job";
-import { formatQuantity } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { endWords, fitRuleWords, threadNote } from "@/words";
 import { BoltCircle } from "../draw/bolt-circle";
 import { StackCount } from "../draw/stack-count";
 import { Counter } from "../kit/counter";
-import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { ComparePart, useComparison } from "./compare-part";
 import { JoinDrawing } from "./join-drawing";
@@ -111,7 +110,7 @@ function HowTight({
   torque_Nm?: number;
   limit_Nm?: number;
 }) {
-  const { system } = useSettings();
+  const { quantity } = useFigures();
   const speaker = useSpeaker();
   const { fit } = speaker.say.card;
   return (
@@ -126,9 +125,7 @@ function HowTight({
           <span className="mt-1 block text-soft">{end.holdAgainst}</span>
         )}
         {limit_Nm !== undefined && (
-          <span className="mt-1 block text-soft">
-            {fit.never(formatQuantity(limit_Nm, "torque", system))}
-          </span>
+          <span className="mt-1 block text-soft">{fit.never(quantity(limit_Nm, "torque"))}</span>
         )}
       </div>
     </div>

@@ -11,6 +11,7 @@ import {
   type SentInput,
 } from "@/core/calculators";
 import type { BenchLink, Run, Step } from "@/core/job";
+import { useFigures } from "@/ui/use-figures";
 import { saidOf } from "../calculator/answer-card";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
@@ -35,7 +36,8 @@ export function DecidingSum({
   step: Step;
   onOpen: () => void;
 }) {
-  const { system } = useSettings();
+  const { system, mark } = useSettings();
+  const figures = useFigures();
   const { sums } = useSpeaker().say.card;
   const calculator = calculatorNamed(link.calculator);
   const answer = useMemo(() => {
@@ -46,15 +48,15 @@ export function DecidingSum({
       const read = input && readTyped(input, text);
       if (read?.ok) sent[name] = read.value;
     }
-    const made = calculate(calculator, sent, system);
+    const made = calculate(calculator, sent, { system, mark });
     return made.ok ? made.value : undefined;
-  }, [calculator, link.start, system]);
+  }, [calculator, link.start, mark, system]);
   if (calculator === undefined) return null;
   const earlier = job.progress.kept.filter(
     (kept) => kept.calculator === link.calculator && kept.step !== step.id,
   );
-  const figures = calculator.outputs.flatMap((output) => {
-    const said = answer && saidOf(output, answer.outputs);
+  const outputs = calculator.outputs.flatMap((output) => {
+    const said = answer && saidOf(output, answer.outputs, figures);
     return said === undefined ? [] : [{ label: output.label, said }];
   });
   return (
@@ -70,7 +72,7 @@ export function DecidingSum({
             <Notice tone={TONE[answer.verdict]}>{answer.reasons.join(" ")}</Notice>
           )}
           <dl className="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1">
-            {figures.slice(0, SHOWN).map(({ label, said }) => (
+            {outputs.slice(0, SHOWN).map(({ label, said }) => (
               <div key={label} className="contents">
                 <dt>{label}</dt>
                 <dd className="plate text-right">{said}</dd>

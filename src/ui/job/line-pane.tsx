@@ -3,11 +3,10 @@
 import { useMemo } from "react";
 import { keptShut, type Run } from "@/core/job";
 import type { Setting } from "@/core/line";
-import { formatQuantity } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { kindsOf, LineDrawing } from "../draw/line-drawing";
 import { PipeKey } from "../draw/pipe";
 import { lineView } from "../line-view";
-import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 
 /** How the line is set by what was ticked so far, and by what other jobs hold. */
@@ -28,7 +27,7 @@ function settingOf(job: Run): Setting {
 
 /** The line of a job as it is set now, with what is shut and what is live. */
 export function LinePane({ job }: { job: Run }) {
-  const { system } = useSettings();
+  const { quantity } = useFigures();
   const words = useSpeaker().say.card.line;
   const { line, valve } = job.inputs;
   const plan = job.plan.isolation?.ok ? job.plan.isolation.value : undefined;
@@ -57,7 +56,7 @@ export function LinePane({ job }: { job: Run }) {
         <PipeKey kinds={kindsOf(view.line)} unknown={view.doubt} />
         {plan !== undefined && (
           <span className="plate text-note text-soft">
-            {words.shutIn(formatQuantity(plan.section.volume_L / 1000, "volume", system))}
+            {words.shutIn(quantity(plan.section.volume_L / 1000, "volume"))}
           </span>
         )}
       </div>

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { type Calculator, calculatorNamed, keptName, keptTitle, siOf, workAgain } from "@/core/calculators";
 import { type BenchLink, benchLinks, type Step } from "@/core/job";
 import { formatIn, unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { saidOf } from "../calculator/answer-card";
 import { CalculatorPanel } from "../calculator/calculator-panel";
 import { keepable } from "../calculator/keep-with-valve";
@@ -100,6 +101,7 @@ function KeepInJob({
   const choices = keepable(calculator, form);
   const [output, setOutput] = useState(link.measures ?? choices[0]?.name ?? "");
   const chosen = choices.find((each) => each.name === output) ?? choices[0];
+  const figures = useFigures();
   const { answer } = form;
   if (chosen === undefined || answer === undefined) return null;
   const measured = link.measures !== undefined && step.kind === "check" && step.check.kind === "measure";
@@ -126,7 +128,7 @@ function KeepInJob({
           value={chosen.name}
           options={choices.map((each) => ({
             id: each.name,
-            name: `${each.label}: ${saidOf(each, answer.outputs)}`,
+            name: `${each.label}: ${saidOf(each, answer.outputs, figures)}`,
           }))}
           onChange={setOutput}
         />

@@ -3,6 +3,7 @@
 import clsx from "clsx";
 import { useEffect, useRef, useState } from "react";
 import type { StepOf } from "@/core/job";
+import { useFigures } from "@/ui/use-figures";
 import { useSpeaker } from "../use-speaker";
 
 /** Time to get both hands on the wrenches. */
@@ -24,6 +25,7 @@ export function SwingClock({
   onRound: (seconds: number | undefined) => void;
 }) {
   const { swing: words } = useSpeaker().say.card;
+  const { fixed } = useFigures();
   const [swing, setSwing] = useState<Swing>({ kind: "still" });
   const now = useTicking(swing.kind === "under-way");
   const turning = swing.kind === "under-way" ? (now - swing.turnAt) / 1000 : 0;
@@ -32,7 +34,7 @@ export function SwingClock({
   const over = seconds > most_s;
   // Before its first tick the clock still shows the time of an earlier one.
   const count = countingIn ? Math.min(COUNT_IN_S, Math.ceil(-turning)) : 0;
-  const figure = countingIn ? `${count}` : seconds.toFixed(1);
+  const figure = countingIn ? `${count}` : fixed(seconds, 1);
   useBuzz(swing.kind === "under-way" ? count : undefined);
 
   const press = () => {
@@ -70,7 +72,7 @@ export function SwingClock({
                 ? words.handsOn
                 : swing.kind === "under-way"
                   ? words.turn
-                  : words.took(seconds)}
+                  : words.took(fixed(seconds, 1))}
           </b>
           {workedOut ? words.lasts(most_s) : words.within(most_s)}
         </p>

@@ -3,7 +3,8 @@
 import { useState } from "react";
 import { wrenchSetting } from "@/core/fastening";
 import { WRENCH_BAND } from "@/core/job";
-import { formatQuantity, type Length, preferredUnit, type Torque } from "@/core/quantity";
+import { type Length, preferredUnit, type Torque } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { blankFigure, type Figure, isEmpty, readFigure, refuseFigure } from "../kit/figure";
@@ -60,9 +61,9 @@ export function WrenchPanel({
   wrench: ReturnType<typeof useWrench>;
   limit_Nm?: number;
 }) {
-  const { system } = useSettings();
+  const { quantity } = useFigures();
   const words = useSpeaker().say.card.wrench;
-  const shown = (value: number) => formatQuantity(value, "torque", system);
+  const shown = (value: number) => quantity(value, "torque");
   const { setting_Nm, form } = wrench;
   return (
     <details

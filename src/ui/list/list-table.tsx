@@ -5,6 +5,7 @@ import { Download, ListChecks } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useState, useTransition } from "react";
+import { grouped } from "@/core/quantity";
 import { Empty } from "../notice";
 import { ColumnChooser } from "./column-chooser";
 import { FilterField } from "./filter-field";
@@ -93,7 +94,7 @@ export function ListTable<Row extends object, Id extends string>({
       </div>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <p role="status" className="text-soft">
-          {waiting ? "Looking …" : `${total.toLocaleString("en")} ${total === 1 ? "row" : "rows"}`}
+          {waiting ? "Looking …" : `${grouped(total)} ${total === 1 ? "row" : "rows"}`}
           {narrowed && (
             <>
               {" "}

@@ -1,5 +1,6 @@
 import Link from "next/link";
 import type { ReactNode } from "react";
+import { grouped } from "@/core/quantity";
 import { listAddress } from "./list-address";
 import type { ListPage } from "./list-page";
 
@@ -14,7 +15,7 @@ export function Pages({ path, ask, pages }: { path: string; ask: Ask; pages: num
         Before
       </PageLink>
       <span className="plate text-lead">
-        {ask.page.toLocaleString("en")} of {pages.toLocaleString("en")}
+        {grouped(ask.page)} of {grouped(pages)}
       </span>
       <PageLink path={path} ask={ask} page={ask.page + 1} off={ask.page >= pages}>
         Further

@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
+import { grouped } from "@/core/quantity";
 import type { Problem } from "@/core/result";
 import { Modal } from "../modal";
 import { Empty, Notice } from "../notice";
@@ -47,7 +48,7 @@ export function Edits({ edits }: { edits: readonly PastEdit[] }) {
       <Modal
         open={sure !== undefined}
         onOpenChange={(open) => !open && setSure(undefined)}
-        title={`Take back ${(sure?.changes ?? 0).toLocaleString("en")} changes?`}
+        title={`Take back ${grouped(sure?.changes ?? 0)} changes?`}
         says={sure?.says ?? ""}
       >
         <div className="flex justify-end gap-3">
@@ -71,7 +72,7 @@ export function Edits({ edits }: { edits: readonly PastEdit[] }) {
               <span className={each.undone ? "text-soft line-through" : "break-words"}>{each.says}</span>
               <small className="block text-note text-soft">
                 <Day at={each.at} time />, {each.by}
-                {each.changes > 1 && `, ${each.changes.toLocaleString("en")} things`}
+                {each.changes > 1 && `, ${grouped(each.changes)} things`}
               </small>
               {each.fields?.map(({ path, before, after }) => (
                 <small key={path} className="block break-words text-note">

@@ -24,12 +24,12 @@ const SIZES = [
 
 /** Papers of a job as PDF, on the paper that the printer has. */
 export function JobPapers({ job, papers }: { job: string; papers: readonly JobPaper[] }) {
-  const { system } = useSettings();
+  const { system, mark } = useSettings();
   const [size, setSize] = useState<"A4" | "LETTER">(system === "us" ? "LETTER" : "A4");
   const address = (paper: JobPaper) =>
     addressOf(JOB_PDF, {
       params: { id: job, paper },
-      query: { size, units: system, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
+      query: { size, units: system, mark, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
     });
   return (
     <Popover.Root>

@@ -9,10 +9,10 @@ import { useSettings } from "../settings";
 
 /** What to shut as one set of papers: sheet, locks, permits, whom to tell. */
 export function PdfLink({ line, demand }: { line: string; demand: IsolationDemand }) {
-  const { system } = useSettings();
+  const { system, mark } = useSettings();
   const [zone, setZone] = useState<string>();
   useEffect(() => setZone(Intl.DateTimeFormat().resolvedOptions().timeZone), []);
-  const query = { ...demand, size: system === "us" ? "LETTER" : "A4", units: system, zone };
+  const query = { ...demand, size: system === "us" ? "LETTER" : "A4", units: system, mark, zone };
   return (
     <a
       className="btn btn-quiet"

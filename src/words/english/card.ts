@@ -174,7 +174,7 @@ export const card = {
     ready: "Everybody ready? Hands free?",
     handsOn: "Both hands on the wrenches.",
     turn: "Turn! Press when it is round.",
-    took: (seconds: number) => `Round in ${seconds.toFixed(1)} s.`,
+    took: (seconds: string) => `Round in ${seconds} s.`,
     within: (seconds: number) => `The house may be off for ${seconds} s at most.`,
     lasts: (seconds: number) => `The gas in its pipe lasts ${seconds} s, as worked out in this job.`,
     tooLong:

@@ -7,6 +7,7 @@ import { call } from "@/edge/client";
 import { LOOK_AT_BACKUP, MAKE_BACKUP, REMOVE_BACKUP, RESTORE_BACKUP } from "@/edge/contracts/backups";
 import { Modal } from "@/ui/modal";
 import { Notice } from "@/ui/notice";
+import { useFigures } from "@/ui/use-figures";
 import { Day } from "@/ui/when";
 
 interface ListedBackup {
@@ -46,6 +47,7 @@ interface Looked {
 
 /** Backups, each to be looked at: whether it is whole, what putting it back would lose; and put back, or taken away. */
 export function BackupList({ backups }: { backups: readonly ListedBackup[] }) {
+  const { fixed } = useFigures();
   const router = useRouter();
   const [looked, setLooked] = useState<Looked>();
   const [busy, setBusy] = useState<"looking" | "putting-back" | "taking-away">();
@@ -92,7 +94,7 @@ export function BackupList({ backups }: { backups: readonly ListedBackup[] }) {
             </span>
             <span className="order-last col-span-2 text-soft md:order-none md:col-span-1">{backup.says}</span>
             <span className="plate hidden text-right text-lead md:block">
-              {backup.megabytes.toFixed(1)} MB
+              {fixed(backup.megabytes, 1)} MB
             </span>
             <button type="button" className="btn btn-quiet" onClick={() => void look(backup)}>
               Look at it

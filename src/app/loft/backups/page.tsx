@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { grouped } from "@/core/quantity";
 import { listBackups } from "@/server/backup/backups";
 import { dailyFault } from "@/server/backup/schedule";
 import { BACKUP_WHY } from "@/server/backup/words";
@@ -52,7 +53,7 @@ function Backups() {
               at: Date.parse(made),
               why: BACKUP_WHY[why],
               megabytes: bytes / 1e6,
-              says: `${counts.valves.toLocaleString("en")} valves, ${counts.jobs.toLocaleString("en")} jobs, ${counts.readings.toLocaleString("en")} readings`,
+              says: `${grouped(counts.valves)} valves, ${grouped(counts.jobs)} jobs, ${grouped(counts.readings)} readings`,
             }))}
           />
         )}

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { BundlePart } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 import { call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
 import { BRING_BUNDLE, BUNDLE_PROGRESS, LOOK_AT_BUNDLE } from "@/edge/contracts/bundle";
@@ -30,7 +31,6 @@ const NAMES: Readonly<Record<BundlePart, string>> = {
 };
 
 const ASKED_EVERY_MS = 400;
-const counted = (count: number) => count.toLocaleString("en");
 const wait = () => new Promise((resolve) => setTimeout(resolve, ASKED_EVERY_MS));
 
 /** A bundle of another installation: read, told part by part, and brought in as far as one wants. */
@@ -121,15 +121,15 @@ export function BringBundle() {
                     {NAMES[part]}
                     <small className="block text-soft">
                       {[
-                        fresh > 0 ? `${counted(fresh)} new` : "",
-                        changed > 0 ? `${counted(changed)} would be as in the file` : "",
-                        alike > 0 ? `${counted(alike)} here already` : "",
+                        fresh > 0 ? `${grouped(fresh)} new` : "",
+                        changed > 0 ? `${grouped(changed)} would be as in the file` : "",
+                        alike > 0 ? `${grouped(alike)} here already` : "",
                       ]
                         .filter(Boolean)
                         .join(", ")}
                     </small>
                   </span>
-                  <b className="plate text-lead">{counted(entries)}</b>
+                  <b className="plate text-lead">{grouped(entries)}</b>
                 </label>
               </li>
             ))}
@@ -161,7 +161,7 @@ function HowFar({ progress: { state, done, of, changes, problems = [] } }: { pro
         aria-label="Pieces brought in"
       />
       <p>
-        {counted(done)} of {counted(of)} pieces, {counted(changes)} things that were not so already.
+        {grouped(done)} of {grouped(of)} pieces, {grouped(changes)} things that were not so already.
       </p>
       {state === "in" && (
         <Notice tone="go">It is in. Each piece stands in the book of changes (Loft, Changes).</Notice>

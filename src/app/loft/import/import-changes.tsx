@@ -1,3 +1,4 @@
+import { grouped } from "@/core/quantity";
 import type { AnswerTo } from "@/edge/contract";
 import type { IMPORT } from "@/edge/contracts/importing";
 
@@ -60,7 +61,7 @@ export function ImportChanges({ changes, total }: { changes: readonly Change[]; 
       )}
       {total > changes.length && (
         <p className="text-note text-soft">
-          … and {(total - changes.length).toLocaleString("en")} more changes, which are made as well.
+          … and {grouped(total - changes.length)} more changes, which are made as well.
         </p>
       )}
     </div>

@@ -12,6 +12,7 @@ import {
   mappedRows,
   ROW_SCHEMAS,
 } from "@/core/formats";
+import { grouped } from "@/core/quantity";
 import { call } from "@/edge/client";
 import { MAPPINGS } from "@/edge/contracts/own";
 import { type Option, SelectField } from "@/ui/kit/select-field";
@@ -91,7 +92,7 @@ export function MatchColumns({
     onMatched(asCsv(used, rows));
   };
   return (
-    <Panel title="Match the columns" note={`${table.name}, ${table.rows.length.toLocaleString("en")} rows`}>
+    <Panel title="Match the columns" note={`${table.name}, ${grouped(table.rows.length)} rows`}>
       <div className="grid gap-3 sm:grid-cols-3">
         <SelectField
           label="These are"

@@ -19,7 +19,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function SheetPage({ params, searchParams }: Props) {
-  const { system } = await readSettings();
+  const notation = await readSettings();
   const all = services();
   const { library } = all;
   const id = pathId((await params).id);
@@ -72,10 +72,10 @@ export default async function SheetPage({ params, searchParams }: Props) {
       </section>
       <div className="flex flex-col gap-4">
         <Hazards sheet={sheet} />
-        <OffAndBack sheet={sheet} system={system} />
+        <OffAndBack sheet={sheet} notation={notation} />
       </div>
       <div className="flex flex-col gap-4">
-        <Checks sheet={sheet} system={system} />
+        <Checks sheet={sheet} notation={notation} />
         <Kits sheet={sheet} />
         <Intervals sheet={sheet} />
       </div>

@@ -1,6 +1,6 @@
 import Link from "next/link";
 import type { Sheet } from "@/core/formats";
-import type { UnitSystem } from "@/core/quantity";
+import type { Notation } from "@/core/quantity";
 import { Panel } from "@/ui/page";
 import { endWords, limitWords, speaker } from "@/words";
 
@@ -70,7 +70,7 @@ export function Hazards({ sheet }: { sheet: Sheet }) {
 }
 
 /** What holds each part, and how it goes back. */
-export function OffAndBack({ sheet, system }: { sheet: Sheet; system: UnitSystem }) {
+export function OffAndBack({ sheet, notation }: { sheet: Sheet; notation: Notation }) {
   const name = nameIn(sheet);
   return (
     <Panel title="Off, and back">
@@ -86,7 +86,7 @@ export function OffAndBack({ sheet, system }: { sheet: Sheet; system: UnitSystem
                     way.heldBy.length === 0 ? "free" : `after ${way.heldBy.map(name).join(", ")}`,
                   )
                   .join("; or ")}
-                {each.fit ? `. Back: ${endWords(speaker(system), each.fit.end)}` : ""}
+                {each.fit ? `. Back: ${endWords(speaker(notation), each.fit.end)}` : ""}
               </small>
             </li>
           ))}
@@ -96,7 +96,7 @@ export function OffAndBack({ sheet, system }: { sheet: Sheet; system: UnitSystem
 }
 
 /** What is looked at and measured, and what each answer means. */
-export function Checks({ sheet, system }: { sheet: Sheet; system: UnitSystem }) {
+export function Checks({ sheet, notation }: { sheet: Sheet; notation: Notation }) {
   return (
     <Panel title="Checks">
       <ul className="dashed">
@@ -108,7 +108,7 @@ export function Checks({ sheet, system }: { sheet: Sheet; system: UnitSystem }) 
                 check.options.map((option) => `${option.label}: ${option.means}`).join("; ")}
               {check.kind === "trick" &&
                 `${check.go.label}: ${check.go.means}; ${check.noGo.label}: ${check.noGo.means}`}
-              {check.kind === "measure" && limitWords(speaker(system), check)}
+              {check.kind === "measure" && limitWords(speaker(notation), check)}
             </small>
           </li>
         ))}

@@ -11,8 +11,8 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
+import { Money } from "@/ui/money";
 import { Panel } from "@/ui/page";
-import { moneyWords } from "@/words";
 
 interface Course {
   readonly name: string;
@@ -138,7 +138,9 @@ export function ItemCourse({
                   {format(at, "d MMM yyyy")}
                 </td>
                 <td>{place}</td>
-                <td className="plate text-right text-lead">{moneyWords(price, currency)}</td>
+                <td className="plate text-right text-lead">
+                  <Money amount={price} currency={currency} />
+                </td>
               </tr>
             ))}
           </tbody>

@@ -3,16 +3,17 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import type { SearchParams } from "@/app/list-query";
+import { readSettings } from "@/app/settings";
 import { itemKey } from "@/core/formats";
 import { changeAt, isOwnPlace } from "@/core/store";
 import { itemHref } from "@/server/find/item-href";
 import { services } from "@/server/services";
 import { endOfDay, type LyingRow, stockedItem } from "@/server/store/stock-list";
+import { Money } from "@/ui/money";
 import { Page, Panel } from "@/ui/page";
 import { LedgerList } from "@/ui/store/ledger-list";
 import { Shelf } from "@/ui/store/shelf";
 import { Day } from "@/ui/when";
-import { moneyWords } from "@/words";
 import { ledgerEntries } from "../ledger-entries";
 import { ITEM_KINDS, inDays, pcs } from "../store-words";
 import { askedItem } from "./asked-item";
@@ -124,7 +125,9 @@ export default async function ItemPage({ searchParams }: { searchParams: SearchP
                       {[at.contact, `${inDays(at.days)}`, `has ${pcs(quantity)}`].filter(Boolean).join(", ")}
                     </small>
                   </span>
-                  <span className="plate text-lead">{moneyWords(price, store.currency)}</span>
+                  <span className="plate text-lead">
+                    <Money amount={price} currency={store.currency} />
+                  </span>
                 </li>
               ))}
             </ul>
@@ -185,7 +188,7 @@ export default async function ItemPage({ searchParams }: { searchParams: SearchP
         </div>
       </div>
       <Panel title="Ledger" note={`${entries.length} ${entries.length === 1 ? "entry" : "entries"}`}>
-        <LedgerList entries={ledgerEntries(all, entries)} named={false} />
+        <LedgerList entries={ledgerEntries(all, entries, await readSettings())} named={false} />
       </Panel>
     </Page>
   );
@@ -205,7 +208,8 @@ function PlaceRow({
       <span className="min-w-0">
         <b>{at.name}</b>
         <small className="text-note text-soft">
-          {least !== undefined && ` at least ${pcs(least)},`} {moneyWords(price, currency)} each
+          {least !== undefined && ` at least ${pcs(least)},`} <Money amount={price} currency={currency} />{" "}
+          each
         </small>
       </span>
       <span

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { asked, type SearchParams } from "@/app/list-query";
+import { readSettings } from "@/app/settings";
 import { services } from "@/server/services";
 import { Page, Panel } from "@/ui/page";
 import { LedgerList } from "@/ui/store/ledger-list";
@@ -29,7 +30,7 @@ export default async function LedgerPage({ searchParams }: { searchParams: Searc
     >
       <StoreTabs at="/store/ledger" />
       <Panel title="Ledger">
-        <LedgerList entries={ledgerEntries(all, entries)} />
+        <LedgerList entries={ledgerEntries(all, entries, await readSettings())} />
       </Panel>
       {entries.length === PAGE && last !== undefined && (
         <nav aria-label="Pages" className="flex justify-center">

@@ -7,9 +7,9 @@ import { type Item, isDay } from "@/core/formats";
 import { call } from "@/edge/client";
 import { PLACE_ORDER } from "@/edge/contracts/store";
 import { DateField } from "@/ui/kit/date-field";
+import { Money } from "@/ui/money";
 import { Notice } from "@/ui/notice";
 import { useChanged } from "@/ui/own/use-changed";
-import { moneyWords } from "@/words";
 import { inDays } from "../store-words";
 
 interface Line {
@@ -115,7 +115,7 @@ export function SupplierOrder({
               </small>
             </span>
             <span className="hidden text-right text-soft md:block">
-              {moneyWords(line.price, currency)} each
+              <Money amount={line.price} currency={currency} /> each
             </span>
             <label className="flex items-center gap-2">
               <input
@@ -131,7 +131,7 @@ export function SupplierOrder({
               pcs
             </label>
             <span className="plate col-start-2 text-right text-lead md:col-start-4">
-              {moneyWords(line.price * (counts[index] || 0), currency)}
+              <Money amount={line.price * (counts[index] || 0)} currency={currency} />
             </span>
           </li>
         ))}
@@ -145,7 +145,9 @@ export function SupplierOrder({
         <div className="w-[208px] max-w-full">
           <DateField label="Should be here on" value={due} onChange={setDue} error={dueWrong} />
         </div>
-        <span className="plate mb-2 text-title">{moneyWords(sum, currency)}</span>
+        <span className="plate mb-2 text-title">
+          <Money amount={sum} currency={currency} />
+        </span>
         <button
           type="button"
           className="btn btn-go no-print min-h-14 px-8 text-lead"

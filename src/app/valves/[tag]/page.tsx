@@ -27,7 +27,7 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 
 export default async function ValvePage({ params }: Params) {
   const tag = pathId((await params).tag);
-  const { system } = await readSettings();
+  const notation = await readSettings();
   const all = services();
   const { library, register, summaries, now } = all;
   const valve = register.anyValve(tag);
@@ -92,7 +92,7 @@ export default async function ValvePage({ params }: Params) {
             <p className="whitespace-pre-line">{valve.note}</p>
           </Panel>
         )}
-        <Readings sheet={sheet} readings={readings} doubt={doubt?.message} system={system} />
+        <Readings sheet={sheet} readings={readings} doubt={doubt?.message} notation={notation} />
         <PastJobs jobs={history} />
         <PapersPanel of="valve" owner={tag} papers={all.things.papersOf("valve", tag)} />
       </div>
@@ -105,7 +105,7 @@ export default async function ValvePage({ params }: Params) {
           symptoms={sheet?.symptoms.map(({ says }) => says) ?? []}
         />
         {place !== undefined && <AtThePlace place={place} />}
-        <Rings due={due} words={speaker(system)} />
+        <Rings due={due} words={speaker(notation)} />
         {line !== undefined && <OnTheLine line={line} node={valve.node ?? valve.tag} />}
         <HistoryPanel edits={historyOf(all, "valve", tag)} />
       </div>

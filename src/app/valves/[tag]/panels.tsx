@@ -2,7 +2,7 @@ import Link from "next/link";
 import { STATUS_LABELS } from "@/app/jobs/status-labels";
 import type { JobStatus, Line, Sheet, Valve } from "@/core/formats";
 import { neighbourhood } from "@/core/line";
-import { preferredUnit, type UnitSystem, unitNamed } from "@/core/quantity";
+import { type Notation, preferredUnit, unitNamed } from "@/core/quantity";
 import type { dues } from "@/core/rounds";
 import type { services } from "@/server/services";
 import { BenchReadings } from "@/ui/bench-readings";
@@ -28,13 +28,13 @@ export function Readings({
   sheet,
   readings,
   doubt,
-  system,
+  notation,
 }: {
   sheet: Sheet | undefined;
   readings: readonly Reading[];
   /** Why they are not as they were stored. */
   doubt: string | undefined;
-  system: UnitSystem;
+  notation: Notation;
 }) {
   const measures = sheet?.checks.filter((check) => check.kind === "measure" && check.phase === "test") ?? [];
   return (
@@ -48,7 +48,7 @@ export function Readings({
       {measures.map((check) => {
         if (check.kind !== "measure") return null;
         const unit = unitNamed(check.unit, check.dimension);
-        const shown = check.dimension === "time" ? unit : preferredUnit(check.dimension, system);
+        const shown = check.dimension === "time" ? unit : preferredUnit(check.dimension, notation.system);
         const rows = readings.filter((reading) => reading.what === check.what);
         if (unit === undefined || shown === undefined || rows.length === 0) return null;
         return (
@@ -63,7 +63,7 @@ export function Readings({
           />
         );
       })}
-      <BenchReadings readings={readings} system={system} />
+      <BenchReadings readings={readings} notation={notation} />
     </Panel>
   );
 }

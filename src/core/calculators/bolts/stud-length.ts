@@ -1,5 +1,4 @@
 import { nutHeight } from "../../fastening";
-import { sensibleDigits } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import { choice, measured, PLAIN, result, SIZE } from "../fields";
@@ -84,7 +83,7 @@ export const studLength = calculator({
     nutHeight: result("One nut", SIZE),
     needed: result("Length needed", SIZE),
   },
-  compute: (given) => {
+  compute: (given, say) => {
     const nuts = given.kind === "stud" ? 2 : 1;
     const [diameter, pitch] = [given.diameter, given.pitch];
     const nut = given.nut === "measured" ? given.height : nutHeight(given.nut, diameter);
@@ -106,7 +105,7 @@ export const studLength = calculator({
       reasons: [
         short
           ? "No thread shows: the last threads of a nut carry nothing, and nobody can see whether it is all on. Let one or two show."
-          : `${sensibleDigits(showing)} threads show out of each nut.`,
+          : `${say.figure(showing)} threads show out of each nut.`,
       ],
       cautions: [
         "Too long is no harm to strength, but the bare thread rusts and the nut will not come off. Measure the old one only if its nuts were full on.",

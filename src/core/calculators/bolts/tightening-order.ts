@@ -1,6 +1,7 @@
 import { crossingOrder, type Evenness, evennessOf } from "../../fastening";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
+import type { Say } from "../declaration";
 import { list, measured, named, PLAIN, result } from "../fields";
 
 const HAIR = 1e-6;
@@ -52,7 +53,7 @@ export const tighteningOrder = calculator({
       columns: { pull: result("Pull", PLAIN), bolt: result("Bolt, round the circle", PLAIN) },
     },
   },
-  compute: ({ bolts, order }) => {
+  compute: ({ bolts, order }, say) => {
     if (!Number.isInteger(bolts)) return err({ input: "bolts", message: "Give a whole number of bolts." });
     const strange = order.find((bolt) => bolt > bolts);
     if (strange !== undefined)
@@ -61,7 +62,7 @@ export const tighteningOrder = calculator({
     const better = crossingOrder(bolts).map((at) => at + 1);
     // No order is more even than the pattern is: with an odd count it cannot be quite even.
     const even = evennessOf(better, bolts);
-    const wrong = wrongWith(evenness, even);
+    const wrong = wrongWith(evenness, even, say);
     const uneven = evenness.oval > even.oval + HAIR;
     return ok({
       outputs: {
@@ -120,6 +121,7 @@ export const tighteningOrder = calculator({
 function wrongWith(
   { twice, missing, notOpposite, neighbourAt, oneSided, oneSidedAt }: Evenness,
   even: Evenness,
+  say: Say,
 ): string[] {
   return [
     ...(missing.length > 0 ? [`Not in it: ${joined(missing)}.`] : []),
@@ -128,7 +130,7 @@ function wrongWith(
     ...(neighbourAt === undefined ? [] : [`Pull ${neighbourAt} follows its neighbour: go across.`]),
     ...(missing.length === 0 && twice.length === 0 && oneSided > even.oneSided + HAIR
       ? [
-          `After ${oneSidedAt} pulls it is drawn to one side by ${oneSided.toFixed(1)} bolts: the gasket is pinched there.`,
+          `After ${oneSidedAt} pulls it is drawn to one side by ${say.figure(oneSided, 1)} bolts: the gasket is pinched there.`,
         ]
       : []),
   ];

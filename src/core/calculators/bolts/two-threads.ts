@@ -1,6 +1,7 @@
 import { type Meeting, meet, THREAD_TABLE, type Thread } from "../../fastening";
 import { ok } from "../../result";
 import { calculator } from "../calculator";
+import type { Say } from "../declaration";
 import { choice, named, PERCENT, result, SIZE, TURNS } from "../fields";
 
 const NAMES = THREAD_TABLE.map(
@@ -58,7 +59,7 @@ export const twoThreads = calculator({
           ? verdictOf(meeting.bite)
           : "fail",
       reasons: [
-        same ? "One and the same thread." : reasonOf(meeting, (si) => say(si, SIZE)),
+        same ? "One and the same thread." : reasonOf(meeting, say),
         ...(sameAngle
           ? []
           : [`Flanks of ${screw.angle}° in flanks of ${nut.angle}°: they touch along a line and wear.`]),
@@ -116,15 +117,15 @@ const WORDS: Record<Meeting["kind"], string> = {
 
 const verdictOf = (bite: number) => (bite < SAFE_BITE ? "fail" : "watch");
 
-function reasonOf(meeting: Meeting, say: (si: number) => string): string {
+function reasonOf(meeting: Meeting, say: Say): string {
   const share = (bite: number) => `${Math.round(bite * 100)} %`;
   switch (meeting.kind) {
     case "too-thick":
-      return `The screw is too thick between its flanks by ${say(meeting.by)}: it does not start.`;
+      return `The screw is too thick between its flanks by ${say(meeting.by, SIZE)}: it does not start.`;
     case "too-thin":
       return `Only ${share(meeting.bite)} of the flank would bear: it strips by hand.`;
     case "binds":
-      return `It starts, and binds after ${meeting.turns < 100 ? meeting.turns.toFixed(1) : "many"} turns, with ${share(meeting.bite)} of the flank bearing.`;
+      return `It starts, and binds after ${meeting.turns < 100 ? say.figure(meeting.turns, 1) : "many"} turns, with ${share(meeting.bite)} of the flank bearing.`;
     case "runs":
       return `The pitches agree, so it runs in; ${share(meeting.bite)} of the flank bears.`;
   }

@@ -1,5 +1,5 @@
 import { GASES, gasDensity, WATER_HEAT } from "../../physics";
-import { pascalsAbsolute, sensibleDigits } from "../../quantity";
+import { pascalsAbsolute } from "../../quantity";
 import { err, ok } from "../../result";
 import { calculator } from "../calculator";
 import type { Shown, Verdict } from "../declaration";
@@ -148,7 +148,7 @@ export const exposure = calculator({
               ? "no quantity set: by your site's procedure"
               : reported
                 ? "at once to the authorities: over 100 lb (45.4 kg)"
-                : `under 100 lb (45.4 kg); ${sensibleDigits((100 * released) / REPORTABLE)} % of it`,
+                : `under 100 lb (45.4 kg); ${say.figure((100 * released) / REPORTABLE)} % of it`,
         needed: gas === "ammonia" && released > 0 ? released * ABSORBS : undefined,
         warms:
           gas === "ammonia" && released > 0 && given.water > 0

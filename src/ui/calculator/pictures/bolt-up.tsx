@@ -2,7 +2,8 @@
 
 import { useState } from "react";
 import { siOf } from "@/core/calculators";
-import { formatIn, unit } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { BoltCircle } from "../../draw/bolt-circle";
 import type { PictureProps } from "./props";
 
@@ -10,6 +11,7 @@ const PASSES = 4;
 
 /** The circle to try the order on: tap through it, pass by pass. */
 export function BoltUpPicture({ answer, system }: PictureProps) {
+  const { inUnit } = useFigures();
   const order = (answer.tables.order ?? []).map((row) => siOf(row, "bolt") - 1);
   const bolts = order.length;
   const [pulls, setPulls] = useState(0);
@@ -33,7 +35,7 @@ export function BoltUpPicture({ answer, system }: PictureProps) {
         <p className="font-bold text-head leading-tight">
           {next === undefined
             ? "Done. Tap to begin again."
-            : `Pass ${next.pass}: pull to ${formatIn(siOf(answer.outputs, "torque") * share, unit(system === "us" ? "ft·lbf" : "N·m"))}`}
+            : `Pass ${next.pass}: pull to ${inUnit(siOf(answer.outputs, "torque") * share, unit(system === "us" ? "ft·lbf" : "N·m"))}`}
         </p>
         <p className="mt-1 text-soft">
           Crosswise in three passes, then once round at full torque until no nut moves.

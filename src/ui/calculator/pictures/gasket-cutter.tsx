@@ -2,12 +2,14 @@
 
 import { Download } from "lucide-react";
 import { siOf, wordsOf } from "@/core/calculators";
-import { formatIn, unit } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { GasketTemplate } from "../gasket-template";
 import type { PictureProps } from "./props";
 
 /** The gasket as it is cut, and its template at full size as SVG or PDF. */
 export function GasketPicture({ form, answer, system }: PictureProps) {
+  const { inUnit } = useFigures();
   const length = unit(system === "us" ? "in" : "mm");
   const query = new URLSearchParams(form.typed).toString();
   const holes = (answer.tables.holes ?? []).map((row) => ({ x: siOf(row, "x"), y: siOf(row, "y") }));
@@ -22,7 +24,7 @@ export function GasketPicture({ form, answer, system }: PictureProps) {
       <div
         className="mx-auto w-full max-w-[320px]"
         role="img"
-        aria-label={`${wordsOf(answer.outputs, "kind")}, ${formatIn(shape.outer, length)} outside, ${formatIn(shape.inner, length)} inside`}
+        aria-label={`${wordsOf(answer.outputs, "kind")}, ${inUnit(shape.outer, length)} outside, ${inUnit(shape.inner, length)} inside`}
       >
         <GasketTemplate shape={shape} plain />
       </div>

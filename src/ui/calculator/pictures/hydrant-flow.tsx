@@ -13,7 +13,8 @@ import {
   YAxis,
 } from "recharts";
 import { siOf } from "@/core/calculators";
-import { formatIn, fromSI, unit } from "@/core/quantity";
+import { fromSI, unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import type { PictureProps } from "./props";
 
 /** A main's pressure falls in a straight line over flow to this power (Hazen and Williams). */
@@ -22,6 +23,7 @@ const TICKS = [0.25, 0.5, 0.625, 0.75, 0.875, 1];
 
 /** The supply curve on the paper it is drawn on: pressure against Q^1.85, an earlier test laid over it. */
 export function HydrantPicture({ form, answer, system }: PictureProps) {
+  const { digits, fixed, inUnit } = useFigures();
   const [flowUnit, pressureUnit] = [
     unit(system === "us" ? "US gpm" : "L/min"),
     unit(system === "us" ? "psi g" : "bar g"),
@@ -52,7 +54,7 @@ export function HydrantPicture({ form, answer, system }: PictureProps) {
               type="number"
               domain={[0, 1]}
               ticks={[0, ...TICKS.map((share) => share ** POWER)]}
-              tickFormatter={(at: number) => formatIn(at ** (1 / POWER) * most, flowUnit).split(" ")[0]!}
+              tickFormatter={(at: number) => inUnit(at ** (1 / POWER) * most, flowUnit).split(" ")[0]!}
               stroke="var(--soft)"
               fontSize={14}
             />
@@ -60,11 +62,12 @@ export function HydrantPicture({ form, answer, system }: PictureProps) {
               stroke="var(--soft)"
               fontSize={14}
               width={44}
+              tickFormatter={digits}
               domain={[0, (most: number) => Math.ceil(most)]}
             />
             <Tooltip
-              labelFormatter={(at) => formatIn(Number(at) ** (1 / POWER) * most, flowUnit)}
-              formatter={(value, name) => [`${Number(value).toFixed(2)} ${pressureUnit.label}`, name]}
+              labelFormatter={(at) => inUnit(Number(at) ** (1 / POWER) * most, flowUnit)}
+              formatter={(value, name) => [`${fixed(Number(value), 2)} ${pressureUnit.label}`, name]}
               contentStyle={{ background: "var(--card)", borderColor: "var(--rule)" }}
             />
             {data.some((each) => "before" in each) && <Legend />}

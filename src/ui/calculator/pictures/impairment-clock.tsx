@@ -1,7 +1,8 @@
 "use client";
 
 import { siOf } from "@/core/calculators";
-import { formatDuration, formatIn, unit } from "@/core/quantity";
+import { formatDuration, unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { onCircle } from "../../draw/round";
 import type { PictureProps } from "./props";
 
@@ -15,6 +16,7 @@ const arc = (from: number, to: number, radius: number): string => {
 
 /** A day's round: how much of it the protection has been out, and where the fire watch begins. */
 export function ImpairmentPicture({ form, answer }: PictureProps) {
+  const { inUnit } = useFigures();
   const out = siOf(answer.outputs, "out");
   const watch = form.si("watch") ?? 10 * 3600;
   const late = out >= watch;
@@ -62,7 +64,7 @@ export function ImpairmentPicture({ form, answer }: PictureProps) {
           fontSize={42}
           fill={late ? "var(--stop)" : "var(--ink)"}
         >
-          {formatIn(out, unit("h"))}
+          {inUnit(out, unit("h"))}
         </text>
         <text x={C} y={C + 30} textAnchor="middle" fontSize={16} fill="var(--soft)">
           out of service

@@ -1,23 +1,25 @@
 "use client";
 
 import { siOf } from "@/core/calculators";
-import { fromSI, sensibleDigits, unit } from "@/core/quantity";
+import { fromSI, unit } from "@/core/quantity";
+import { type Figures, useFigures } from "@/ui/use-figures";
 import type { PictureProps } from "./props";
 
 /** Figures of the pictures in the reader's pressure unit. */
-const pressure = (system: PictureProps["system"]) => {
+const pressure = (system: PictureProps["system"], digits: Figures["digits"]) => {
   const shown = unit(system === "us" ? "psi" : "bar");
-  return (si: number) => `${sensibleDigits(fromSI(si, shown))} ${shown.label}`;
+  return (si: number) => `${digits(fromSI(si, shown))} ${shown.label}`;
 };
 
 /** Pressure against warming, up to where the rating is reached. */
 export function LockedPicture({ answer, system }: PictureProps) {
+  const { digits } = useFigures();
   const rise = siOf(answer.outputs, "rise");
   const kelvin = siOf(answer.outputs, "kelvin");
   if (rise === 0) return null;
-  const say = pressure(system);
+  const say = pressure(system, digits);
   const degrees = unit(system === "us" ? "Δ°F" : "ΔK");
-  const warmed = `${sensibleDigits(fromSI(kelvin, degrees))} ${degrees.label}`;
+  const warmed = `${digits(fromSI(kelvin, degrees))} ${degrees.label}`;
   return (
     <figure>
       <figcaption className="caption">Pressure as it warms</figcaption>

@@ -1,7 +1,8 @@
 "use client";
 
 import { siOf } from "@/core/calculators";
-import { formatIn, unit } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { round } from "../../draw/round";
 import type { PictureProps } from "./props";
 
@@ -9,6 +10,7 @@ const [W, H] = [700, 300];
 
 /** The ring in its groove, cut through, to scale: free on the left, squeezed on the right. */
 export function ORingPicture({ form, answer, system }: PictureProps) {
+  const { inUnit } = useFigures();
   const [depth, width] = [form.si("depth"), form.si("width")];
   if (depth === undefined || width === undefined) return null;
   const length = unit(system === "us" ? "in" : "mm");
@@ -31,7 +33,7 @@ export function ORingPicture({ form, answer, system }: PictureProps) {
         viewBox={`0 0 ${W} ${H}`}
         className="w-full"
         role="img"
-        aria-label={`Ring of ${formatIn(free, length)} in a groove ${formatIn(width, length)} wide and ${formatIn(depth, length)} deep, squeezed by ${formatIn(siOf(answer.outputs, "squeeze"), unit("%"))}`}
+        aria-label={`Ring of ${inUnit(free, length)} in a groove ${inUnit(width, length)} wide and ${inUnit(depth, length)} deep, squeezed by ${inUnit(siOf(answer.outputs, "squeeze"), unit("%"))}`}
       >
         <defs>
           <pattern
@@ -61,7 +63,7 @@ export function ORingPicture({ form, answer, system }: PictureProps) {
             fill="none"
           />
           <text x={150} y={floor + 30} textAnchor="middle" fontSize={17} fill="var(--ink)">
-            free: <tspan className="plate">{formatIn(free, length)}</tspan>
+            free: <tspan className="plate">{inUnit(free, length)}</tspan>
           </text>
         </g>
         <path
@@ -96,11 +98,11 @@ export function ORingPicture({ form, answer, system }: PictureProps) {
           strokeWidth={1.6}
         />
         <text x={cx + g.w / 2 + 12} y={floor + 61} className="plate" fontSize={17} fill="var(--ink)">
-          {formatIn(width, length)}
+          {inUnit(width, length)}
         </text>
         <text x={cx} y={floor - g.d - 60} textAnchor="middle" fontSize={17} fill="var(--ink)">
-          squeezed <tspan className="plate">{formatIn(siOf(answer.outputs, "squeeze"), unit("%"))}</tspan>,
-          groove <tspan className="plate">{formatIn(siOf(answer.outputs, "fill"), unit("%"))}</tspan> full
+          squeezed <tspan className="plate">{inUnit(siOf(answer.outputs, "squeeze"), unit("%"))}</tspan>,
+          groove <tspan className="plate">{inUnit(siOf(answer.outputs, "fill"), unit("%"))}</tspan> full
         </text>
       </svg>
     </figure>

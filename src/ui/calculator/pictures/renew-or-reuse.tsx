@@ -1,7 +1,7 @@
 "use client";
 
 import { siOf, wordsOf } from "@/core/calculators";
-import { sensibleDigits } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { round } from "../../draw/round";
 import type { PictureProps } from "./props";
 
@@ -10,6 +10,7 @@ const BAR = { left: 130, most: 470 };
 
 /** Two bars to compare, and below them what the answer hangs on, the widest swing first. */
 export function CostPicture({ answer }: PictureProps) {
+  const { digits } = useFigures();
   const bars = [
     { name: "put it back", cost: siOf(answer.outputs, "reuse"), fill: "var(--ink-brine)" },
     { name: "renew it", cost: siOf(answer.outputs, "renew"), fill: "var(--ink-done)" },
@@ -29,7 +30,7 @@ export function CostPicture({ answer }: PictureProps) {
         viewBox={`0 0 ${W} ${190 + swings.length * 30}`}
         className="w-full"
         role="img"
-        aria-label={bars.map((bar) => `${bar.name} ${sensibleDigits(bar.cost)}`).join(", ")}
+        aria-label={bars.map((bar) => `${bar.name} ${digits(bar.cost)}`).join(", ")}
       >
         {bars.map((bar, index) => (
           <g key={bar.name} transform={`translate(0 ${8 + index * 46})`}>
@@ -52,7 +53,7 @@ export function CostPicture({ answer }: PictureProps) {
               fontSize={22}
               fill="var(--ink)"
             >
-              {sensibleDigits(bar.cost)}
+              {digits(bar.cost)}
             </text>
           </g>
         ))}
@@ -88,7 +89,7 @@ export function CostPicture({ answer }: PictureProps) {
             fontSize={16}
             fill="var(--brass)"
           >
-            {`now ${sensibleDigits(here)}`}
+            {`now ${digits(here)}`}
           </text>
         )}
       </svg>

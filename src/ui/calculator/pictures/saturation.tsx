@@ -2,7 +2,8 @@
 
 import { siOf } from "@/core/calculators";
 import { boilingPressure, CO2_TRIPLE, type Refrigerant, saturationRange } from "@/core/physics";
-import { formatIn, fromSI, unit } from "@/core/quantity";
+import { fromSI, unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { round } from "../../draw/round";
 import type { PictureProps } from "./props";
 
@@ -15,6 +16,7 @@ const iceTemperature = (pascal: number) => 1 / (1 / 194.686 - Math.log(pascal / 
 
 /** The boiling line on a paper of logarithms, where the plant stands on it, and for CO2 where dry ice begins. */
 export function SaturationPicture({ form, answer, system }: PictureProps) {
+  const { digits, inUnit } = useFigures();
   const charge = answer.outputs.clear !== undefined;
   const refrigerant: Refrigerant = charge ? "co2" : (form.choice("refrigerant") as Refrigerant);
   const [degrees, pressure] = [
@@ -51,7 +53,7 @@ export function SaturationPicture({ form, answer, system }: PictureProps) {
   const ticksT = Array.from({ length: 12 }, (_, index) => first + index * step).filter(
     (value) => value * degrees.scale + (degrees.offset ?? 0) <= most_K,
   );
-  const says = `${formatIn(now, pressure)}, ${formatIn(shownAt, degrees)}`;
+  const says = `${inUnit(now, pressure)}, ${inUnit(shownAt, degrees)}`;
   const right = x(shownAt) > BOX.right - 190;
   return (
     <figure>
@@ -106,7 +108,7 @@ export function SaturationPicture({ form, answer, system }: PictureProps) {
               fill="var(--stop)"
               fontWeight={600}
             >
-              below {formatIn(CO2_TRIPLE.pascal, pressure)}: dry ice, no liquid
+              below {inUnit(CO2_TRIPLE.pascal, pressure)}: dry ice, no liquid
             </text>
           </>
         )}
@@ -121,7 +123,7 @@ export function SaturationPicture({ form, answer, system }: PictureProps) {
               fontSize={16}
               fill="var(--soft)"
             >
-              {value}
+              {digits(value)}
             </text>
           </g>
         ))}

@@ -1,7 +1,8 @@
 "use client";
 
 import { siOf, wordsOf } from "@/core/calculators";
-import { formatIn, unit } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { round } from "../../draw/round";
 import type { PictureProps } from "./props";
 
@@ -16,6 +17,7 @@ const LOOK: Readonly<Record<string, { readonly fill: string; readonly ink: strin
 
 /** The cycle as a line of time, each phase as long as it lasts, with the way the water goes through the bed. */
 export function SoftenerCyclePicture({ answer, system }: PictureProps) {
+  const { inUnit } = useFigures();
   const phases = answer.tables.phases ?? [];
   const whole = siOf(answer.outputs, "whole");
   const flow = unit(system === "us" ? "US gpm" : "L/min");
@@ -23,13 +25,13 @@ export function SoftenerCyclePicture({ answer, system }: PictureProps) {
   const narrow = phases.filter((row) => (siOf(row, "minutes") / whole) * (W - 20) < 92);
   return (
     <figure>
-      <figcaption className="caption">The cycle, {formatIn(whole, unit("min"))} in all</figcaption>
+      <figcaption className="caption">The cycle, {inUnit(whole, unit("min"))} in all</figcaption>
       <svg
         viewBox={`0 0 ${W} ${136 + Math.max(0, narrow.length - 1) * 44}`}
         className="w-full"
         role="img"
         aria-label={phases
-          .map((row) => `${wordsOf(row, "phase")} ${formatIn(siOf(row, "minutes"), unit("min"))}`)
+          .map((row) => `${wordsOf(row, "phase")} ${inUnit(siOf(row, "minutes"), unit("min"))}`)
           .join(", ")}
       >
         {phases.map((row) => {
@@ -42,7 +44,7 @@ export function SoftenerCyclePicture({ answer, system }: PictureProps) {
           const middle = left + width / 2;
           const at = Math.min(Math.max(middle, 78), W - 78);
           const line = under ? 112 + narrow.indexOf(row) * 44 : 108;
-          const times = `${formatIn(lasts, unit("min"))}`;
+          const times = `${inUnit(lasts, unit("min"))}`;
           return (
             <g key={name}>
               <rect
@@ -81,7 +83,7 @@ export function SoftenerCyclePicture({ answer, system }: PictureProps) {
                 fontSize={15}
                 fill="var(--soft)"
               >
-                {formatIn(siOf(row, "flow"), flow)}
+                {inUnit(siOf(row, "flow"), flow)}
               </text>
             </g>
           );

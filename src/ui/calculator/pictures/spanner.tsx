@@ -1,7 +1,8 @@
 "use client";
 
 import { siOf, wordsOf } from "@/core/calculators";
-import { formatIn, unit } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import type { PictureProps } from "./props";
 
 const TONE: Readonly<Record<string, string>> = {
@@ -16,6 +17,7 @@ const WIDER = 3;
 
 /** The openings around the nut, each with its jaws and the gap beside the flats. */
 export function SpannerPicture({ form, answer, system }: PictureProps) {
+  const { inUnit } = useFigures();
   const flats = form.si("flats");
   const rows = answer.tables.openings ?? [];
   if (flats === undefined) return null;
@@ -59,7 +61,7 @@ export function SpannerPicture({ form, answer, system }: PictureProps) {
                 {kind}
               </text>
               <text x={cx} y={243} textAnchor="middle" className="plate" fontSize={15} fill="var(--soft)">
-                {slack < 0 ? `${formatIn(-slack, length)} short` : `${formatIn(slack, length)} slack`}
+                {slack < 0 ? `${inUnit(-slack, length)} short` : `${inUnit(slack, length)} slack`}
               </text>
             </g>
           );

@@ -1,8 +1,9 @@
 "use client";
 
 import { siOf } from "@/core/calculators";
-import { formatDuration, fromSI, sensibleDigits, unit } from "@/core/quantity";
+import { formatDuration, fromSI, unit } from "@/core/quantity";
 import { trendOf } from "@/core/statistics";
+import { useFigures } from "@/ui/use-figures";
 import { round } from "../../draw/round";
 import type { PictureProps } from "./props";
 
@@ -46,7 +47,8 @@ function TestOverTime({
     round(BOX.left + ((seconds - first.seconds) / span) * (BOX.right - BOX.left));
   const y = (gauge: number) =>
     round(BOX.bottom - ((gauge - low + pad) / (high - low + 2 * pad)) * (BOX.bottom - BOX.top));
-  const say = (gauge: number) => sensibleDigits(fromSI(gauge, shown));
+  const { digits } = useFigures();
+  const say = (gauge: number) => digits(fromSI(gauge, shown));
   const fit = trendOf(points.map(({ seconds, gauge }) => ({ time: seconds, value: gauge })))!;
   const fitted = (seconds: number) => y(fit.at + fit.slope * (seconds - fit.middle));
   const [from, to] = [y(first.gauge), y(explained(last.seconds))];

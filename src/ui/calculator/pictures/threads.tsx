@@ -2,7 +2,8 @@
 
 import { siOf, wordsOf } from "@/core/calculators";
 import { THREAD_TABLE } from "@/core/fastening";
-import { formatIn, type UnitSystem, unit } from "@/core/quantity";
+import { type UnitSystem, unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import type { PictureProps } from "./props";
 
 const W = 700;
@@ -43,6 +44,7 @@ export function TwoThreadsPicture({ form, system }: PictureProps) {
 
 /** Two threads to one scale: they part after a few turns, which is where they bind. */
 function LaidOver({ under, over, system }: { under: Laid; over: Laid | undefined; system: UnitSystem }) {
+  const { inUnit, fixed } = useFigures();
   const { pitch } = under;
   const scale = W / (10 * Math.max(pitch, over?.pitch ?? pitch));
   const length = unit(system === "us" ? "in" : "mm");
@@ -80,12 +82,12 @@ function LaidOver({ under, over, system }: { under: Laid; over: Laid | undefined
         )}
         <text x={4} y={160} fontSize={17} fill="var(--ink)">
           <tspan fontWeight={600}>{under.name}</tspan>, pitch{" "}
-          <tspan className="plate">{formatIn(pitch, length)}</tspan>
+          <tspan className="plate">{inUnit(pitch, length)}</tspan>
           {over !== undefined && (
             <tspan fill="var(--stop)">
               {"   dashed: "}
-              {over.name}, pitch {formatIn(over.pitch, length)}
-              {Number.isFinite(parts) && parts < 10 ? `, crest on root after ${parts.toFixed(1)} turns` : ""}
+              {over.name}, pitch {inUnit(over.pitch, length)}
+              {Number.isFinite(parts) && parts < 10 ? `, crest on root after ${fixed(parts, 1)} turns` : ""}
             </tspan>
           )}
         </text>

@@ -1,7 +1,8 @@
 "use client";
 
 import { type Head, headDepth, vesselHeight } from "@/core/physics";
-import { formatIn, unit } from "@/core/quantity";
+import { unit } from "@/core/quantity";
+import { useFigures } from "@/ui/use-figures";
 import { round } from "../../draw/round";
 import type { PictureProps } from "./props";
 
@@ -11,6 +12,7 @@ const NAMES = 130;
 
 /** The vessel from the side, to scale, filled up to its level. */
 export function VesselPicture({ form, system }: PictureProps) {
+  const { inUnit } = useFigures();
   const [diameter, straight, level, down] = ["diameter", "straight", "level", "down"].map(form.si);
   if (diameter === undefined || straight === undefined) return null;
   const vessel = { radius: diameter / 2, straight, head: form.choice("head") as Head };
@@ -38,7 +40,7 @@ export function VesselPicture({ form, system }: PictureProps) {
         viewBox={`0 0 ${W} ${H}`}
         className="w-full"
         role="img"
-        aria-label={`A vessel that ${lying ? "lies" : "stands"}${level === undefined ? "" : `, filled to ${formatIn(level, length)}`}`}
+        aria-label={`A vessel that ${lying ? "lies" : "stands"}${level === undefined ? "" : `, filled to ${inUnit(level, length)}`}`}
       >
         <clipPath id="vessel-inside">
           <path d={outline} />
@@ -65,7 +67,7 @@ export function VesselPicture({ form, system }: PictureProps) {
               strokeDasharray="7 5"
             />
             <text x={W - NAMES + 12} y={atLevel(at) + 6} fontSize={18} fill="var(--ink)">
-              {says} <tspan className="plate">{formatIn(at, length)}</tspan>
+              {says} <tspan className="plate">{inUnit(at, length)}</tspan>
             </text>
           </g>
         ))}

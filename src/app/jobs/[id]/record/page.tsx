@@ -17,7 +17,7 @@ import { PaperBlocks, TextOf } from "@/ui/paper/blocks";
 import { JobPapers } from "@/ui/paper/job-papers";
 import { PrintButton } from "@/ui/print-button";
 import { LedgerList } from "@/ui/store/ledger-list";
-import { logBlock, nextBlock, recordBlocks, speaker, stripMessage, wholeness } from "@/words";
+import { logBlock, nextBlock, recordBlocks, type Speaker, speaker, stripMessage, wholeness } from "@/words";
 import { LogTable } from "./log-table";
 
 export const metadata: Metadata = { title: "Record" };
@@ -25,7 +25,7 @@ export const metadata: Metadata = { title: "Record" };
 /** The proof of a job: reads on screen, prints, and goes out as PDF. */
 export default async function RecordPage({ params }: { params: Promise<{ id: string }> }) {
   const id = pathId((await params).id);
-  const words = speaker((await readSettings()).system);
+  const words = speaker(await readSettings());
   const all = services();
   const read = readRecord(all, id);
   if (read === undefined) notFound();
@@ -67,7 +67,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
           photoAt={(photo) => pathOf(GET_PHOTO, { id, photo })}
         />
       </div>
-      <FromTheStore all={all} job={id} />
+      <FromTheStore all={all} job={id} words={words} />
       <div className="mt-5">
         <PaperBlocks blocks={[nextBlock(words, record)]} photoAt={() => ""} />
       </div>
@@ -92,13 +92,13 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
 }
 
 /** What the signature booked out of the store, by what was really fitted, and back into it. */
-function FromTheStore({ all, job }: { all: Services; job: string }) {
+function FromTheStore({ all, job, words }: { all: Services; job: string; words: Speaker }) {
   const entries = all.movements.ofJob(job);
   if (entries.length === 0) return null;
   return (
     <section className="mt-5">
       <h2 className="caption">From the store</h2>
-      <LedgerList entries={ledgerEntries(all, entries)} />
+      <LedgerList entries={ledgerEntries(all, entries, words)} />
     </section>
   );
 }

@@ -48,7 +48,7 @@ export default async function IsolationSheetPage({
     keep: all(query, "keep"),
     pumpedOut: all(query, "pumpedOut"),
   };
-  const words = speaker((await readSettings()).system);
+  const words = speaker(await readSettings());
   const plan = planIsolation(lineAsItStands(line, heldShut(services(), line.id), heldWhere(words)), demand);
   const blocks = plan.ok ? isolationBlocks(words, line, plan.value) : [];
   const said = words.say.papers.isolation;

@@ -7,6 +7,7 @@ import { compile, type Phase, replay } from "@/core/job";
 import { formatDuration } from "@/core/quantity";
 import { ProofPanel } from "@/ui/proof/proof-panel";
 import { useProof } from "@/ui/proof/use-proof";
+import { useFigures } from "@/ui/use-figures";
 import { useSpeaker } from "@/ui/use-speaker";
 import { stepDangers, stepTitle, stripMessage } from "@/words";
 
@@ -14,6 +15,7 @@ const SHOWN: readonly Phase[] = ["strip", "inspect", "rebuild", "test"];
 
 /** What the compiler makes of the sheet as it stands: the steps to reach a part and to put it all back. */
 export function Preview({ sheet }: { sheet: Sheet }) {
+  const { fixed } = useFigures();
   const words = useSpeaker();
   const [wanted, setWanted] = useState<string>();
   const [chosenBuild, setBuild] = useState<string>();
@@ -65,7 +67,7 @@ export function Preview({ sheet }: { sheet: Sheet }) {
             {plan.value.removed.length} parts come off.{" "}
             {plan.value.exact
               ? "No order is shorter."
-              : `The search stopped at its bound: at most ${plan.value.offBy.toFixed(1)} min longer than the best.`}
+              : `The search stopped at its bound: at most ${fixed(plan.value.offBy, 1)} min longer than the best.`}
           </p>
           <ol className="flex flex-col gap-1" aria-label="Steps">
             {plan.value.steps

@@ -16,7 +16,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 /** The axis and its parts for the workshop wall. */
 export default async function PrintSheetPage({ params }: Props) {
-  const { system } = await readSettings();
+  const notation = await readSettings();
   const sheet = services().library.sheet(pathId((await params).id));
   if (sheet === undefined) notFound();
   const supply = (id: string) => sheet.supplies.find((each) => each.id === id)?.name ?? id;
@@ -66,7 +66,7 @@ export default async function PrintSheetPage({ params }: Props) {
                     {[part.fastener?.thread, part.fastener?.drive].filter(Boolean).join(", ")}
                   </td>
                   <td className="pr-3">{on.join("; ")}</td>
-                  <td>{end === undefined ? "stays" : endWords(speaker(system), end)}</td>
+                  <td>{end === undefined ? "stays" : endWords(speaker(notation), end)}</td>
                 </tr>
               );
             })}

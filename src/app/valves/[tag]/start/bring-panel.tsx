@@ -1,8 +1,10 @@
 import type { Plan } from "@/core/job";
+import type { Notation } from "@/core/quantity";
 import type { KitChoice, Pick, Purchase } from "@/core/store";
+import { Money } from "@/ui/money";
 import { Panel } from "@/ui/page";
 import { useSpeaker } from "@/ui/use-speaker";
-import { promisedWords, renewalWhy } from "@/words";
+import { moneyWords, promisedWords, renewalWhy } from "@/words";
 
 /** What is renewed, what to bring for it, from where, for how much, and what to bring if that is not there. */
 export function BringPanel({ plan, name }: { plan: Plan; name: (part: string) => string }) {
@@ -43,17 +45,20 @@ function Bring({ pick, currency }: { pick: Pick; currency: string }) {
           <small className="block font-normal text-fine text-soft">in place of {pick.insteadOf}</small>
         )}
       </span>
-      <span className="shrink-0">{money(pick.price, currency)}</span>
+      <span className="shrink-0">
+        <Money amount={pick.price} currency={currency} />
+      </span>
     </li>
   );
 }
 
 function Sum({ kits }: { kits: KitChoice }) {
+  const notation = useSpeaker();
   const { second, currency } = kits;
   return (
     <div className="mt-2 text-note text-soft">
       <p>
-        {money(kits.price, currency)} in all:{" "}
+        <Money amount={kits.price} currency={currency} /> in all:{" "}
         {kits.exact
           ? "nothing cheaper is in hand as soon."
           : "the cheapest that was found; it is not proven that nothing is cheaper."}
@@ -61,19 +66,20 @@ function Sum({ kits }: { kits: KitChoice }) {
       {second !== undefined && (
         <p>
           Second best: {second.picks.map((pick) => `${named(pick)}, ${pick.place}`).join("; ")}:{" "}
-          {difference(kits, second)}.
+          {difference(notation, kits, second)}.
         </p>
       )}
     </div>
   );
 }
 
-function difference({ price, days, currency }: KitChoice, second: Purchase): string {
+function difference(notation: Notation, { price, days, currency }: KitChoice, second: Purchase): string {
   const more = Math.round((second.price - price) * 100) / 100;
   const other =
-    more === 0 ? "the same price" : `${money(Math.abs(more), currency)} ${more > 0 ? "dearer" : "cheaper"}`;
+    more === 0
+      ? "the same price"
+      : `${moneyWords(notation, Math.abs(more), currency)} ${more > 0 ? "dearer" : "cheaper"}`;
   return second.days > days ? `${other}, in ${second.days} days` : other;
 }
 
-const money = (amount: number, currency: string) => `${amount.toFixed(2)} ${currency}`;
 const named = (pick: Pick) => (pick.pieces > 1 ? `${pick.pieces} × ${pick.name}` : pick.name);

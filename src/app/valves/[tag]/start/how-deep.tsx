@@ -2,8 +2,9 @@
 
 import clsx from "clsx";
 import { type CostOf, mostly, type Weighed } from "@/core/depth";
-import { formatDuration } from "@/core/quantity";
+import { fixed, formatDuration } from "@/core/quantity";
 import { TextField } from "@/ui/kit/text-field";
+import { Money } from "@/ui/money";
 import { useSpeaker } from "@/ui/use-speaker";
 import { moneyWords, otherDepth } from "@/words";
 import type { Deep } from "./use-depth";
@@ -62,7 +63,9 @@ export function HowDeep({ deep }: { deep: Deep }) {
                 </span>
                 {weighed !== undefined && <Bar weighed={weighed} most={most} currency={currency} />}
                 {weighed === undefined && (
-                  <small className="text-note text-soft">{moneyWords(each.price, currency)}</small>
+                  <small className="text-note text-soft">
+                    <Money amount={each.price} currency={currency} />
+                  </small>
                 )}
                 {weighed !== undefined && (
                   <small className="block text-note text-soft">
@@ -97,7 +100,8 @@ export function HowDeep({ deep }: { deep: Deep }) {
 
 /** A depth by what it costs, part by part. */
 function Bar({ weighed, most, currency }: { weighed: Weighed; most: number; currency: string }) {
-  const { depth: say } = useSpeaker().say;
+  const speaker = useSpeaker();
+  const { depth: say } = speaker.say;
   return (
     <span className="my-1.5 block">
       <span className="flex h-4 w-full overflow-hidden rounded-sm bg-sunk" aria-hidden="true">
@@ -109,11 +113,11 @@ function Bar({ weighed, most, currency }: { weighed: Weighed; most: number; curr
         ))}
       </span>
       <span className="mt-1 flex flex-wrap gap-x-3 text-note">
-        <b>{say.all(moneyWords(weighed.cost, currency))}</b>
+        <b>{say.all(moneyWords(speaker, weighed.cost, currency))}</b>
         {KINDS.filter((kind) => weighed.costs[kind] >= 0.005).map((kind) => (
           <span key={kind} className="whitespace-nowrap">
             <span className="mr-1 inline-block size-2.5 rounded-sm" style={{ background: INK[kind] }} />
-            {say.costs[kind]} {weighed.costs[kind].toFixed(2)}
+            {say.costs[kind]} {fixed(weighed.costs[kind], 2, speaker.mark)}
           </span>
         ))}
       </span>

@@ -1,4 +1,5 @@
 import { CALCULATORS, calculate, calculatorNamed } from "@/core/calculators";
+import { notationOf } from "@/core/quantity";
 import { err } from "@/core/result";
 import { CALCULATE } from "@/edge/contracts/engines";
 import { refusal, refused } from "@/edge/problem";
@@ -14,6 +15,6 @@ export const POST = route(CALCULATE, ({ params: { id }, body }) => {
         `There is no calculator "${id}". There are: ${CALCULATORS.map((each) => each.id).join(", ")}.`,
       ),
     );
-  const answer = calculate(calculator, body.inputs, body.system);
+  const answer = calculate(calculator, body.inputs, notationOf(body.system));
   return answer.ok ? answer : err(refusal(422, "Not valid", answer.error));
 });
