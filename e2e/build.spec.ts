@@ -355,3 +355,55 @@ test("a sheet that would hurt somebody: told as it comes in, drawn where it happ
   await other.reload();
   await expect(other.getByRole("button", { name: /^Start the job/ })).toBeEnabled();
 });
+
+test("a sheet for a model of one's own, from the build of its family and in words of the trade, with no figure of the template", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`${server.url}/sheets`);
+  await page.getByRole("link", { name: "A sheet of your own" }).click();
+  await page.getByLabel("A word of its kind").fill("steam trap");
+  await page.getByRole("link", { name: /^Steam trap/ }).click();
+  await page.getByRole("textbox", { name: "Maker" }).fill("Tidewater Works");
+  await page.getByRole("textbox", { name: "Model", exact: true }).fill("Slip 7");
+  const make = page.getByRole("button", { name: "Make the sheet" });
+  await make.click();
+  await expect(page.getByText("Name the paper: without one a figure is nobody's.")).toBeVisible();
+  await expect(page.getByText("Say of one thing at least how often it is done")).toBeVisible();
+  await expect(page.getByText("Read them, and set the mark")).toBeVisible();
+  await page.getByRole("textbox", { name: "The paper they come from" }).fill("Tidewater leaflet 12, page 3");
+  // Its hinge has no screws: they go from the drawing, and their thread is not asked.
+  const thread = page.getByRole("textbox", { name: "Hinge screws: thread" });
+  await expect(thread).toBeVisible();
+  await expect(page.getByRole("checkbox", { name: "Strainer plug" })).toBeDisabled();
+  await page.getByRole("checkbox", { name: "Hinge screws" }).uncheck();
+  await expect(thread).toHaveCount(0);
+  await page
+    .getByRole("textbox", { name: /months/ })
+    .first()
+    .fill("6");
+  await page.getByRole("textbox", { name: /^Cover bolts.*: pull to/ }).fill("40 ft lb");
+  await page.getByRole("button", { name: "The empty ones are as in the template" }).click();
+  await page.getByRole("textbox", { name: "Cover bolts: thread" }).fill("M14");
+  await page.getByRole("checkbox", { name: /I have read each/ }).check();
+  await expect(page.getByText("Everything is said.")).toBeVisible();
+  // What was told is kept on the device until it is stored.
+  await page.reload();
+  await page.getByRole("button", { name: "Go on with it" }).click();
+  await expect(page.getByText("Everything is said.")).toBeVisible();
+  await make.click();
+  await page.waitForURL(/\/sheets\/tidewater-works-slip-7$/);
+  await expect(
+    page.getByText("Tam Arkle vouches for its figures: Tidewater leaflet 12, page 3"),
+  ).toBeVisible();
+  const document = await (await request.get(`${server.url}/api/v1/sheets/tidewater-works-slip-7`)).json();
+  const part = (id: string) => document.parts.find((each: { id: string }) => each.id === id);
+  expect(part("hinge-screws")).toBeUndefined();
+  expect(part("bolts").fastener.thread).toBe("M14");
+  // 40 ft·lbf are 54.2 N·m.
+  expect(part("bolts").fit.end.torque_Nm).toBeCloseTo(54.23, 2);
+  expect(part("bolts").fit.end.source).toBe("Tidewater leaflet 12, page 3");
+  expect(document).toMatchObject({ demonstration: false, kits: [] });
+  await page.getByRole("link", { name: "Edit" }).click();
+  await expect(page.getByRole("heading", { name: "The steps that come out" })).toBeVisible();
+});

@@ -17,6 +17,8 @@ export const PAGES = [
   "/sheets",
   "/sheets/quillon-harbour-5?part=main-seat",
   "/sheets/axes",
+  "/sheets/new",
+  "/sheets/new?family=steam-trap",
   "/sheets/ottermouth-brook-20/edit",
   "/sheets/pell-meter-h20/print",
   "/valves/new",

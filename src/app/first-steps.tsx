@@ -30,8 +30,8 @@ const STEPS: Readonly<
   },
   sheet: {
     title: "A sheet of your own model",
-    says: "The library’s sheets are to learn on. Adapt a copy with your maker’s figures before real work.",
-    href: "/sheets",
+    says: "The library’s sheets are to learn on. Make your own from the build of its family, with your maker’s figures, before real work.",
+    href: "/sheets/new",
   },
   store: {
     title: "What lies in van and shop",

@@ -23,10 +23,18 @@ export default function SheetsPage() {
           <Link href="/valves/new" className="btn btn-quiet">
             Register a valve
           </Link>
+          <Link href="/sheets/new" className="btn btn-go">
+            A sheet of your own
+          </Link>
         </>
       }
     >
-      {sheets.length === 0 && <Empty>No sheet yet. Pick one from the sheet library, or bring one in.</Empty>}
+      {sheets.length === 0 && (
+        <Empty>
+          No sheet yet. Make one of your own, pick one from the library where a valve is registered, or bring
+          one in.
+        </Empty>
+      )}
       <ul className="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
         {sheets.map((sheet) => (
           <li key={sheet.id}>

@@ -134,7 +134,8 @@ function Field(props: FieldProps) {
   const { name, schema, value, path, onChange, ...given } = props;
   const label = labelOf(name, schema);
   const error = said(at(given.problems, path));
-  const choices = schema.enum?.map((each) => ({ id: each, name: each })) ?? given.references(name);
+  const choices =
+    schema.enum?.map((each) => ({ id: each, name: each.replaceAll("-", " ") })) ?? given.references(name);
   if (schema.type === "array") return <ListField {...props} />;
   if (schema.type === "object" || schema.oneOf !== undefined)
     return (

@@ -20,10 +20,10 @@ const end = part.properties!.fit!.properties!.end!;
 describe("a form made from a schema", () => {
   it.each([
     ["heldBy", "Held by"],
-    ["torque_Nm", "Torque"],
-    ["backOff_turns", "Back off"],
-    ["stayUntilCracked", "Stay until cracked"],
-    ["zero_bar", "Zero"],
+    ["torque_Nm", "Pulled to"],
+    ["gap_mm", "Gap"],
+    ["stayUntilCracked", "So many stay in until it is cracked"],
+    ["zero_bar", "Counts as zero up to"],
     ["interval_months", "Interval, months"],
   ])("calls %s %s", (name, label) => {
     expect(labelOf(name)).toBe(label);

@@ -1,4 +1,5 @@
 import type { Dimension } from "@/core/quantity";
+import { FIELD_WORDS } from "./field-words";
 
 /** The part of a JSON schema that our formats use, as a form reads it. */
 export interface FieldSchema {
@@ -85,9 +86,10 @@ export function measureOf(name: string): StoredMeasure | undefined {
   return ending === undefined ? undefined : MEASURES[ending];
 }
 
-/** A field in words: as its schema calls it, or by its name: `backOff_turns` is "Back off". */
+/** A field in words: as its schema or the trade calls it, or by its name: `gap_mm` is "Gap". */
 export function labelOf(name: string, schema?: FieldSchema): string {
-  if (schema?.title !== undefined) return schema.title;
+  const said = schema?.title ?? FIELD_WORDS[name];
+  if (said !== undefined) return said;
   const bare = measureOf(name) === undefined ? name : name.replace(/_[A-Za-z]+$/, "");
   const words = bare
     .replace(/([a-z])([A-Z])/g, "$1 $2")

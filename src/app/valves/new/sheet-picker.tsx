@@ -51,8 +51,8 @@ export function SheetPicker({
       </div>
       {groups.length === 0 && (
         <Empty>
-          No sheet has these words. Write one for your model: <Link href="/sheets">Sheets</Link>, Adapt a
-          copy.
+          No sheet has these words. <Link href="/sheets/new">Make one for your model</Link>, from the build of
+          its family.
         </Empty>
       )}
       {groups.map(({ title, tiles }) => (

@@ -4,7 +4,7 @@ import type { Sheet } from "@/core/formats";
 import { librarySheet } from "@/core/job/job.fixtures";
 import { speaker } from "@/words";
 import { checkDocument } from "@/workers/check-document";
-import { free, hold, referencesOf, renamePart } from "./edit-sheet";
+import { free, hold, referencesOf } from "./edit-sheet";
 
 const sheet = librarySheet("ottermouth-brook-20");
 const off = (each: Sheet, part: string) => {
@@ -25,13 +25,6 @@ describe("editing a sheet", () => {
     const ring = checkDocument(hold(sheet, "stack", "cover"));
     expect(ring.map((each) => each.message).join()).toContain("can never come off");
     expect(ring[0]!.path).toMatch(/^\/parts\/\d+\/ways$/);
-  });
-
-  it.each(sheet.parts.map((part) => [part.id] as const))("%s by another id is named so everywhere", (id) => {
-    const renamed = renamePart(sheet, id, "another-name");
-    expect(checkDocument(renamed)).toEqual([]);
-    expect(renamed.parts.some((each) => each.id === id)).toBe(false);
-    expect(renamePart(renamed, "another-name", id)).toEqual(sheet);
   });
 
   it("offers what a field may name, and nothing where any text goes", () => {

@@ -2,10 +2,10 @@
 
 import { toast } from "sonner";
 import { type Part, type Sheet, SheetSchema } from "@/core/formats";
+import { renamePart, withoutPart } from "@/core/making";
 import { Panel } from "@/ui/page";
 import { blankOf, type FieldSchema } from "@/ui/schema-form/schema";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
-import { renamePart } from "./edit-sheet";
 import type { SheetEditing } from "./use-sheet-editor";
 
 const PART = (SheetSchema as unknown as FieldSchema).properties!.parts!.items!;
@@ -38,9 +38,10 @@ export function PartsForm({ editing }: { editing: SheetEditing }) {
     change({ ...sheet, parts });
   };
   const drop = () => {
-    change({ ...sheet, parts: sheet.parts.filter((each) => each.id !== part?.id) });
+    if (part === undefined) return;
+    change(withoutPart(sheet, part.id));
     setChosen(sheet.parts[Math.max(0, index - 1)]?.id ?? "");
-    toast("Part taken out. Undo brings it back.");
+    toast("Part taken out, with whatever was said of it. Undo brings it back.");
   };
   return (
     <Panel title={part === undefined ? "Choose a part" : part.name}>
