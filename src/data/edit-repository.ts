@@ -35,6 +35,14 @@ export function editRepository(db: Db) {
       db.insert(edits).values(entry).run();
       for (const [seq, change] of changes.entries()) addChange.run({ edit: entry.id, seq, ...change });
     },
+    /** All of them, the oldest first. */
+    ids: (): string[] =>
+      db
+        .select({ id: edits.id })
+        .from(edits)
+        .orderBy(asc(edits.at), asc(sql`${edits}.rowid`))
+        .all()
+        .map(({ id }) => id),
     find: (id: string): StoredEdit | undefined => db.select().from(edits).where(eq(edits.id, id)).get(),
     changes: (id: string): EditChange[] =>
       db.select().from(editChanges).where(eq(editChanges.edit, id)).orderBy(asc(editChanges.seq)).all(),

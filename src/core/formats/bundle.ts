@@ -17,6 +17,7 @@ export const BUNDLE_PARTS = [
   "readings",
   "papers",
   "columns",
+  "changes",
 ] as const;
 export type BundlePart = (typeof BUNDLE_PARTS)[number];
 
@@ -26,7 +27,7 @@ const BundleFileSchema = Type.Object(
   {
     path: Type.String({ minLength: 1, maxLength: 400 }),
     part: oneOf(...BUNDLE_PARTS),
-    holds: oneOf("rows", "documents", "ledger", "job", "photograph", "bytes"),
+    holds: oneOf("rows", "documents", "ledger", "job", "photograph", "bytes", "book"),
     entries: Type.Integer({ minimum: 0, description: "Rows, documents, entries of a log." }),
     bytes: Type.Integer({ minimum: 0 }),
     sha256: Hash,

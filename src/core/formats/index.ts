@@ -1,5 +1,6 @@
 export * from "./backup";
 export * from "./bundle";
+export { type BundledEdit, BundledEditSchema } from "./bundled-edit";
 export type { Flow, Moves, Needs, SheetSum } from "./card";
 export { countUp } from "./count-up";
 export { datesFromCell, datesToCell } from "./dated-cell";

@@ -2,7 +2,6 @@ import { type TSchema, Type } from "@sinclair/typebox";
 import sharp from "sharp";
 import {
   BundledReadingSchema,
-  type BundleFile,
   type JobDocument,
   MovementSchema,
   readAs,
@@ -21,13 +20,9 @@ import { importFiles } from "../importing/import-files";
 import { same } from "../importing/planned";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
+import { bringBook, entriesOf } from "./book";
 import { fileName, ROW_KINDS, type RowPart } from "./contents";
-
-/** A file of a bundle and what is in it: as its manifest says. */
-export interface ReadPiece {
-  readonly file: BundleFile;
-  readonly bytes: Buffer;
-}
+import type { ReadPiece } from "./pieces";
 
 const problem = (path: string, message: string): Problem => ({ path, message });
 /** Problems of a file, each told where in the bundle it is. */
@@ -55,6 +50,8 @@ export async function bringPiece(
     case "job":
     case "photograph":
       return bringJobs(services, piece, by);
+    case "book":
+      return bringBook(services, first, by);
     case "bytes":
       for (const { file, bytes } of piece) services.things.saveBytes(file.sha256, bytes);
       return ok(0);
@@ -225,6 +222,10 @@ export function comparePiece(services: Services, piece: readonly ReadPiece[]): C
     } else if (holds === "job") {
       const { inputs } = JSON.parse(each.bytes.toString("utf8")) as JobDocument;
       count(services.jobs.has(inputs.id) ? part : undefined, part);
+    } else if (holds === "book") {
+      const entries = entriesOf(each);
+      // What was done elsewhere does not change here.
+      if (entries.ok) for (const { id } of entries.value) count(services.edits.find(id) && part, part);
     }
   }
   return { fresh, changed, alike };

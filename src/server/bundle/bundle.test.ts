@@ -9,12 +9,14 @@ import { ZipFile } from "yazl";
 import { BUNDLE_PARTS, type BundlePart, type JobDocument } from "@/core/formats";
 import { run } from "@/core/job";
 import { START } from "@/core/job/job.fixtures";
+import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
 import { appendEvents } from "../jobs/append-events";
 import { storePhoto } from "../jobs/photos";
 import { addPaper } from "../own/papers";
 import { allDoubts } from "../proof/verify";
 import { passingServices, type Services } from "../services";
+import { bringBook, bundledEdit } from "./book";
 import { contents } from "./contents";
 import { bringFrom, lookAtBundle } from "./look";
 import { openBundle } from "./open";
@@ -51,10 +53,12 @@ async function bring(all: Services, path: string, parts: readonly BundlePart[] =
 /** All that is in a bundle, by path: but for who signed for a log, which is another one now. */
 function told(all: Services): Map<string, string> {
   return new Map(
-    [...contents(all)].map(({ path, holds, read }) => {
-      if (holds !== "job") return [path, read().toString("base64")] as const;
+    [...contents(all)].flatMap(({ path, part, holds, read }) => {
+      // The second one's book goes on where the first one's ended: it is looked at by itself.
+      if (part === "changes") return [];
+      if (holds !== "job") return [[path, read().toString("base64")] as const];
       const { proof: _, ...log } = JSON.parse(read().toString("utf8")) as JobDocument;
-      return [path, JSON.stringify(log)] as const;
+      return [[path, JSON.stringify(log)] as const];
     }),
   );
 }
@@ -110,6 +114,59 @@ describe("a bundle", () => {
     expect(allDoubts(second)).toEqual([]);
     for (const id of second.jobs.ids()) expect(second.jobs.provenance(id).origin).not.toBe("foreign");
   }, 120_000);
+
+  it("takes the book of changes along: who changed what there, before what was brought in here", async () => {
+    const second = empty();
+    await bring(second, path);
+    const book = (all: Services) => all.edits.ids().map((id) => bundledEdit(all, id)!);
+    const [there, here] = [book(demo), book(second)];
+    expect(there.length).toBeGreaterThan(0);
+    // No file may have a log taken away: what brought logs in there is not to be undone here.
+    const withoutLogs = there.map((entry) =>
+      entry.changes.some(({ kind }) => kind === "job") ? { ...entry, changes: [] } : entry,
+    );
+    expect(withoutLogs.some(({ changes }) => changes.length > 0)).toBe(true);
+    expect(here.filter(({ id }) => there.some((entry) => entry.id === id))).toEqual(withoutLogs);
+    expect(here.at(-1)).toMatchObject({ by: "Ina Lund", what: { kind: "import" }, changes: [] });
+    // What was done there is undone here as it would have been there.
+    const paper = there.find(({ changes }) => changes[0]?.kind === "paper")!;
+    expect(second.things.papersOf("valve", "NQ-H07")).toHaveLength(1);
+    const undone = undoEdit(second, paper.id, "Ina Lund");
+    expect(undone.ok).toBe(true);
+    expect(second.things.papersOf("valve", "NQ-H07")).toEqual([]);
+  }, 120_000);
+
+  it("an entry of a book whose things cannot be kept here stands there, and is not to be undone", () => {
+    const second = empty();
+    const entry = (id: string, what: object, before: unknown) => ({
+      id,
+      at: START,
+      by: "Somebody",
+      what,
+      changes: [{ kind: "person", id: "x", before, after: null }],
+    });
+    const piece = (...rows: unknown[]) => ({
+      file: {
+        path: "changes-0001.json",
+        part: "changes",
+        holds: "book",
+        entries: 1,
+        bytes: 1,
+        sha256: "",
+      } as const,
+      bytes: Buffer.from(JSON.stringify(rows)),
+    });
+    const removed = { kind: "removed", thing: "person", ids: ["x"] };
+    const done = bringBook(second, piece(entry("odd", removed, { name: 7, evil: true })), "Ina Lund");
+    expect(done).toEqual({ ok: true, value: 1 });
+    expect(second.edits.find("odd")).toMatchObject({ by: "Somebody" });
+    expect(second.edits.changes("odd")).toEqual([]);
+    for (const wrong of [{ kind: "burnt" }, { kind: "added", thing: "moon", ids: [] }, 7]) {
+      const refused = bringBook(second, piece(entry("worse", wrong as object, null)), "Ina Lund");
+      expect(refused.ok).toBe(false);
+      expect(second.edits.find("worse")).toBeUndefined();
+    }
+  });
 
   it("brought in once more changes nothing", async () => {
     const second = empty();

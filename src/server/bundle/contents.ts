@@ -1,6 +1,7 @@
 import type { BundleFile, BundlePart, ThingKind } from "@/core/formats";
 import { exportJob } from "../jobs/export-job";
 import type { Services } from "../services";
+import { bundledEdit } from "./book";
 
 /** A file of a bundle before it is packed: made when it is its turn, so that one of them is in memory at a time. */
 export interface Packed extends Pick<BundleFile, "path" | "part" | "holds" | "entries"> {
@@ -72,6 +73,21 @@ export function* contents(all: Services): Generator<Packed> {
     };
   yield* rows("papers", papers);
   yield* rows("columns", things.all("mapping"));
+  yield* book(all);
+}
+
+/** Entries of the book in one file: one of them may hold thousands of things. */
+const EDITS_A_FILE = 100;
+
+function* book(all: Services): Generator<Packed> {
+  for (const [index, ids] of inPieces(all.edits.ids(), EDITS_A_FILE).entries())
+    yield {
+      path: `changes-${numbered(index)}.json`,
+      part: "changes",
+      holds: "book",
+      entries: ids.length,
+      read: () => rowsText(ids.map((id) => bundledEdit(all, id))),
+    };
 }
 
 function* rows(part: RowPart, all: readonly unknown[], path: string = part): Generator<Packed> {
@@ -114,9 +130,9 @@ function* job(all: Services, id: string): Generator<Packed> {
     };
 }
 
-function inPieces<T>(all: readonly T[]): T[][] {
+function inPieces<T>(all: readonly T[], size = ROWS_A_FILE): T[][] {
   const pieces: T[][] = [];
-  for (let from = 0; from < all.length; from += ROWS_A_FILE) pieces.push(all.slice(from, from + ROWS_A_FILE));
+  for (let from = 0; from < all.length; from += size) pieces.push(all.slice(from, from + size));
   return pieces;
 }
 

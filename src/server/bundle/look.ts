@@ -1,9 +1,9 @@
 import { BUNDLE_PARTS, type BundlePart } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import type { Services } from "../services";
-import { bringPiece, type Compared, comparePiece, type ReadPiece } from "./bring";
+import { bringPiece, type Compared, comparePiece } from "./bring";
 import { type OpenBundle, openBundle } from "./open";
-import { type Piece, piecesOf } from "./pieces";
+import { type Piece, piecesOf, type ReadPiece } from "./pieces";
 
 /** What a bundle is, and how each part of it stands to what is here. */
 export interface BundleLook {

@@ -3,6 +3,12 @@ import { BUNDLE_PARTS, type Bundle, type BundleFile, type BundlePart } from "@/c
 /** What is read, brought in and undone as one: so much that it takes a moment, and not longer. */
 export type Piece = readonly BundleFile[];
 
+/** A file of a bundle and what is in it: as its manifest says. */
+export interface ReadPiece {
+  readonly file: BundleFile;
+  readonly bytes: Buffer;
+}
+
 /** Documents and logs of one piece. */
 const AT_ONCE = 25;
 
@@ -21,9 +27,12 @@ export function piecesOf({ files }: Bundle, parts: ReadonlySet<BundlePart>): Pie
       ...jobs,
       ...holding("photograph").filter(({ path }) => jobs.some((job) => isOfJob(path, job.path))),
     ]);
-    return [...together, ...logs, ...some(holding("bytes")), ...holding("rows").map((file) => [file])].filter(
-      (piece) => piece.length > 0,
-    );
+    return [
+      ...together,
+      ...logs,
+      ...some(holding("bytes")),
+      ...holding("rows", "book").map((file) => [file]),
+    ].filter((piece) => piece.length > 0);
   });
 }
 

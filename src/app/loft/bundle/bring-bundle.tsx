@@ -28,6 +28,7 @@ const NAMES: Readonly<Record<BundlePart, string>> = {
   readings: "Readings",
   papers: "Papers and photographs of things",
   columns: "Columns that were matched",
+  changes: "The book of changes",
 };
 
 const ASKED_EVERY_MS = 400;
