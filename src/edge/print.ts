@@ -1,10 +1,10 @@
 import { type DecimalMark, notationOf, type UnitSystem } from "@/core/quantity";
 import { err, ok, type Result } from "@/core/result";
 import { onPaper } from "@/server/heavy/pool";
-import type { PaperSize, PaperTask } from "@/server/papers/print-task";
+import type { PaperSize, PaperTask, PrintTask } from "@/server/papers/print-task";
 import { type Speaker, speaker } from "@/words";
 import { pdfAnswer } from "./files";
-import { type Refusal, refusal } from "./problem";
+import { type Refusal, refusal, refused } from "./problem";
 
 /** How a paper is asked for. */
 export interface Printing {
@@ -31,13 +31,16 @@ export async function printed(
       ]),
     );
   }
-  const bytes = await onPaper({
-    kind: "paper",
-    photos: {},
-    size,
-    zone: known,
-    notation: notationOf(units, mark),
-    ...asked,
-  });
-  return ok(pdfAnswer(bytes, `${asked.paper.plate} ${asked.paper.title}`));
+  return onPaperOr503(
+    { kind: "paper", photos: {}, size, zone: known, notation: notationOf(units, mark), ...asked },
+    `${asked.paper.plate} ${asked.paper.title}`,
+  );
+}
+
+/** The PDF of a task under a name; refused while too many wait before it. */
+export async function onPaperOr503(task: PrintTask, name: string): Promise<Result<Response, Refusal>> {
+  const bytes = await onPaper(task);
+  return bytes.ok
+    ? ok(pdfAnswer(bytes.value, name))
+    : err(refused(503, "Not printed", "Many papers wait to be printed. Ask again in a minute."));
 }

@@ -7,6 +7,8 @@ const id = Type.String({ minLength: 1, maxLength: 100 });
 const several = Type.Array(Type.String({ minLength: 1, maxLength: 200 }), { maxItems: 500 });
 const oneOf = <T extends string>(...values: T[]) => Type.Unsafe<T>({ type: "string", enum: values });
 
+const LATER = "Too many papers wait to be printed: ask again in a minute.";
+
 /** How a paper is printed. */
 const printed = {
   size: Type.Optional(oneOf("A4", "LETTER")),
@@ -34,6 +36,7 @@ export const JOB_PDF = contract({
   refuses: {
     404: "There is no such job, or nothing to say on such a paper.",
     409: "It cannot be told: its log does not fit, or nothing has to be shut.",
+    503: LATER,
   },
 });
 
@@ -58,7 +61,7 @@ export const ISOLATION_PDF = contract({
   ),
   answer: Type.String(),
   gives: "application/pdf",
-  refuses: { 404: "There is no such line.", 409: "It cannot be isolated, and why." },
+  refuses: { 404: "There is no such line.", 409: "It cannot be isolated, and why.", 503: LATER },
 });
 
 export const LABELS_PDF = contract({
@@ -88,7 +91,7 @@ export const LABELS_PDF = contract({
   ),
   answer: Type.String(),
   gives: "application/pdf",
-  refuses: { 404: "There is nothing to label.", 422: "More labels than are printed at once." },
+  refuses: { 404: "There is nothing to label.", 422: "More labels than are printed at once.", 503: LATER },
 });
 
 export const PAPERS: readonly Contract[] = [

@@ -1,6 +1,6 @@
 import { cpus } from "node:os";
 import Piscina from "piscina";
-import { err, type Result } from "@/core/result";
+import { err, ok, type Result } from "@/core/result";
 import type { PrintTask } from "../papers/print-task";
 import { programBeside } from "../programs";
 import type { StoreDone, StoreWork } from "./store-task";
@@ -36,8 +36,17 @@ function pool(kind: Kind): Piscina {
   return kept.loftbellPools[kind];
 }
 
-/** Sets papers off the serving thread. @returns the PDF */
-export const onPaper = (task: PrintTask): Promise<Uint8Array> => pool("papers").run(task);
+/** Sets papers off the serving thread. @returns the PDF; or that too many wait before it */
+export async function onPaper(task: PrintTask): Promise<Result<Uint8Array, { readonly kind: "busy" }>> {
+  try {
+    return ok(await pool("papers").run(task));
+  } catch (thrown) {
+    if (isQueueFull(thrown)) return err({ kind: "busy" });
+    throw thrown;
+  }
+}
+
+const isQueueFull = (thrown: unknown): boolean => thrown instanceof Error && /queue/i.test(thrown.message);
 
 /** Stores, or says what it would store, off the serving thread; it takes the time it takes. */
 export const inStoring = (work: StoreWork): Promise<StoreDone> => pool("storing").run(work);
@@ -74,7 +83,7 @@ export async function elsewhere(
   } catch (thrown) {
     if (signal.aborted) return err({ kind: "gone" });
     if (deadline.aborted) return err({ kind: "too-long" });
-    if (thrown instanceof Error && /queue/i.test(thrown.message)) return err({ kind: "busy" });
+    if (isQueueFull(thrown)) return err({ kind: "busy" });
     throw thrown;
   }
 }

@@ -1,11 +1,10 @@
 import { LABEL_SHEETS } from "@/core/papers";
-import { err, ok } from "@/core/result";
+import { err } from "@/core/result";
 import { LABELS_PDF } from "@/edge/contracts/papers";
-import { pdfAnswer } from "@/edge/files";
 import { originOf } from "@/edge/origin";
+import { onPaperOr503 } from "@/edge/print";
 import { refused } from "@/edge/problem";
 import { route } from "@/edge/route";
-import { onPaper } from "@/server/heavy/pool";
 import { labelsOf } from "@/server/papers/labels";
 
 export const GET = route(LABELS_PDF, async ({ query, services, request }) => {
@@ -17,6 +16,8 @@ export const GET = route(LABELS_PDF, async ({ query, services, request }) => {
         : refused(422, "Too many", "More than 2400 labels at once. Choose a place, a line or a store."),
     );
   const sheet = LABEL_SHEETS.find(({ id }) => id === query.sheet) ?? LABEL_SHEETS[0]!;
-  const bytes = await onPaper({ kind: "labels", sheet, skip: query.skip ?? 0, labels: labels.value });
-  return ok(pdfAnswer(bytes, `labels ${query.of}`));
+  return onPaperOr503(
+    { kind: "labels", sheet, skip: query.skip ?? 0, labels: labels.value },
+    `labels ${query.of}`,
+  );
 });
