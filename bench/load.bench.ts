@@ -7,7 +7,7 @@ import { openDatabase } from "@/data";
 import { listValves, PAGE } from "@/server/lists/lists";
 import { installationIn } from "@/server/proof/installation";
 import { type Services, servicesOn } from "@/server/services";
-import { twentyClients } from "./load/clients";
+import { type Crowd, clients, HUNDRED, HURRY } from "./load/clients";
 import { ask, askOften, firstScripts, percentile } from "./load/measure";
 import { makeTown, tagOf } from "./load/town";
 import { row } from "./table";
@@ -106,11 +106,20 @@ function listsRead(services: Services, size: number): number[] {
   );
 }
 
-async function crowd(served: Served, jobs: readonly string[], pages: readonly string[], how: string) {
+async function crowd(
+  served: Served,
+  jobs: readonly string[],
+  pages: readonly string[],
+  how: string,
+  who: Omit<Crowd, "seconds"> = HURRY,
+) {
   // What was held before, while the pages were loaded for the first time, is not of the clients' doing.
   served.process.kill("SIGUSR2");
-  const { writes, writeP95, reads, readP95, wrong } = await twentyClients(served.url, jobs, pages, SECONDS);
-  console.log(`  20 clients, ${SECONDS} s, ${how}:`);
+  const { writes, writeP95, reads, readP95, wrong } = await clients(served.url, jobs, pages, {
+    ...who,
+    seconds: SECONDS,
+  });
+  console.log(`  ${who.people} clients, ${SECONDS} s, ${how}:`);
   console.log(
     `    ${writes} writes p95 ${writeP95.toFixed(0)} ms, ${reads} pages p95 ${readP95.toFixed(0)} ms, ${wrong} wrong. ${await end(served)}`,
   );
@@ -210,6 +219,14 @@ for (const size of SIZES) {
     const alone = await serve(folder, 0);
     for (const page of often) await askOften(alone.url + page, 3);
     const within = await crowd(alone, jobs, often, "pages drawn by the process that serves");
+    const again = await serve(folder, DRAWERS);
+    for (const page of often) await askOften(again.url + page, 3);
+    const hundred = await crowd(again, jobs, often, "each an act every five seconds", HUNDRED);
+    row({
+      bench: "load",
+      what: `${of}: 100 people, an act each every five seconds, p95 of a write and of a page, ${hundred.wrong} wrong`,
+      measured: `${hundred.writeP95.toFixed(0)} and ${hundred.readP95.toFixed(0)} ms`,
+    });
     row({
       bench: "load",
       what: `${of}: 20 clients, p95 of a write and of a page, ${beside.wrong + within.wrong} wrong`,
