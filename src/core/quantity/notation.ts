@@ -19,10 +19,14 @@ export const notationOf = (system: UnitSystem = "metric", mark: DecimalMark = "p
 export const marked = (figure: string, mark: DecimalMark): string =>
   mark === "comma" ? figure.replace(".", ",") : figure;
 
-/** A figure with so many decimals, as money and stopwatches have it. */
-export const fixed = (value: number, decimals: number, mark: DecimalMark): string =>
-  marked(value.toFixed(decimals), mark);
-
 const THIN = "\u2009";
 /** A count in groups of three with a thin space between: a point or a comma there is a decimal mark to somebody (ISO 80000-1). */
-export const grouped = (count: number): string => String(count).replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
+export const grouped = (count: number | string): string =>
+  String(count).replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
+
+/** A figure with so many decimals, as money and stopwatches have it; its whole part in groups of three. */
+export function fixed(value: number, decimals: number, mark: DecimalMark): string {
+  const [whole = "", parts] = value.toFixed(decimals).split(".");
+  const shown = grouped(whole);
+  return parts === undefined ? shown : marked(`${shown}.${parts}`, mark);
+}

@@ -215,6 +215,8 @@ describe("figures", () => {
     expect(sensibleDigits(0.4, "comma")).toBe("0,4");
     expect(sensibleDigits(1e7, "comma")).toBe("1,00e+7");
     expect(fixed(2.5, 2, "comma")).toBe("2,50");
+    expect(fixed(-11_047.7, 2, "point")).toBe("-11\u2009047.70");
+    expect(fixed(1234.4, 0, "comma")).toBe("1\u2009234");
     expect(grouped(-1_234_567)).toBe("-1\u2009234\u2009567");
     expect(formatQuantity(0.0254, "length", notationOf("metric", "comma"))).toBe("25,4 mm");
   });
