@@ -13,6 +13,7 @@ import {
   ownSheet,
   renamePart,
   type SheetFigure,
+  toleranceKey,
   withoutPart,
 } from ".";
 
@@ -98,6 +99,26 @@ describe("a sheet for a model of one's own", () => {
     });
     expect(sheet.intervals.map(({ every_months }) => every_months)).toEqual([6, 6]);
     expect(sheet.hazards[1]!.can).toBe("mine: The nozzle weighs about 9 kg and comes free at once.");
+  });
+
+  it("a depth counts with how exactly it is meant, and what its builds are called is said anew", () => {
+    const template = librarySheet("ottermouth-brook-20");
+    const end = (figures: OwnModel["figures"]) => {
+      const all = answered(lacking(template, []), yearly);
+      const own = ownSheet(template, {
+        ...plate,
+        lacks: [],
+        ...all,
+        figures: { ...all.figures, ...figures },
+      });
+      const ends = own.ok ? own.value.parts.map(({ fit }) => fit?.end) : [];
+      return ends.find((each) => each?.kind === "seat-to-depth");
+    };
+    const key = figuresOf(template).find(({ kind }) => kind === "depth")!.key;
+    expect(end({ [key]: 12 })).toBeUndefined();
+    expect(end({ [key]: 12, [toleranceKey(key)]: 0.2 })).toMatchObject({ depth_mm: 12, tolerance_mm: 0.2 });
+    const air = made(librarySheet("sedgeway-cloud-50"));
+    expect(air.builds.map(({ name }) => name)).toEqual(["mine: Cloud 50", "mine: Cloud 50 H, for 25 bar"]);
   });
 
   it("what its paper does not say is asked for, or held against the paper on site", () => {

@@ -1,7 +1,7 @@
 import { checkSheet } from "../build";
 import { type Check, type EndCondition, idOfName, type Part, type Sheet, type SheetSum } from "../formats";
 import { err, ok, type Problem, type Result } from "../result";
-import { endKey, figuresOf, walkFigures } from "./sheet-figures";
+import { endKey, figuresOf, toleranceKey, walkFigures } from "./sheet-figures";
 import { settle, withoutPart } from "./without-part";
 
 /** A model of one's own, told against the build of its family. */
@@ -55,10 +55,6 @@ export function ownSheet(base: Sheet, own: OwnModel): Result<Sheet, Problem[]> {
   });
   const { depths: _, oldFrom_years: __, beforeTrip, ...rest } = worded;
   const { source } = own.vouched;
-  const every = (key: string): number | undefined => {
-    const given = own.figures[key];
-    return typeof given === "number" ? given : undefined;
-  };
   const measured = new Set(Object.keys(own.figures).filter((key) => key.startsWith("limits ")));
   /** A sum begins with nothing of another model. */
   const begun = (sums: SheetSum[] | undefined): { sums?: SheetSum[] } =>
@@ -89,12 +85,12 @@ export function ownSheet(base: Sheet, own: OwnModel): Result<Sheet, Problem[]> {
       tasks: worded.tasks.map((task) => ({ ...task, ...begun(task.sums) })),
     }),
     intervals: worded.intervals.flatMap((interval) => {
-      const months = every(`every ${interval.id}`);
+      const months = numberAt(own, `every ${interval.id}`);
       return months === undefined ? [] : [{ ...interval, every_months: months, source }];
     }),
     ...(worded.rechecks !== undefined && {
       rechecks: worded.rechecks.flatMap((recheck) => {
-        const days = every(`after ${recheck.id}`);
+        const days = numberAt(own, `after ${recheck.id}`);
         return days === undefined ? [] : [{ ...recheck, after_days: days }];
       }),
     }),
@@ -102,6 +98,11 @@ export function ownSheet(base: Sheet, own: OwnModel): Result<Sheet, Problem[]> {
   const settled = settle(sheet);
   const problems = checkSheet(settled);
   return problems.length === 0 ? ok(settled) : err(problems);
+}
+
+function numberAt({ figures }: OwnModel, key: string): number | undefined {
+  const given = figures[key];
+  return typeof given === "number" ? given : undefined;
 }
 
 const withoutName = (own: OwnModel): Problem[] =>
@@ -115,13 +116,13 @@ const withoutName = (own: OwnModel): Problem[] =>
 const unread = (template: Sheet, own: OwnModel): Problem[] =>
   figuresOf(template).flatMap((figure) =>
     (figure.kind === "words" && (own.words[figure.key] ?? "").trim() === "") ||
-    (figure.kind === "number" && typeof own.figures[figure.key] !== "number")
+    (figure.kind === "number" && numberAt(own, figure.key) === undefined)
       ? [{ path: figure.key, message: "It is a figure of another model: say how it is with yours." }]
       : [],
   );
 
 const neverRings = ({ intervals }: Sheet, own: OwnModel): Problem[] =>
-  intervals.some(({ id }) => typeof own.figures[`every ${id}`] === "number")
+  intervals.some(({ id }) => numberAt(own, `every ${id}`) !== undefined)
     ? []
     : [
         {
@@ -169,8 +170,7 @@ function ownMeasure(check: Measure, own: OwnModel): Check {
 function ownPart(part: Part, own: OwnModel): Part {
   const { features: _, lookAlikes: __, weight_kg: ___, standIn: ____, fit, fastener, ...rest } = part;
   const { lengths: _lengths, circle_mm: _circle, ...held } = fastener ?? {};
-  const end = (given: EndCondition, build?: string) =>
-    ownEnd(given, own.figures[endKey(part.id, build)], own);
+  const end = (given: EndCondition, build?: string) => ownEnd(given, endKey(part.id, build), own);
   return {
     ...rest,
     ...(fastener !== undefined && { fastener: held as NonNullable<Part["fastener"]> }),
@@ -193,9 +193,9 @@ type Locker = Extract<NonNullable<NonNullable<Part["fit"]>["thread"]>, { kind: "
 /** How long a locker cures stands on its own bottle. */
 const withoutCure = ({ cure_min: _, ...locker }: Locker): Locker => locker;
 
-function ownEnd(end: EndCondition, given: number | Limits | undefined, own: OwnModel): EndCondition {
+function ownEnd(end: EndCondition, key: string, own: OwnModel): EndCondition {
   const { source } = own.vouched;
-  const figure = typeof given === "number" ? given : undefined;
+  const [figure, tolerance] = [numberAt(own, key), numberAt(own, toleranceKey(key))];
   const ask: EndCondition = { kind: "to-ask-for", whom: `${own.maker.trim()}, for the ${own.model.trim()}` };
   switch (end.kind) {
     case "torque": {
@@ -205,7 +205,9 @@ function ownEnd(end: EndCondition, given: number | Limits | undefined, own: OwnM
     case "angle":
       return figure === undefined ? ask : { kind: "angle", fromContact_deg: figure, source };
     case "seat-to-depth":
-      return figure === undefined ? ask : { ...end, depth_mm: figure, source };
+      return figure === undefined || tolerance === undefined
+        ? ask
+        : { kind: "seat-to-depth", depth_mm: figure, tolerance_mm: tolerance, source };
     case "touch-and-back-off":
       return figure === undefined ? ask : { kind: "touch-and-back-off", backOff_turns: figure };
     default:

@@ -3,6 +3,7 @@ import type { Check, EndCondition, Sheet } from "../formats";
 /** A figure that a sheet has of its maker: what the paper of another model says otherwise. */
 export type SheetFigure =
   | { readonly kind: "torque"; readonly key: string; readonly part: string; readonly build?: string }
+  /** A depth has its tolerance with it, under `toleranceKey`. */
   | {
       readonly kind: "angle" | "depth" | "back-off";
       readonly key: string;
@@ -43,16 +44,17 @@ const isFigured = (end: EndCondition): end is Extract<EndCondition, { kind: keyo
 /** Of a maker alone, or no figure at all: nothing of it is asked. */
 const NOT_ASKED = new RegExp(
   [
-    "^/(format|version|revision|id|title|maker|model|family|kits|depths|vouched|generations|oldFrom_years|builds|rebuild|singles)(/|$)",
-    "/(id|source|whom|unit|kind|features|lookAlikes|substitutes|standIn|shape|end|byGeneration|minutes|quantity|passes_percent|lengths|circle_mm|weight_kg|cure_min|list|pieces|sums|beforeTrip|builtBefore|medium|media|needs|moves|material|base)(/|$)",
-    "/fit/byBuild(/|$)",
+    "^/(format|version|revision|id|title|maker|model|family|kits|depths|vouched|generations|oldFrom_years|rebuild|singles)(/|$)",
+    "/(id|source|whom|unit|kind|features|lookAlikes|substitutes|standIn|shape|byGeneration|minutes|quantity|passes_percent|lengths|circle_mm|weight_kg|cure_min|list|pieces|sums|beforeTrip|builtBefore|medium|media|needs|moves|material|base)(/|$)",
+    // Where tightening ends is asked by itself; what is seen then is words like any.
+    "/fit/(end|byBuild/[^/]+)/(?!seen$)",
     // Lists of what is named elsewhere.
     "^/.+/(tools|heldBy|spoils|needsOff|reach|renews|opens|does|looks|alsoRenew|afterFit|part|sum|check|interval|known)(/\\d+)?$",
   ].join("|"),
 );
 /** Asked by themselves, with what they mean. */
 const ASKED_ELSEWHERE =
-  /^\/(intervals|rechecks)\/[^/]+\/(every_months|after_days)$|^\/checks\/[^/]+\/(low|high)$|\/height_mm$|\/angle_deg$|^\/builds|\/fromVersion$/;
+  /^\/(intervals|rechecks)\/[^/]+\/(every_months|after_days)$|^\/checks\/[^/]+\/(low|high)$|\/height_mm$|\/angle_deg$|\/fromVersion$/;
 
 /** Every figure of a sheet, in the order in which its paper is gone through. */
 export function figuresOf(sheet: Sheet): SheetFigure[] {
@@ -100,6 +102,9 @@ export function figuresOf(sheet: Sheet): SheetFigure[] {
 
 export const endKey = (part: string, build: string | undefined): string =>
   build === undefined ? `end ${part}` : `end ${part} ${build}`;
+
+/** A depth that nobody says how exactly it is meant is none. */
+export const toleranceKey = (depth: string): string => `${depth} tolerance`;
 
 /**
  * What else of a template is a figure of its maker's: numbers by their place, told by ids, and words with a figure in

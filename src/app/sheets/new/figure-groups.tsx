@@ -2,6 +2,7 @@
 
 import type { Sheet } from "@/core/formats";
 import type { SheetFigure } from "@/core/making";
+import { toleranceKey } from "@/core/making";
 import { FigureField } from "@/ui/kit/figure-field";
 import { TextField } from "@/ui/kit/text-field";
 import { Panel } from "@/ui/page";
@@ -103,6 +104,17 @@ function Fields({ figures, ...given }: Given & { figures: readonly Typed[] }) {
                 name={figure.key}
                 label={labelled(figure, given.sheet)}
               />,
+              ...(figure.kind === "depth"
+                ? [
+                    <OneFigure
+                      key={toleranceKey(figure.key)}
+                      {...given}
+                      figure={figure}
+                      name={toleranceKey(figure.key)}
+                      label={`${labelled(figure, given.sheet)}, give or take`}
+                    />,
+                  ]
+                : []),
             ],
       )}
     </div>

@@ -1,5 +1,5 @@
 import type { Sheet } from "@/core/formats";
-import { figuresOf, type Limits, type OwnModel, type SheetFigure } from "@/core/making";
+import { figuresOf, type Limits, type OwnModel, type SheetFigure, toleranceKey } from "@/core/making";
 import { type Dimension, fromSI, parseQuantity, quantityMessage, unit, unitNamed } from "@/core/quantity";
 import { measureOf } from "@/ui/schema-form/schema";
 
@@ -101,6 +101,10 @@ export function readTold(
       if (low !== undefined || high !== undefined)
         figures[figure.key] = { ...(low !== undefined && { low }), ...(high !== undefined && { high }) };
       continue;
+    }
+    if (figure.kind === "depth") {
+      const tolerance = read(toleranceKey(figure.key), measure);
+      if (tolerance !== undefined) figures[toleranceKey(figure.key)] = tolerance;
     }
     const value = read(figure.key, measure);
     if (value !== undefined && value <= 0 && figure.kind !== "number" && figure.kind !== "depth")

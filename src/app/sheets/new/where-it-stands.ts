@@ -35,6 +35,7 @@ const FIELDS: Readonly<Record<string, string>> = {
   oneUse: "why not twice",
   orientation: "how it sits",
   name: "called",
+  seen: "what is seen when it is home",
 };
 
 const OF_ALL: Readonly<Record<string, string>> = {
