@@ -368,7 +368,8 @@ test("a sheet for a model of one's own, from the build of its family and in word
   await page.getByRole("textbox", { name: "Model", exact: true }).fill("Slip 7");
   const make = page.getByRole("button", { name: "Make the sheet" });
   await make.click();
-  await expect(page.getByText("Name the paper: without one a figure is nobody's.")).toBeVisible();
+  // The first thing that lacks is brought into sight, however long the form is.
+  await expect(page.getByText("Name the paper: without one a figure is nobody's.")).toBeInViewport();
   await expect(page.getByText("Say of one thing at least how often it is done")).toBeVisible();
   await expect(page.getByText("Read them, and set the mark")).toBeVisible();
   await page.getByRole("textbox", { name: "The paper they come from" }).fill("Tidewater leaflet 12, page 3");

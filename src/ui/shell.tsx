@@ -18,6 +18,9 @@ const commands = () => import("./commands").then((made) => made.Commands);
 const Commands = dynamic(commands, { ssr: false });
 const KeyMap = dynamic(() => import("./key-map").then((made) => made.KeyMap), { ssr: false });
 
+/** Nobody who stands in a pit can mend these: they wait for whoever sits at the server. */
+const FOR_THE_DESK: ReadonlySet<string> = new Set(["no-backup", "little-room"]);
+
 /** What surrounds every screen: the bell and its rope, the tabs, find, keys. */
 export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean; children: ReactNode }) {
   const { bells, doubts, faults } = useNews(news);
@@ -80,7 +83,10 @@ export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean;
             </span>
           </div>
         </header>
-        <Warnings doubts={doubts} faults={faults} />
+        <Warnings
+          doubts={doubts}
+          faults={inJob ? faults.filter(({ kind }) => !FOR_THE_DESK.has(kind)) : faults}
+        />
         <main id="main" tabIndex={-1} className="min-w-0 flex-1 outline-none">
           {children}
         </main>

@@ -82,8 +82,6 @@ const storingFails: readonly Case[] = [
 
 describe("a fault of storing is told, on every open screen and by health, and ends with its cause", () => {
   it.each(storingFails)("$name", ({ bring, says: what, wayOut }) => {
-    const heard = vi.fn();
-    services.live.listen(heard);
     const end = bring();
     const there = services.library.crew().length;
     // So many need another page.
@@ -93,7 +91,6 @@ describe("a fault of storing is told, on every open screen and by health, and en
     expect(newsNow(services).faults[0]).toMatchObject({ kind: "cannot-store" });
     expect(says()[0]).toMatch(what);
     expect(says()[0]).toMatch(wayOut);
-    expect(heard).toHaveBeenCalled();
     expect(services.library.crew().length).toBeGreaterThanOrEqual(there);
     end?.();
     expect(health(services)).toMatchObject({ ok: true, faults: [] });
@@ -138,6 +135,16 @@ describe("a fault of storing is told, on every open screen and by health, and en
       message: expect.stringMatching(/damaged.*put back/),
     });
   });
+});
+
+it("whoever listens hears of a fault once, and of its end", () => {
+  const heard = vi.fn();
+  services.live.listen(heard);
+  services.live.failing("The disk is full.");
+  services.live.failing("The disk is full.");
+  expect(heard).toHaveBeenCalledTimes(1);
+  services.live.failing(undefined);
+  expect(heard).toHaveBeenCalledTimes(2);
 });
 
 describe("what is wrong though it stores", () => {

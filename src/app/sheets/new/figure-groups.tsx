@@ -35,7 +35,11 @@ export function FigureGroups({ figures, ...given }: Given & { figures: readonly 
           By your paper, your code or your site. Leave empty what is not done by the calendar.
         </p>
         <Fields {...given} figures={rings} />
-        {noInterval !== undefined && <p className="mt-2 font-semibold text-stop">{noInterval}</p>}
+        {noInterval !== undefined && (
+          <p data-unsaid className="mt-2 font-semibold text-stop">
+            {noInterval}
+          </p>
+        )}
       </Panel>
       {ends.length > 0 && (
         <Panel title="How far it is tightened">
@@ -93,7 +97,7 @@ function Fields({ figures, ...given }: Given & { figures: readonly Typed[] }) {
                 {...given}
                 figure={figure}
                 name={`${figure.key} ${end}`}
-                label={`${labelled(figure, given.sheet)} ${end === "low" ? "At least" : "At most"}`}
+                label={`${labelled(figure, given.sheet)}: at ${end === "low" ? "least" : "most"}`}
               />
             ))
           : [
@@ -167,7 +171,7 @@ function labelled(figure: Typed, sheet: Sheet): string {
     case "back-off":
       return `${part(figure.part)}${onBuild(figure.build, sheet)}: touch, and back off by`;
     case "limits":
-      return sheet.checks.find(({ id }) => id === figure.check)?.ask ?? figure.check;
+      return (sheet.checks.find(({ id }) => id === figure.check)?.do ?? figure.check).replace(/\.$/, "");
     case "number":
       return whereItStands(figure.key, sheet);
   }

@@ -70,7 +70,15 @@ export function OwnSheetForm({ template, family }: { template: Sheet; family: st
 
   const save = async () => {
     setAsked(true);
-    if (!made.ok || open > 0) return;
+    if (!made.ok || open > 0) {
+      // The form is long: the first thing that lacks is brought into sight.
+      setTimeout(() =>
+        document
+          .querySelector('#main [aria-invalid="true"], #main [data-unsaid]')
+          ?.scrollIntoView({ block: "center" }),
+      );
+      return;
+    }
     setSaving(true);
     const saved = await call(SAVE_SHEET, { query: { as: "new" }, body: made.value });
     setSaving(false);

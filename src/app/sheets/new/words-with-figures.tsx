@@ -58,7 +58,11 @@ export function WordsWithFigures({
         />
         I have read each of these, and it is so with my model.
       </label>
-      {missing && <Says error="Read them, and set the mark: a wrong size goes onto every card." />}
+      {missing && (
+        <div data-unsaid>
+          <Says error="Read them, and set the mark: a wrong size goes onto every card." />
+        </div>
+      )}
     </Panel>
   );
 }
