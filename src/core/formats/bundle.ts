@@ -17,6 +17,8 @@ export const BUNDLE_PARTS = [
   "readings",
   "papers",
   "columns",
+  "trouble",
+  "cases",
   "changes",
 ] as const;
 export type BundlePart = (typeof BUNDLE_PARTS)[number];

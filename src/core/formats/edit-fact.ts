@@ -1,5 +1,15 @@
 /** Own data of which there is little. */
-export const SMALL_KINDS = ["place", "instrument", "house", "paper", "mapping", "ground", "order"] as const;
+export const SMALL_KINDS = [
+  "place",
+  "instrument",
+  "house",
+  "paper",
+  "mapping",
+  "ground",
+  "order",
+  "trouble",
+  "case",
+] as const;
 export type SmallKind = (typeof SMALL_KINDS)[number];
 
 /** What can be changed, or brought in. */

@@ -300,6 +300,32 @@ export const JobInputsSchema = Type.Object(
     ),
     where: Type.Optional(WhereSchema),
     depth: Type.Optional(ChosenDepthSchema),
+    trouble: Type.Optional(
+      Type.Object(
+        {
+          case: Id,
+          says: Type.String({ minLength: 1, maxLength: 400 }),
+          found: Type.Array(
+            Type.Object(
+              {
+                check: Id,
+                answer: Type.Optional(Words),
+                si: Type.Optional(Type.Number()),
+                typed: Type.Optional(Typed),
+                at: Instant,
+                by: Words,
+              },
+              closed,
+            ),
+            {
+              maxItems: 60,
+              description: "Checks that were answered before the job: they are not asked again.",
+            },
+          ),
+        },
+        { ...closed, description: "The case it came of, and what was found there." },
+      ),
+    ),
     openedAt: Instant,
     openedBy: Words,
     rules: Type.Optional(

@@ -13,6 +13,7 @@ import { inWords } from "./problem-words";
 import { ReadingSchema, ValveSchema } from "./register";
 import { SheetSchema } from "./sheet";
 import { StoreSchema } from "./store";
+import { TroubleSchema } from "./trouble";
 
 /** The documents that travel as files, by the name in their `format` field. */
 export const DOCUMENT_SCHEMAS = {
@@ -21,6 +22,7 @@ export const DOCUMENT_SCHEMAS = {
   "loftbell.store": StoreSchema,
   "loftbell.job": JobSchema,
   "loftbell.house": HouseSchema,
+  "loftbell.trouble": TroubleSchema,
 } as const;
 export type DocumentFormat = keyof typeof DOCUMENT_SCHEMAS;
 
@@ -31,6 +33,7 @@ const NEWEST: Record<DocumentFormat, number> = {
   "loftbell.store": 1,
   "loftbell.job": 1,
   "loftbell.house": 1,
+  "loftbell.trouble": 1,
 };
 
 /** The rows of the CSV files, by the name of the file's subject. */

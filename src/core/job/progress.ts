@@ -150,6 +150,12 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
       }
   };
 
+  for (const { check, answer, si, typed, at, by } of inputs.trouble?.found ?? []) {
+    const given = { event: `found:${check}`, at: Date.parse(at), by };
+    if (answer !== undefined) answers.set(check, { ...given, answer: { kind: "said", answer } });
+    else if (si !== undefined && typed !== undefined)
+      answers.set(check, { ...given, answer: { kind: "measured", si, typed } });
+  }
   for (const event of effective) {
     const at = Date.parse(event.at);
     const { by, id } = event;

@@ -1,0 +1,52 @@
+import type { End, EndCost, JobInputs, Sheet, Trouble } from "../formats";
+import { type Phase, run } from "../job";
+
+export type JobEnd = Extract<End, { kind: "job" }>;
+
+const DEAD: readonly Phase[] = ["isolate", "prove", "restore"];
+const OPENED: readonly Phase[] = ["mark", "strip", "inspect", "rebuild"];
+
+/** What a job end asks for on this sheet; nothing where the sheet has no such reason. */
+export function jobOf(
+  { symptom, reach, renews }: JobEnd,
+  sheet: Sheet,
+): Pick<JobInputs, "reason" | "reach" | "renew" | "looks"> | undefined {
+  const reason = sheet.symptoms.find(({ id }) => id === symptom);
+  if (reason === undefined) return undefined;
+  const renew = renews ?? reason.renews;
+  const wanted = reach ?? reason.reach;
+  return {
+    reason: { kind: "symptom", says: reason.says, symptom },
+    reach: [...wanted],
+    ...(renew !== undefined && { renew: [...renew] }),
+    ...(wanted.length === 0 && reason.looks !== undefined && { looks: reason.looks }),
+  };
+}
+
+/** What each end that is a job costs on this valve: compiled, so its line, its sheet and its store say so. */
+export function jobCosts(
+  knowledge: Trouble,
+  { looks: _, renew: __, ...base }: JobInputs,
+): Record<string, EndCost> {
+  return Object.fromEntries(
+    knowledge.ends.flatMap((end) => {
+      const asked = end.kind === "job" ? jobOf(end, base.sheet) : undefined;
+      const job = asked && run({ ...base, ...asked }, []);
+      if (job?.ok !== true) return [];
+      const { steps, minutes, kits, isolation } = job.value.plan;
+      const of = (phases: readonly Phase[]) =>
+        steps.reduce((sum, step) => (phases.includes(step.phase) ? sum + step.minutes : sum), 0);
+      const dead_min = of(DEAD);
+      const cover_min = of(OPENED);
+      const outage = isolation?.ok === true && isolation.value.lost.length > 0;
+      const cost: EndCost = {
+        minutes,
+        money: kits.price,
+        dead_min,
+        cover_min,
+        ...(outage && { outage_min: dead_min + cover_min }),
+      };
+      return [[end.id, cost]];
+    }),
+  );
+}
