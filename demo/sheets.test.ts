@@ -19,7 +19,9 @@ import { cardTexts, textsOf } from "@/words/whole-job.fixtures";
 import { asked, registered } from "./registered.fixtures";
 
 const here = (path: string) => new URL(path, import.meta.url);
-const sheets = readdirSync(here("../library")).map((name) => librarySheet(name.replace(".json", "")));
+const sheets = readdirSync(here("../library"))
+  .filter((name) => name.endsWith(".json"))
+  .map((name) => librarySheet(name.replace(".json", "")));
 const store = demoDocument<Store>("stores/works-store.json");
 const register = registered();
 

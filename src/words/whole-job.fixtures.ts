@@ -95,6 +95,7 @@ export const stuckTexts = (speaker: Speaker, rung: StuckRung): string[] =>
 /** Sheets of the library, each on the demo line its medium belongs to, where there is one. */
 export const SHEETS = readdirSync("library")
   .filter((name) => name.endsWith(".json"))
+  .filter((name) => name.endsWith(".json"))
   .map((name) => librarySheet(name.replace(".json", "")));
 export const LINES: readonly (readonly [string, string, string])[] = [
   ["gannet-low-side", "GN-RV6", "pell-guardian-s1"],

@@ -17,7 +17,9 @@ import {
   withoutPart,
 } from ".";
 
-const SHEETS = readdirSync("library").map((name) => [name.replace(".json", "")] as const);
+const SHEETS = readdirSync("library")
+  .filter((name) => name.endsWith(".json"))
+  .map((name) => [name.replace(".json", "")] as const);
 
 type Answers = (figure: SheetFigure) => number | Limits | undefined;
 
