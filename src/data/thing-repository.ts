@@ -1,5 +1,16 @@
 import { and, asc, eq, sql } from "drizzle-orm";
-import type { Ground, House, Instrument, Mapping, Order, Paper, Place, SmallKind } from "@/core/formats";
+import type {
+  Case,
+  Ground,
+  House,
+  Instrument,
+  Mapping,
+  Order,
+  Paper,
+  Place,
+  SmallKind,
+  Trouble,
+} from "@/core/formats";
 import type { Db } from "./database";
 import { upsert } from "./row-writer";
 import { blobs, things } from "./schema";
@@ -13,6 +24,8 @@ export interface SmallThings {
   readonly mapping: Mapping;
   readonly ground: Ground;
   readonly order: Order;
+  readonly trouble: Trouble;
+  readonly case: Case;
 }
 
 export function thingRepository(db: Db) {
@@ -33,6 +46,14 @@ export function thingRepository(db: Db) {
       one.get({ kind, id })?.row as SmallThings[K] | undefined,
     all: <K extends SmallKind>(kind: K): SmallThings[K][] =>
       all.all({ kind }).map(({ row }) => row as SmallThings[K]),
+    casesOf: (valve: string): Case[] =>
+      db
+        .select({ row: things.row })
+        .from(things)
+        .where(sql`${things.kind} = 'case' and ${things.row} ->> '$.valve' = ${valve}`)
+        .orderBy(sql`${things.row} ->> '$.at' desc`)
+        .all()
+        .map(({ row }) => row as Case),
     papersOf: (of: Paper["of"], owner: string): Paper[] =>
       db
         .select({ row: things.row })

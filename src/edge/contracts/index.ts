@@ -33,6 +33,7 @@ import { PEOPLE_ROUTES } from "./people";
 import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVE_TAGS, VALVES_CSV } from "./register";
 import { STORE } from "./store";
 import { TAKING_OUT } from "./taking-out";
+import { TROUBLE } from "./trouble";
 
 /** Every route there is; a test holds the folders of the app to this list. */
 export const CONTRACTS: readonly Contract[] = [
@@ -52,6 +53,7 @@ export const CONTRACTS: readonly Contract[] = [
   JOBS_CSV,
   FIND,
   ...OWN,
+  ...TROUBLE,
   ...STORE,
   ...TAKING_OUT,
   ...PAPERS,

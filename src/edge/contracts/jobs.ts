@@ -48,6 +48,13 @@ export const OPEN_JOB = contract({
           description: "How deep it goes: what was weighed for it is worked out again here.",
         }),
       ),
+      case: Type.Optional(
+        Type.String({
+          minLength: 1,
+          maxLength: 60,
+          description: "The case it came of: what was found there is not asked again.",
+        }),
+      ),
       which: Type.Optional(
         Type.Object(
           {

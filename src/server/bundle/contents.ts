@@ -30,6 +30,8 @@ export const ROW_KINDS = {
   readings: "reading",
   papers: "paper",
   columns: "mapping",
+  trouble: "trouble",
+  cases: "case",
   stores: "order",
 } as const satisfies Partial<Record<BundlePart, ThingKind>>;
 export type RowPart = keyof typeof ROW_KINDS;
@@ -73,6 +75,8 @@ export function* contents(all: Services): Generator<Packed> {
     };
   yield* rows("papers", papers);
   yield* rows("columns", things.all("mapping"));
+  yield* rows("trouble", things.all("trouble"));
+  yield* rows("cases", things.all("case"));
   yield* book(all);
 }
 

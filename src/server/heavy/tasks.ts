@@ -1,6 +1,6 @@
 import type { Problem } from "@/core/result";
 
-export type Task = "isolate" | "plan-strip" | "cover" | "plan-job" | "prove-job";
+export type Task = "isolate" | "plan-strip" | "cover" | "plan-job" | "prove-job" | "trouble-next";
 
 /** What a worker found: an answer, or why there is none. */
 export type TaskResult =

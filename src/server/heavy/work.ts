@@ -4,6 +4,7 @@ import { jobPlanTask, jobProveTask } from "./job-task";
 import { planTask } from "./plan-task";
 import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
+import { troubleTask } from "./trouble-task";
 
 type Work = { readonly task: Task; readonly body: Uint8Array } | StoreWork;
 
@@ -18,6 +19,8 @@ export default async function work(asked: Work): Promise<TaskResult | StoreDone>
       return jobPlanTask(asked.body);
     case "prove-job":
       return jobProveTask(asked.body);
+    case "trouble-next":
+      return troubleTask(asked.body);
     case "cover":
       return coverTask(asked.body);
     default: {

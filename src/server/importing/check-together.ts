@@ -3,6 +3,7 @@ import { canonical } from "@/core/job";
 import { pointNames } from "@/core/line";
 import type { Problem } from "@/core/result";
 import { otherCurrency } from "@/core/store";
+import { checkTrouble } from "@/core/trouble";
 import type { StoredReading } from "@/data";
 import type { Things } from "../book/kind";
 import { kindOf } from "../book/kinds";
@@ -78,6 +79,11 @@ function faultsOf(services: Services, set: WholeSet, incoming: Incoming): readon
       return rowFaults(services, "instruments", "instrument", incoming.value);
     case "store":
       return otherCurrency(set.stores(), incoming.value);
+    case "trouble":
+      return checkTrouble(
+        incoming.value,
+        services.library.sheets().filter(({ family }) => family === incoming.value.family),
+      );
     case "job":
     case "house":
     case "ground":

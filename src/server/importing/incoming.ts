@@ -8,6 +8,7 @@ import type {
   Place,
   Sheet,
   Store,
+  Trouble,
   Valve,
 } from "@/core/formats";
 import type { StoredReading } from "@/data";
@@ -26,6 +27,7 @@ export type Incoming =
   | { readonly kind: "store"; readonly value: Store }
   | { readonly kind: "job"; readonly value: JobDocument }
   | { readonly kind: "house"; readonly value: House }
+  | { readonly kind: "trouble"; readonly value: Trouble }
   | { readonly kind: "ground"; readonly value: Ground }
   | { readonly kind: "register"; readonly value: readonly RowOver<Valve>[] }
   | { readonly kind: "crew"; readonly value: readonly RowOver<Person>[] }

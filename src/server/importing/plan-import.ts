@@ -67,6 +67,14 @@ function planOf(services: Services, incoming: Incoming): PlannedFile {
       return planWhole(services, "house", `House: ${incoming.value.name}`, incoming.value);
     case "ground":
       return planWhole(services, "ground", `Map: ${incoming.value.features.length} shapes`, incoming.value);
+    case "trouble": {
+      const { family, title } = incoming.value;
+      const before = kindOf("trouble").find(services, family);
+      return {
+        what: `What may be wrong: ${title}`,
+        steps: [{ kind: "trouble", id: family, before, after: incoming.value }],
+      };
+    }
     case "crew":
       return planRows(services, "crew", "person", incoming.value);
     case "places":

@@ -4,6 +4,7 @@ import { run, verifyChain } from "@/core/job";
 import { checkLine } from "@/core/line";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { checkStore } from "@/core/store";
+import { checkTrouble } from "@/core/trouble";
 import { speaker, stripMessage } from "@/words";
 import { librarySheet } from "../register/library";
 import type { Services } from "../services";
@@ -73,6 +74,8 @@ function readDocumentFile(value: unknown): Result<Incoming, Problem[]> {
       return checked({ kind: "store", value: document.value }, checkStore(document.value));
     case "loftbell.house":
       return ok({ kind: "house", value: document.value });
+    case "loftbell.trouble":
+      return checked({ kind: "trouble", value: document.value }, checkTrouble(document.value));
     case "loftbell.job":
       return checked({ kind: "job", value: document.value }, checkJob(document.value));
   }

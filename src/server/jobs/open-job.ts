@@ -19,6 +19,7 @@ import type { Actor } from "../people";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
 import { freeStores } from "../store/held";
+import { carriedOver, keepJobOfCase } from "../trouble/carried-over";
 import { notProven } from "./proven";
 import { keepSummary } from "./summary";
 
@@ -33,6 +34,8 @@ export interface OpenJob {
   readonly where?: Where;
   /** How deep it goes, and what was weighed for it. */
   readonly depth?: DepthAsked;
+  /** The case it came of: what was found there is not asked again. */
+  readonly case?: string;
   /** Which one it is, as far as it was told before the trip. */
   readonly which?: Pick<Valve, "build" | "generation" | "fitted">;
 }
@@ -145,6 +148,7 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
       competent: true,
       ...(services.things.one("house", "house")?.anotherProves === true && { anotherProves: true }),
     },
+    ...(ask.case !== undefined && carriedOver(services, ask.case, sheet)),
     openedAt: new Date(now()).toISOString(),
     openedBy: by,
     rules: PLAN_RULES,
@@ -156,6 +160,8 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
         }),
     },
   };
+  if (ask.case !== undefined && services.things.one("case", ask.case)?.valve !== ask.valve)
+    return err([{ path: "/case", message: `There is no case "${ask.case}" of this valve. Leave it out.` }]);
   if (ask.reach.length === 0 && looks === undefined)
     return err([{ path: "/reach", message: "Choose at least one part to reach." }]);
   const fault = whichFault(sheet, ask);
@@ -195,6 +201,7 @@ export function openJob(services: Services, ask: OpenJob, actor: Actor): Result<
     const harm = notProven(first.value.plan, inputs.value);
     if (harm !== undefined) return err([harm]);
     jobs.create(inputs.value);
+    if (ask.case !== undefined) keepJobOfCase(services, ask.case, inputs.value.id);
     keepSummary(services, first.value, { origin: "here" });
     ledger.job(inputs.value.id, 0, chainStart(inputs.value));
     return inputs;

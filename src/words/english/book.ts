@@ -18,6 +18,8 @@ export const book = {
     mapping: "columns",
     ground: "map",
     order: "order",
+    trouble: "what may be wrong",
+    case: "trouble",
   },
   imported: (files: readonly string[]) =>
     `Brought in: ${list(files.map((file) => file.split("/").at(-1) ?? file))}`,

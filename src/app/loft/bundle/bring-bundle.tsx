@@ -28,6 +28,8 @@ const NAMES: Readonly<Record<BundlePart, string>> = {
   readings: "Readings",
   papers: "Papers and photographs of things",
   columns: "Columns that were matched",
+  trouble: "What may be wrong, in one's own words",
+  cases: "Trouble that was looked into",
   changes: "The book of changes",
 };
 

@@ -3,7 +3,7 @@ import type { Kind, Things } from "../kind";
 import { LINE, SHEET, STORE } from "./documents";
 import { JOB, READING } from "./log";
 import { PERSON } from "./person";
-import { GROUND, HOUSE, INSTRUMENT, MAPPING, ORDER, PAPER, PLACE } from "./small";
+import { CASE, GROUND, HOUSE, INSTRUMENT, MAPPING, ORDER, PAPER, PLACE, TROUBLE } from "./small";
 import { VALVE } from "./valve";
 
 /** Every kind of thing that can be changed, brought in, and taken back. */
@@ -22,6 +22,8 @@ const KINDS: { readonly [K in ThingKind]: Kind<Things[K]> } = {
   mapping: MAPPING,
   ground: GROUND,
   order: ORDER,
+  trouble: TROUBLE,
+  case: CASE,
 };
 
 export const kindOf = <K extends ThingKind>(kind: K): Kind<Things[K]> =>

@@ -1,6 +1,7 @@
 import type { TSchema } from "@sinclair/typebox";
 import type { SmallKind } from "@/core/formats";
 import {
+  CaseSchema,
   GroundSchema,
   HouseSchema,
   InstrumentSchema,
@@ -9,8 +10,10 @@ import {
   PaperSchema,
   type Place,
   PlaceSchema,
+  TroubleSchema,
 } from "@/core/formats";
 import type { Problem } from "@/core/result";
+import { checkTrouble } from "@/core/trouble";
 import type { SmallThings } from "@/data";
 import { findableInstrument, findablePlace } from "../../find/findable";
 import type { Services } from "../../services";
@@ -134,4 +137,21 @@ export const ORDER = small("order", OrderSchema, ({ id }) => id, {
   },
   hanging: ({ movements }, id) =>
     movements.ofOrders().some(({ order }) => order === id) ? ["what came of it"] : [],
+});
+
+/** What may be wrong with valves of one family, in one's own words: in place of what ships. */
+export const TROUBLE = small("trouble", TroubleSchema, ({ family }) => family, {
+  faults: ({ library }, trouble) =>
+    checkTrouble(
+      trouble,
+      library.sheets().filter(({ family }) => family === trouble.family),
+    ),
+  whole: true,
+});
+
+export const CASE = small("case", CaseSchema, ({ id }) => id, {
+  faults: ({ register }, { valve }) =>
+    register.anyValve(valve) === undefined
+      ? [{ path: "/valve", message: `No valve "${valve}" is in the register.` }]
+      : [],
 });

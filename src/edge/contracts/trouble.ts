@@ -1,0 +1,72 @@
+import { Type } from "@sinclair/typebox";
+import { CaseSchema, TROUBLE_QUESTION, TroubleAnswersSchema, TroubleFactsSchema } from "@/core/formats";
+import type { Advice } from "@/core/trouble";
+import { answerOf, type Contract, contract } from "../contract";
+import { Edited, refuses, Saved } from "./owned";
+
+const closed = { additionalProperties: false };
+
+export const TROUBLE_NEXT = contract({
+  id: "troubleNext",
+  method: "POST",
+  path: "/api/v1/trouble/next",
+  chapter: "Engines",
+  role: "reader",
+  says: "What may be wrong and how likely, what to look at next, or that it is time to act: from knowledge, facts and the answers so far. Nothing is stored; the order of the answers changes nothing.",
+  takes: ["application/json"],
+  body: Type.Uint8Array(),
+  describes: TROUBLE_QUESTION,
+  answer: answerOf<Advice>(
+    "{danger, odds: [{cause, chance, before, found, of, raisedBy, answers}], pair, next: {kind: look | end, cost, leads | wouldChange}, actNow: {end, cost}, looks: [{look, minutes, cost, saves}], exact, bound_min}; costs are minutes, all told.",
+  ),
+  refuses: { 422: "The knowledge is not valid, with the place; or an answer is none of the look's." },
+});
+
+export const KEEP_CASE = contract({
+  id: "keepCase",
+  method: "POST",
+  path: "/api/v1/trouble/cases",
+  chapter: "Jobs",
+  role: "technician",
+  says: "Keeps how trouble with a valve ended. How likely each cause was is worked out here; sending it twice is harmless.",
+  asker: "crew",
+  body: Type.Object(
+    {
+      id: CaseSchema.properties.id,
+      valve: CaseSchema.properties.valve,
+      at: Type.Optional(CaseSchema.properties.at),
+      complaint: CaseSchema.properties.complaint,
+      says: CaseSchema.properties.says,
+      from: CaseSchema.properties.from,
+      answers: TroubleAnswersSchema,
+      told: Type.Optional(Type.Pick(TroubleFactsSchema, ["water", "duty", "frost"], closed)),
+      end: CaseSchema.properties.end,
+      to: Type.Optional(CaseSchema.properties.ended),
+      note: Type.Optional(CaseSchema.properties.ended),
+    },
+    closed,
+  ),
+  status: 201,
+  answer: Saved,
+  refuses,
+});
+
+export const CLOSE_CASE = contract({
+  id: "closeCase",
+  method: "POST",
+  path: "/api/v1/trouble/cases/{id}/closed",
+  chapter: "Jobs",
+  role: "technician",
+  says: "Writes down what came of a case that others had, or that was watched.",
+  asker: "crew",
+  params: Type.Object({ id: Type.String({ minLength: 1, maxLength: 100 }) }, closed),
+  body: Type.Object({ says: CaseSchema.properties.ended }, closed),
+  answer: Edited,
+  refuses,
+});
+
+export const TROUBLE: readonly Contract[] = [
+  TROUBLE_NEXT,
+  KEEP_CASE,
+  CLOSE_CASE,
+] as unknown as readonly Contract[];

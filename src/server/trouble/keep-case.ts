@@ -1,0 +1,107 @@
+import type { Case, End, Trouble, TroubleAnswer, TroubleFacts } from "@/core/formats";
+import { err, ok, type Problem, type Result } from "@/core/result";
+import { advise, answersGiven, triedAs, UNLISTED } from "@/core/trouble";
+import { type Edited, edit } from "../book/edit";
+import type { Services } from "../services";
+import { knownFacts } from "./facts";
+import { troubleOf } from "./knowledge";
+
+/** A case as somebody ended it. */
+export interface EndedCase {
+  /** Made by who sends it: sending it twice is harmless. */
+  readonly id: string;
+  readonly valve: string;
+  readonly at?: string;
+  readonly complaint: string;
+  readonly says: string;
+  readonly from: Case["from"];
+  readonly answers: readonly TroubleAnswer[];
+  readonly told?: Pick<TroubleFacts, "water" | "duty" | "frost">;
+  readonly end: string;
+  readonly to?: string;
+  readonly note?: string;
+}
+
+const DAY_MS = 86_400_000;
+
+/** Keeps how a case ended. How likely everything was is worked out here: nobody hands that in. */
+export function keepCase(
+  services: Services,
+  ended: EndedCase,
+  by: string,
+): Result<Edited & Pick<Case, "id">, Problem[]> {
+  const { things, register, library, now } = services;
+  if (things.one("case", ended.id) !== undefined) return ok({ id: ended.id, edit: undefined, changes: 0 });
+  const valve = register.valve(ended.valve);
+  const sheet = valve && library.sheet(valve.sheet);
+  const knowledge = sheet && troubleOf(services, sheet.family);
+  if (valve === undefined || sheet === undefined || knowledge === undefined)
+    return err([{ path: "/valve", message: `Nothing is known of what may be wrong with "${ended.valve}".` }]);
+  const complaint = knowledge.complaints.find(({ id }) => id === ended.complaint);
+  if (complaint === undefined)
+    return err([{ path: "/complaint", message: `There is no complaint "${ended.complaint}".` }]);
+  const { foundFor, ...known } = knownFacts(services, valve, sheet, knowledge);
+  const facts: TroubleFacts = {
+    ...known,
+    ...ended.told,
+    complaint: complaint.id,
+    from: ended.from,
+    found: foundFor[complaint.id] ?? {},
+  };
+  const given = answersGiven(knowledge, ended.answers, sheet);
+  if (!given.ok) return given;
+  const end = endNamed(knowledge, ended.end);
+  if (end === undefined) return err([{ path: "/end", message: `There is no end "${ended.end}".` }]);
+  const { odds } = advise(knowledge, facts, given.value);
+  const cured = given.value.get(triedAs(ended.end));
+  if (end.kind === "do-now" && cured !== "cured")
+    return err([{ path: "/answers", message: "Say first whether it helped: look whether it works now." }]);
+  const days = end.kind === "watch" ? end.days : end.kind === "order" ? end.within_days : undefined;
+  const row: Case = {
+    id: ended.id,
+    valve: valve.tag,
+    at: ended.at ?? new Date(now()).toISOString(),
+    by,
+    family: knowledge.family,
+    revision: knowledge.revision,
+    complaint: complaint.id,
+    says: ended.says,
+    from: ended.from,
+    answers: ended.answers.map((each) => ({ ...each, answer: given.value.get(each.look)! })),
+    odds: Object.fromEntries(odds.map(({ cause, chance }) => [cause, Math.round(chance * 1e4) / 1e4])),
+    end: ended.end,
+    ended: end.says,
+    outcome: outcomeOf(end),
+    minutes: knowledge.looks.reduce((sum, { id, minutes }) => (given.value.has(id) ? sum + minutes : sum), 0),
+    ...(ended.to !== undefined && { to: ended.to }),
+    ...(ended.note !== undefined && { note: ended.note }),
+    ...(days !== undefined && { due: new Date(now() + days * DAY_MS).toISOString().slice(0, 10) }),
+  };
+  const kept = edit(
+    services,
+    { by, what: { kind: "added", thing: "case", ids: [`${valve.tag}: ${ended.says}`] } },
+    [{ kind: "case", id: row.id, after: row }],
+  );
+  return kept.ok ? ok({ ...kept.value, id: row.id }) : kept;
+}
+
+function endNamed({ ends }: Trouble, id: string): (Pick<End, "kind" | "says"> & Partial<End>) | undefined {
+  if (id === UNLISTED)
+    return { kind: "order", says: "Nothing that is known here fits.", within_days: 1 } as End;
+  return ends.find((end) => end.id === id);
+}
+
+function outcomeOf({ kind }: Pick<End, "kind">): Case["outcome"] {
+  switch (kind) {
+    case "do-now":
+      return "cured";
+    case "job":
+      return "job";
+    case "watch":
+      return "watched";
+    case "leak":
+    case "order":
+    case "call":
+      return "handed-over";
+  }
+}
