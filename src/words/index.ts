@@ -62,3 +62,16 @@ export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";
 export { moveKind, moveRefused } from "./store";
+export {
+  answerWords,
+  boundWords,
+  causeName,
+  endKind,
+  endTitle,
+  inHundred,
+  leadWords,
+  minutesWords,
+  needsWords,
+  oddsReasons,
+  type Reason,
+} from "./trouble";

@@ -4,6 +4,15 @@ import { closed, Id, oneKindOf, oneOf, titled, UNITS_BY_NAME, Words } from "./sh
 import { CHECK_DIMENSIONS } from "./sheet-check";
 import { EndSchema } from "./trouble-end";
 
+/** Stands for whatever is not on the list of causes. No cause can have this id. */
+export const ELSE = "else:";
+/** Stands for handing over what nobody could name. No end can have this id. */
+export const UNLISTED = "unlisted:";
+/** Nobody could tell: the look says nothing, and is not asked again. */
+export const UNKNOWN = "unknown";
+/** Of an end that was tried: its answer, "cured" or "not", stands under this name. */
+export const triedAs = (end: string): string => `try:${end}`;
+
 /** Where a cause sits, seen from the valve. */
 export const CAUSE_PLACES = [
   "upstream",

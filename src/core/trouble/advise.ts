@@ -1,10 +1,8 @@
-import type { Circumstance, End, Trouble, TroubleFacts } from "../formats";
-import { UNKNOWN } from "./answering";
+import { type Circumstance, ELSE, type End, type Trouble, type TroubleFacts, UNKNOWN } from "../formats";
 import { type Case, caseOf, sparedBy } from "./case";
 import { type Danger, dangerIn } from "./danger";
 import { exactly, MOST_MOMENTS } from "./exact";
 import { after, oneStep, type Search, twoSteps } from "./next-look";
-import { ELSE } from "./prior";
 import { act } from "./weigh-ends";
 
 /** How likely a cause is, and why. */

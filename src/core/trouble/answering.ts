@@ -1,10 +1,7 @@
-import type { Chances, Look, Trouble, TroubleFacts } from "../formats";
-import { ELSE } from "./prior";
+import { type Chances, ELSE, type Look, type Trouble, type TroubleFacts } from "../formats";
 
 export const BANDS = ["below", "within", "above"] as const;
 export type Band = (typeof BANDS)[number];
-/** Nobody could tell: the look says nothing, and is not asked again. */
-export const UNKNOWN = "unknown";
 
 /** What a look can be answered. */
 export const answersOf = (look: Look): readonly string[] =>

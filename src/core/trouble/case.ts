@@ -1,6 +1,17 @@
-import type { End, EndCost, Look, LookNeed, Trouble, TroubleFacts } from "../formats";
-import { Answering, UNKNOWN } from "./answering";
-import { causesOf, ELSE, type Hypothesis, hypotheses, type PriorOf, priors } from "./prior";
+import {
+  ELSE,
+  type End,
+  type EndCost,
+  type Look,
+  type LookNeed,
+  type Trouble,
+  type TroubleFacts,
+  triedAs,
+  UNKNOWN,
+  UNLISTED,
+} from "../formats";
+import { Answering } from "./answering";
+import { causesOf, type Hypothesis, hypotheses, type PriorOf, priors } from "./prior";
 
 /** What has been made so for a look, as bits: each is paid for once, there and back. */
 export const MADE = { "power-off": 1, dead: 2, "cover-off": 4 } as const;
@@ -75,11 +86,6 @@ const UNLISTED_MIN = 240;
 /** An end that was done and did not help speaks against its causes by so much: some are botched. */
 const BOTCHED = 0.03;
 
-/** Of an end that was tried: its answer stands under this name. */
-export const triedAs = (end: string): string => `try:${end}`;
-
-/** Stands for handing over what nobody could name. No end can have this id. */
-export const UNLISTED = "unlisted:";
 const UNLISTED_END: End = {
   id: UNLISTED,
   kind: "order",

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { triedAs, UNKNOWN } from "../formats";
 import { advise } from "./advise";
-import { answersOf, UNKNOWN } from "./answering";
-import { caseOf, triedAs } from "./case";
+import { answersOf } from "./answering";
+import { caseOf } from "./case";
 import { checkTrouble } from "./check-trouble";
 import { FAMILIES, factsOf, knowledgeOf, sheetOf, VALVES } from "./trouble.fixtures";
 

@@ -1,7 +1,6 @@
-import type { Sheet, Trouble, TroubleAnswer } from "../formats";
+import { type Sheet, type Trouble, type TroubleAnswer, triedAs, UNKNOWN } from "../formats";
 import { err, ok, type Problem, type Result } from "../result";
-import { answersOf, UNKNOWN } from "./answering";
-import { triedAs } from "./case";
+import { answersOf } from "./answering";
 import { judged } from "./measure";
 
 const TRIED = ["cured", "not"] as const;

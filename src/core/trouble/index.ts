@@ -1,7 +1,6 @@
 export { type Advice, advise, type Lead, type LookRank, type Next, type Odds } from "./advise";
-export { answersOf, BANDS, type Band, UNKNOWN } from "./answering";
+export { answersOf, BANDS, type Band } from "./answering";
 export { type Around, around, type Stands } from "./around";
-export { triedAs, UNLISTED } from "./case";
 export { checkTrouble } from "./check-trouble";
 export { type JobEnd, jobCosts, jobOf } from "./costs";
 export type { Danger } from "./danger";
@@ -9,6 +8,5 @@ export { findComplaints } from "./find-complaint";
 export { type Calibration, calibration, causeFound } from "./found";
 export { answersGiven } from "./given";
 export { type Judged, judged, limitsOf, type Measure } from "./measure";
-export { ELSE } from "./prior";
 export { readWorld } from "./read-world";
 export { frostBetween, seasonAt } from "./season";

@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Look, Trouble, TroubleFacts } from "../formats";
+import { triedAs, UNLISTED } from "../formats";
 import { advise } from "./advise";
-import { type Case, caseOf, makeReady, triedAs, UNLISTED } from "./case";
+import { type Case, caseOf, makeReady } from "./case";
 import { exactly } from "./exact";
 import { after, massOf, twoSteps } from "./next-look";
 import { DRY, SMALL, withLooks } from "./small.fixtures";

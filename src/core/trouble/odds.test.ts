@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Trouble, TroubleFacts } from "../formats";
+import { triedAs } from "../formats";
 import { advise } from "./advise";
-import { triedAs } from "./case";
 import { hypotheses, priors } from "./prior";
 import { DRY, SMALL } from "./small.fixtures";
 

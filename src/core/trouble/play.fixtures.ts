@@ -1,8 +1,8 @@
 import type { Trouble, TroubleFacts } from "../formats";
-
+import { triedAs } from "../formats";
 import { advise } from "./advise";
 import { Answering } from "./answering";
-import { caseOf, triedAs } from "./case";
+import { caseOf } from "./case";
 
 /** What to do next, by whatever rule: a look, or an end. */
 export type Policy = (

@@ -1,8 +1,5 @@
-import type { Cause, Circumstance, Trouble, TroubleFacts } from "../formats";
+import { type Cause, type Circumstance, ELSE, type Trouble, type TroubleFacts } from "../formats";
 import { holds } from "./circumstances";
-
-/** Stands for whatever is not on the list. No cause can have this id. */
-export const ELSE = "else:";
 
 /** One thing, or two at once, that may be wrong. */
 export interface Hypothesis {

@@ -1,5 +1,5 @@
-import type { Case, JobInputs, Look, Sheet } from "@/core/formats";
-import { judged, UNKNOWN } from "@/core/trouble";
+import { type Case, type JobInputs, type Look, type Sheet, UNKNOWN } from "@/core/formats";
+import { judged } from "@/core/trouble";
 import type { Services } from "../services";
 import { troubleOf } from "./knowledge";
 

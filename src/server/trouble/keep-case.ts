@@ -1,6 +1,14 @@
-import type { Case, End, Trouble, TroubleAnswer, TroubleFacts } from "@/core/formats";
+import {
+  type Case,
+  type End,
+  type Trouble,
+  type TroubleAnswer,
+  type TroubleFacts,
+  triedAs,
+  UNLISTED,
+} from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { advise, answersGiven, triedAs, UNLISTED } from "@/core/trouble";
+import { advise, answersGiven } from "@/core/trouble";
 import { type Edited, edit } from "../book/edit";
 import type { Services } from "../services";
 import { knownFacts } from "./facts";

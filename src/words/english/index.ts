@@ -17,6 +17,7 @@ import { refusals } from "./refusals";
 import { safety } from "./safety";
 import { steps } from "./steps";
 import { store } from "./store";
+import { trouble } from "./trouble";
 
 /** All that a job says, in English. */
 export const english = {
@@ -39,4 +40,5 @@ export const english = {
   safety,
   steps,
   store,
+  trouble,
 };

@@ -16,6 +16,7 @@ import { SheetAxis } from "@/ui/sheet-axis";
 import { Day } from "@/ui/when";
 import { speaker } from "@/words";
 import { AtThePlace } from "./at-the-place";
+import { Cases } from "./cases";
 import { IdPlate, isOpen, OnTheLine, PastJobs, Readings, Rings } from "./panels";
 import { ValveActions } from "./valve-actions";
 
@@ -50,9 +51,17 @@ export default async function ValvePage({ params }: Params) {
         className="lg:col-span-3"
         action={
           retired ? undefined : open === undefined ? (
-            <Link href={`/valves/${encodeURIComponent(tag)}/start`} className="btn btn-go min-h-14 text-lead">
-              Start a job
-            </Link>
+            <>
+              <Link href={`/valves/${encodeURIComponent(tag)}/trouble`} className="btn btn-quiet min-h-14">
+                Something is wrong
+              </Link>
+              <Link
+                href={`/valves/${encodeURIComponent(tag)}/start`}
+                className="btn btn-go min-h-14 text-lead"
+              >
+                Start a job
+              </Link>
+            </>
           ) : (
             <Link href={`/jobs/${encodeURIComponent(open.job)}`} className="btn btn-go min-h-14 text-lead">
               Go on with the job
@@ -94,6 +103,7 @@ export default async function ValvePage({ params }: Params) {
         )}
         <Readings sheet={sheet} readings={readings} doubt={doubt?.message} notation={notation} />
         <PastJobs jobs={history} />
+        <Cases cases={all.things.casesOf(tag)} />
         <PapersPanel of="valve" owner={tag} papers={all.things.papersOf("valve", tag)} />
       </div>
       <div className="flex min-w-0 flex-col gap-4">

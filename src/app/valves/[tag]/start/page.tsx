@@ -6,6 +6,7 @@ import { certificatesOf, type JobInputs, type Sheet, type Valve } from "@/core/f
 import { dues, reportedOf } from "@/core/rounds";
 import { jobInputs } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
+import { jobOfCase } from "@/server/trouble/job-of-case";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { StartJob } from "./start-job";
@@ -15,8 +16,15 @@ export const metadata: Metadata = { title: "Start a job" };
 /** Stands in the inputs a plan is tried on, until somebody starts the job in a name of the crew. */
 const NOBODY_YET = "nobody yet";
 
-export default async function StartPage({ params }: { params: Promise<{ tag: string }> }) {
+export default async function StartPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ tag: string }>;
+  searchParams: Promise<{ case?: string | string[] }>;
+}) {
   const tag = pathId((await params).tag);
+  const asked = (await searchParams).case;
   const { who } = await readSettings();
   const all = services();
   const valve = all.register.valve(tag);
@@ -24,13 +32,15 @@ export default async function StartPage({ params }: { params: Promise<{ tag: str
   const open = all.summaries.openOfValve(tag);
   if (open !== undefined) redirect(`/jobs/${encodeURIComponent(open.job)}`);
   const sheet = all.library.sheet(valve.sheet);
-  const first = sheet && beginsWith(valve, sheet, all.now());
+  const of = typeof asked === "string" ? jobOfCase(all, asked, tag) : undefined;
+  const first = of ?? (sheet && beginsWith(valve, sheet, all.now()));
   const inputs = jobInputs(
     all,
     {
       valve: tag,
       reason: first?.reason ?? { kind: "event", says: "Due" },
       reach: first?.reach ?? [],
+      ...(of !== undefined && { case: of.case, renew: of.renew }),
       policy: sheet?.renewal?.usual ?? "on-condition",
       where: sheet?.traits?.includes("carried") === true && valve.line === undefined ? "carried" : "line",
     },

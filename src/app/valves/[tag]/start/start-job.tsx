@@ -30,6 +30,7 @@ export function StartJob({ inputs, crew }: { inputs: JobInputs; crew: Crew }) {
       <div className="flex flex-col gap-4">
         <Who start={start} />
         <NotForYou asks="technician" />
+        <FoundBefore inputs={inputs} />
         {start.plan !== undefined && <BeforeTheTrip inputs={inputs} plan={start.plan} crew={crew} />}
         <WhyForm start={start} valve={valve} />
       </div>
@@ -69,6 +70,21 @@ function ReachPane({ start: { sheet, plan, reach, toggle } }: { start: Start }) 
           onChoose={toggle}
         />
       </div>
+    </section>
+  );
+}
+
+/** What the case found: it is not asked again. */
+function FoundBefore({ inputs: { trouble, sheet } }: { inputs: JobInputs }) {
+  if (trouble === undefined) return null;
+  const asked = trouble.found.flatMap(({ check }) => sheet.checks.find(({ id }) => id === check)?.ask ?? []);
+  return (
+    <section className="card p-4" aria-label="What was found before">
+      <h2 className="caption mb-1">It comes of a complaint</h2>
+      <p className="text-lead">“{trouble.says}”</p>
+      {asked.length > 0 && (
+        <p className="text-note text-soft">Answered already, and not asked again: {asked.join(" ")}</p>
+      )}
     </section>
   );
 }

@@ -24,7 +24,7 @@ export function useStart(base: JobInputs) {
   const [by, setBy] = useState(settings.who);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
-  const [deeper, setDeeper] = useState<readonly string[]>();
+  const [deeper, setDeeper] = useState<readonly string[] | undefined>(base.trouble && base.renew);
   // What the reason, or the depth, renews has to be reached; a part that is left out of the reach is looked at only.
   const renew = useMemo(
     () =>
@@ -72,6 +72,7 @@ export function useStart(base: JobInputs) {
         policy,
         renew,
         which,
+        ...(base.trouble !== undefined && { case: base.trouble.case }),
         ...(deep.kept !== undefined && { depth: deep.kept }),
       },
     });

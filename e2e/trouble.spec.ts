@@ -1,0 +1,126 @@
+import { expect, type Page, test } from "@playwright/test";
+import { heldBy } from "./browser";
+import { soundForAll } from "./quick-axe";
+import { TestServer } from "./server";
+
+const server = new TestServer("demo");
+test.beforeAll(() => server.start());
+test.afterAll(() => server.end());
+test.use({ storageState: heldBy("Tam Arkle") });
+
+const opened = async (page: Page, tag: string, complaint: RegExp) => {
+  await page.goto(`${server.url}/valves/${tag}/trouble`);
+  const begun = page.getByRole("region", { name: "What it may be" });
+  // A press before the page is awake is lost: it is pressed until it is seen.
+  await expect(async () => {
+    await page.getByRole("button", { name: complaint }).click({ timeout: 1000 });
+    await expect(begun).toBeVisible({ timeout: 1000 });
+  }).toPass({ timeout: 20_000 });
+};
+
+test("a shut cock is found in one look, put right, and kept", async ({ page }) => {
+  await page.goto(`${server.url}/`);
+  await page.getByRole("link", { name: "Something is wrong" }).click();
+  await expect(async () => {
+    await page.getByRole("searchbox").fill("MG-A1");
+    await expect(page.getByRole("link", { name: /MG-A1/ })).toBeVisible({ timeout: 2000 });
+  }).toPass({ timeout: 20_000 });
+  await page.getByRole("link", { name: /MG-A1/ }).click();
+  await opened(page, "MG-A1", /No air comes/);
+  await expect(page.getByRole("heading", { name: "Is the cock under it open?" })).toBeVisible();
+  await page.getByRole("button", { name: /^Shut/ }).click();
+  await expect(page.getByRole("heading", { name: /The stop next to it was shut/ })).toBeVisible();
+  await expect(page.getByText(/Somebody may have shut it for a reason/)).toBeVisible();
+  await expect(page.getByText("1 look · 1 min so far")).toBeVisible();
+  await soundForAll(page);
+  await page.getByRole("button", { name: "Done, it works" }).click();
+  await expect(page.getByText("Kept, with what was looked at.")).toBeVisible();
+  await page.getByRole("link", { name: "Back to MG-A1" }).click();
+  await expect(page.getByText("“No air comes when the main is filled”")).toBeVisible();
+});
+
+test("a cold coil is not condemned, and any answer can be changed", async ({ page }) => {
+  await opened(page, "MG-P3", /The far bed stays dry/);
+  await page.getByRole("button", { name: /^No click/ }).click();
+  await page.getByRole("button", { name: /What is the coil's resistance/ }).click();
+  await page.getByRole("textbox", { name: "Resistance" }).fill("20.5");
+  await page.getByRole("textbox", { name: "Coil's temperature" }).fill("-5 °C");
+  await page.getByRole("button", { name: "Take this figure" }).click();
+  const known = page.getByRole("heading", { name: "Known" }).locator("..");
+  // 20.5 Ω lies under its band of 22 to 44 Ω; at 20 °C it would be 22.4 Ω.
+  await expect(known.getByText(/20\.5 Ω.*: sound/)).toBeVisible();
+  const coil = page.getByRole("button", { name: /The pilot coil has shorted turns/ });
+  await coil.click();
+  await expect(page.getByText(/times less likely/).first()).toBeVisible();
+  await page.getByRole("button", { name: /Change: What is the coil/ }).click();
+  await page.getByRole("textbox", { name: "Resistance" }).fill("20.5");
+  await page.getByRole("textbox", { name: "Coil's temperature" }).fill("20 °C");
+  await page.getByRole("button", { name: "Take this figure" }).click();
+  await expect(known.getByText(/20\.5 Ω.*: shorted turns/)).toBeVisible();
+  // A reload loses nothing.
+  await page.reload();
+  await expect(known.getByText(/20\.5 Ω.*: shorted turns/)).toBeVisible();
+  await expect(async () => {
+    await page.getByRole("button", { name: /^Stop looking: The coil is gone/ }).click({ timeout: 1000 });
+    await expect(page.getByRole("heading", { name: "The coil is gone: renew it." })).toBeVisible({
+      timeout: 1000,
+    });
+  }).toPass({ timeout: 20_000 });
+  await page.getByRole("button", { name: "Go on to the job" }).click();
+  await expect(page.getByText("It comes of a complaint")).toBeVisible();
+  await expect(page.getByText(/not asked again: .*click.*resistance/i)).toBeVisible();
+});
+
+test("a smell of gas goes to its acts at once", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await opened(page, "RW-G21", /It smells of gas/);
+  await expect(page.getByRole("alert").filter({ hasText: "Gas: people first." })).toBeVisible();
+  await expect(page.getByText(/Everybody out/)).toBeVisible();
+  await page.getByRole("button", { name: "It is handed over" }).click();
+  await expect(page.getByText(/Write a name/)).toBeVisible();
+  await page.getByLabel(/Who took it on/).fill("Emergency service, 14:05");
+  await page.getByRole("button", { name: "It is handed over" }).click();
+  await expect(page.getByText("Kept, with what was looked at.")).toBeVisible();
+});
+
+test("on the telephone only what a caller can see is asked; without the server it waits and is sent later", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/valves/HL-V1/trouble`);
+  await expect(async () => {
+    await page.getByRole("button", { name: "Somebody is on the telephone" }).click({ timeout: 1000 });
+    await expect(page.getByRole("button", { name: "Somebody is on the telephone" })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+      { timeout: 1000 },
+    );
+  }).toPass({ timeout: 20_000 });
+  await page.getByLabel("What do they say?").fill("no heat in the reading room");
+  await page.getByRole("button", { name: /The radiator stays cold/ }).click();
+  await expect(page.getByText(/Only what a caller can see is asked/)).toBeVisible();
+  await expect(page.getByText("“no heat in the reading room”")).toBeVisible();
+  // The network is gone: judging goes on, and what is ended waits on the device.
+  await page.context().setOffline(true);
+  const others = page.getByRole("button", { name: /Are the other radiators warm/ });
+  if (await others.isVisible()) await others.click();
+  await page.getByRole("button", { name: /^All are cold/ }).click();
+  await expect(page.getByText(/1 look/)).toBeVisible();
+  const stop = page.getByRole("button", { name: /^Stop looking/ });
+  if (await stop.isVisible()) await stop.click();
+  const doing = page.getByRole("region", { name: "What to do" });
+  await expect(doing.getByText("No vapour comes to any radiator.")).toBeVisible();
+  await doing.getByLabel("Who answered").fill("Keeper of the library");
+  await doing.getByRole("button", { name: "They know of it" }).click();
+  await expect(page.getByText("It waits on this device.")).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(page.getByText("Kept, with what was looked at.")).toBeVisible();
+  await page.goto(`${server.url}/valves/HL-V1`);
+  await expect(page.getByText(/handed to Keeper of the library/)).toBeVisible();
+  // What came of it is written down by whoever hears of it.
+  await expect(async () => {
+    await page.getByRole("button", { name: "What came of it" }).click({ timeout: 1000 });
+    await page.getByLabel("What came of it").fill("Boiler was locked out; reset.", { timeout: 1000 });
+  }).toPass({ timeout: 20_000 });
+  await page.getByRole("button", { name: "Write it down" }).click();
+  await expect(page.getByText(/Tam Arkle: Boiler was locked out/)).toBeVisible();
+});

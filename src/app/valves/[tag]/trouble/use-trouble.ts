@@ -1,0 +1,104 @@
+"use client";
+
+import { useEffect, useMemo, useState } from "react";
+import {
+  type Sheet,
+  type Trouble,
+  type TroubleAnswer,
+  type TroubleFacts,
+  triedAs,
+  UNKNOWN,
+} from "@/core/formats";
+import type { Problem, Result } from "@/core/result";
+import { advise, answersGiven, judged } from "@/core/trouble";
+import type { KnownFacts } from "@/server/trouble/facts";
+
+/** What somebody tells of it besides, that no register knows. */
+export type Told = Pick<TroubleFacts, "water" | "duty">;
+
+/** A case as it stands on this device. */
+export interface CaseInHand {
+  readonly id: string;
+  readonly complaint: string;
+  readonly says: string;
+  readonly from: NonNullable<TroubleFacts["from"]>;
+  readonly answers: readonly TroubleAnswer[];
+  readonly told: Told;
+}
+
+interface Asked {
+  readonly knowledge: Trouble;
+  readonly known: KnownFacts;
+  readonly sheet: Sheet;
+  readonly tag: string;
+  /** Of the store that prices are in; empty where there is none. */
+  readonly currency: string;
+}
+
+/** Fewer than a server may look at: an answer is painted at once, also on a phone. */
+const MOMENTS = 600;
+
+/** What is wrong with a valve, as far as it was looked into: kept on the device until it has an end. */
+export function useTrouble({ knowledge, known, sheet, tag, currency }: Asked) {
+  const key = `loftbell.case.${tag}`;
+  const [inHand, setInHand] = useState<CaseInHand>();
+  useEffect(() => {
+    try {
+      const kept = localStorage.getItem(key);
+      const read = kept === null ? undefined : (JSON.parse(kept) as CaseInHand);
+      if (read !== undefined && knowledge.complaints.some(({ id }) => id === read.complaint)) setInHand(read);
+    } catch {
+      localStorage.removeItem(key);
+    }
+  }, [key, knowledge]);
+  const keep = (to: CaseInHand | undefined) => {
+    setInHand(to);
+    if (to === undefined) localStorage.removeItem(key);
+    else localStorage.setItem(key, JSON.stringify(to));
+  };
+  const facts = useMemo((): TroubleFacts | undefined => {
+    if (inHand === undefined) return undefined;
+    const { foundFor, ...rest } = known;
+    const { complaint, from, told } = inHand;
+    return { ...rest, ...told, complaint, from, found: foundFor[complaint] ?? {} };
+  }, [known, inHand]);
+  const given = useMemo(() => {
+    const read = answersGiven(knowledge, inHand?.answers ?? [], sheet);
+    return read.ok ? read.value : new Map<string, string>();
+  }, [knowledge, inHand, sheet]);
+  const advice = useMemo(() => facts && advise(knowledge, facts, given, MOMENTS), [knowledge, facts, given]);
+  const put = (answer: TroubleAnswer) => {
+    if (inHand === undefined) return;
+    const others = inHand.answers.filter(({ look }) => look !== answer.look);
+    keep({ ...inHand, answers: [...others, answer] });
+  };
+  return {
+    knowledge,
+    sheet,
+    tag,
+    currency,
+    inHand,
+    facts,
+    given,
+    advice,
+    begin: (begun: Omit<CaseInHand, "id" | "answers" | "told">) =>
+      keep({ ...begun, id: crypto.randomUUID(), answers: [], told: {} }),
+    letGo: () => keep(undefined),
+    from: (from: CaseInHand["from"]) => inHand && keep({ ...inHand, from }),
+    tell: (told: Told) => inHand && keep({ ...inHand, told }),
+    answer: (look: string, answer: string) => put({ look, answer }),
+    unknown: (look: string) => put({ look, answer: UNKNOWN }),
+    tried: (end: string, helped: boolean) => put({ look: triedAs(end), answer: helped ? "cured" : "not" }),
+    /** Takes a figure; what is wrong with it is said at its field. */
+    measured(look: string, typed: Record<string, string>): Result<unknown, Problem[]> {
+      const found = knowledge.looks.find(({ id }) => id === look);
+      if (found?.kind !== "measure") throw new Error(`${look} is not measured`);
+      const read = judged(found, typed, sheet);
+      if (read.ok) put({ look, answer: read.value.band, typed });
+      return read;
+    },
+    takeBack: (look: string) =>
+      inHand && keep({ ...inHand, answers: inHand.answers.filter((each) => each.look !== look) }),
+  };
+}
+export type TroubleInHand = ReturnType<typeof useTrouble>;

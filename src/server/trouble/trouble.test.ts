@@ -1,0 +1,222 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { triedAs } from "@/core/formats";
+import { Walk } from "@/core/job/job.fixtures";
+import type { Problem, Result } from "@/core/result";
+import { undoEdit } from "../book/undo";
+import { demoServices } from "../demo.fixtures";
+import { troubleTask } from "../heavy/trouble-task";
+import { importFiles } from "../importing/import-files";
+import { jobInputs, openJob } from "../jobs/open-job";
+import type { Services } from "../services";
+import { closeCase } from "./close-case";
+import { knownFacts } from "./facts";
+import { jobOfCase } from "./job-of-case";
+import { type EndedCase, keepCase } from "./keep-case";
+import { shippedTrouble, troubleOf } from "./knowledge";
+import { learntCases } from "./learnt";
+
+const NOW = Date.parse("2027-03-01T09:00:00Z");
+let services: Services;
+beforeEach(() => {
+  services = demoServices(() => NOW);
+});
+
+const sound = <T>(done: Result<T, readonly Problem[]>): T => {
+  if (!done.ok) throw new Error(JSON.stringify(done.error));
+  return done.value;
+};
+const faults = (done: Result<unknown, readonly Problem[]>) =>
+  done.ok ? [] : done.error.map(({ path }) => path);
+const pilot = shippedTrouble("electric-pilot-valve")!;
+const cock: EndedCase = {
+  id: "case-1",
+  valve: "MG-P3",
+  complaint: "dry",
+  says: "The far bed stays dry",
+  from: "site",
+  answers: [
+    { look: "stop", answer: "shut" },
+    { look: triedAs("open-stop"), answer: "cured" },
+  ],
+  end: "open-stop",
+};
+const burnt: EndedCase = {
+  ...cock,
+  id: "case-2",
+  answers: [
+    { look: "stop", answer: "open" },
+    { look: "click", answer: "silent" },
+    { look: "coil", answer: "above", typed: { reading: "900 kΩ", temperature: "10 °C" } },
+  ],
+  end: "job-coil",
+};
+
+describe("what is known before anybody looks", () => {
+  const known = () =>
+    knownFacts(
+      services,
+      services.register.valve("MG-P3")!,
+      services.library.sheet("sedgeway-ditchmaster-80")!,
+      pilot,
+    );
+
+  it("comes from the register, the jobs, the season, the line and the store", () => {
+    const facts = known();
+    expect(facts.age_years).toBeGreaterThan(5);
+    expect(facts.season).toBe("spring");
+    expect(facts.frost).toBe(true);
+    expect(facts.costs?.["job-coil"]?.minutes).toBeGreaterThan(20);
+    expect(facts.world?.beside?.["main-shut"]?.no).toBeGreaterThan(0.9);
+    expect(facts.weigh?.outage).toBeCloseTo(12 / 54, 5);
+  });
+
+  it("a job that holds its feed shut raises that", () => {
+    expect(known().heldByJob).toBe(false);
+  });
+});
+
+describe("a case", () => {
+  it("is kept with how likely everything was, worked out here, and once however often it is sent", () => {
+    sound(keepCase(services, cock, "Tam Arkle"));
+    const kept = services.things.one("case", "case-1")!;
+    expect(kept).toMatchObject({ outcome: "cured", by: "Tam Arkle", minutes: 1 });
+    expect(kept.odds["stop-shut"]).toBeGreaterThan(0.8);
+    expect(sound(keepCase(services, cock, "Tam Arkle")).changes).toBe(0);
+    expect(services.things.casesOf("MG-P3")).toHaveLength(1);
+  });
+
+  it("is refused with the place where it cannot be", () => {
+    expect(faults(keepCase(services, { ...cock, valve: "NO-1" }, "Tam Arkle"))).toEqual(["/valve"]);
+    expect(faults(keepCase(services, { ...cock, complaint: "odd" }, "Tam Arkle"))).toEqual(["/complaint"]);
+    expect(faults(keepCase(services, { ...cock, end: "odd" }, "Tam Arkle"))).toEqual(["/end"]);
+    expect(
+      faults(keepCase(services, { ...cock, answers: [{ look: "stop", answer: "ajar" }] }, "Tam Arkle")),
+    ).toEqual(["/answers/0/answer"]);
+    // A cure counts when somebody has looked whether it helped.
+    expect(
+      faults(keepCase(services, { ...cock, answers: [{ look: "stop", answer: "shut" }] }, "Tam Arkle")),
+    ).toEqual(["/answers"]);
+    expect(services.things.all("case")).toEqual([]);
+  });
+
+  it("that others have is closed with what came of it", () => {
+    sound(keepCase(services, { ...cock, id: "case-3", answers: [], end: "call-main" }, "Tam Arkle"));
+    expect(services.things.one("case", "case-3")).toMatchObject({ outcome: "handed-over" });
+    expect(faults(closeCase(services, "case-3", " ", "Mara Sund"))).toEqual(["/says"]);
+    sound(closeCase(services, "case-3", "The main was opened.", "Mara Sund"));
+    expect(services.things.one("case", "case-3")?.closed).toMatchObject({ by: "Mara Sund" });
+  });
+
+  it("hands what it found on to its job, which does not ask it again", () => {
+    sound(keepCase(services, burnt, "Tam Arkle"));
+    const asked = jobOfCase(services, "case-2", "MG-P3")!;
+    expect(asked).toMatchObject({ reach: ["coil"], reason: { says: "The far bed stays dry" } });
+    const inputs = sound(
+      jobInputs(services, { ...asked, valve: "MG-P3", policy: "on-condition", case: "case-2" }, "Tam Arkle"),
+    );
+    expect(inputs.trouble?.found.map(({ check }) => check)).toEqual(["cock", "power", "coil"]);
+    const { case: _, ...plain } = asked;
+    const without = sound(
+      jobInputs(services, { ...plain, valve: "MG-P3", policy: "on-condition" }, "Tam Arkle"),
+    );
+    const open = (of: typeof inputs) => {
+      const { job } = new Walk(of);
+      return job.plan.steps.flatMap((step) =>
+        step.kind === "check" && job.states.get(step.id)?.kind === "open" ? [step.check.id] : [],
+      );
+    };
+    expect(open(without)).toEqual(expect.arrayContaining(["cock", "power"]));
+    for (const check of ["cock", "power", "coil"]) expect(open(inputs)).not.toContain(check);
+    // A case of another valve is not this one's.
+    expect(
+      faults(
+        openJob(services, { ...asked, valve: "MG-P1", policy: "on-condition", case: "case-2" }, {
+          name: "Tam Arkle",
+        } as never),
+      ),
+    ).toEqual(["/case"]);
+  });
+});
+
+describe("it learns from what was found", () => {
+  it("a cure on the spot counts, and no more once it is undone", () => {
+    const { edit } = sound(keepCase(services, cock, "Tam Arkle"));
+    expect(learntCases(services, pilot).map(({ found }) => found)).toEqual(["stop-shut"]);
+    const { foundFor } = knownFacts(
+      services,
+      services.register.valve("MG-P1")!,
+      services.library.sheet("sedgeway-ditchmaster-80")!,
+      pilot,
+    );
+    expect(foundFor.dry).toEqual({ "stop-shut": 1 });
+    sound(undoEdit(services, edit!, "Tam Arkle"));
+    expect(learntCases(services, pilot)).toEqual([]);
+  });
+
+  it("a job that is not signed teaches nothing", () => {
+    sound(keepCase(services, burnt, "Tam Arkle"));
+    expect(learntCases(services, pilot)).toEqual([]);
+  });
+});
+
+describe("knowledge of one's own", () => {
+  it("comes in as a file in place of what ships, proven, and can be undone", () => {
+    const own = { ...pilot, revision: 2, title: "Ours" };
+    const brought = sound(
+      importFiles(services, [{ name: "ours.json", text: JSON.stringify(own) }], "Mara Sund"),
+    );
+    expect(troubleOf(services, pilot.family)?.title).toBe("Ours");
+    const bad = {
+      ...own,
+      looks: own.looks.map((look) => ({ ...look, usual: undefined, tells: [], world: undefined })),
+    };
+    expect(importFiles(services, [{ name: "bad.json", text: JSON.stringify(bad) }], "Mara Sund").ok).toBe(
+      false,
+    );
+    sound(undoEdit(services, brought.id!, "Mara Sund"));
+    expect(troubleOf(services, pilot.family)?.title).toBe(pilot.title);
+  });
+});
+
+describe("the route", () => {
+  const ask = (question: unknown) => troubleTask(new TextEncoder().encode(JSON.stringify(question)));
+  const question = { knowledge: pilot, facts: { complaint: "dry" } };
+
+  it("answers from what it is handed alone", () => {
+    expect(ask(question)).toMatchObject({ ok: true, value: { next: { kind: "look" } } });
+    const shut = ask({ ...question, answers: [{ look: "stop", answer: "shut" }] });
+    expect(shut).toMatchObject({
+      ok: true,
+      value: { odds: [{ cause: "stop-shut" }, {}, {}, {}, {}, {}, {}, {}, {}, {}, {}, {}] },
+    });
+  });
+
+  it("reads the line where it is handed one, and corrects what was measured by the sheet", () => {
+    const sheet = services.library.sheet("sedgeway-ditchmaster-80");
+    const line = services.library.line("marram-gardens");
+    const cold = [{ look: "coil", typed: { reading: "20.5 Ω", temperature: "-5 °C" } }];
+    expect(ask({ ...question, sheet, line, at: "MG-P3", answers: cold })).toMatchObject({ ok: true });
+    expect(ask({ ...question, sheet, line, at: "NO-1" })).toMatchObject({
+      ok: false,
+      problems: [{ path: "/at" }],
+    });
+    expect(ask({ ...question, answers: cold })).toMatchObject({
+      ok: false,
+      problems: [{ path: "/answers/0/typed/reading" }],
+    });
+  });
+
+  it("refuses bad knowledge with the place", () => {
+    const [first, ...rest] = pilot.looks;
+    const bad = { ...pilot, looks: [{ ...first, usual: { open: 0.5, shut: 0.9 } }, ...rest] };
+    expect(ask({ ...question, knowledge: bad })).toMatchObject({
+      ok: false,
+      status: 422,
+      problems: [{ path: "/knowledge/looks/0/usual" }],
+    });
+    expect(ask({ ...question, facts: { complaint: "odd" } })).toMatchObject({
+      ok: false,
+      problems: [{ path: "/facts/complaint" }],
+    });
+  });
+});
