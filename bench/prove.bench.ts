@@ -18,10 +18,12 @@ import { row } from "./table";
 /** Every valve of the demo and every sheet, build, symptom, single part and policy, against every hidden truth. */
 const read = <T>(path: string): T => JSON.parse(readFileSync(new URL(path, import.meta.url), "utf8")) as T;
 const sheets = new Map(
-  readdirSync(new URL("../library/", import.meta.url)).map((name) => {
-    const sheet = read<Sheet>(`../library/${name}`);
-    return [sheet.id, sheet] as const;
-  }),
+  readdirSync(new URL("../library/", import.meta.url))
+    .filter((name) => name.endsWith(".json"))
+    .map((name) => {
+      const sheet = read<Sheet>(`../library/${name}`);
+      return [sheet.id, sheet] as const;
+    }),
 );
 const store = read<Store>("../demo/stores/works-store.json");
 const lines = new Map<string, Line>();

@@ -53,7 +53,10 @@ try {
   await open("/", "today");
   await open("/valves/NQ-H07", "valve");
   await open("/lines/north-quay?open=NQ-H07", "line");
-  await open("/lines/gannet-co2/isolation?open=GC-SV2", "isolation-sheet");
+  await page.goto(`${server.url}/valves/MG-P3/trouble`);
+  await page.getByRole("button", { name: /The far bed stays dry/ }).click();
+  await page.getByRole("button", { name: /^No click/ }).click();
+  await shot("trouble");
   await page.goto(`${server.url}/lines/lido-water/edit`);
   await page.getByRole("button", { name: /^Links/ }).click();
   await page.getByRole("button", { name: "LD-W13", exact: true }).click();

@@ -21,12 +21,12 @@ export default function TodayPage() {
   if (empty || all.register.count() === 0) return <FirstSteps hour={hour} />;
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[1fr_344px]">
-      <h1 className="sr-only">Today</h1>
-      <p className="flex justify-end lg:col-span-2">
-        <Link href="/trouble" className="btn btn-quiet min-h-12 w-full sm:w-auto">
+      <div className="flex items-center justify-between gap-3 lg:col-span-2">
+        <h1 className="font-bold text-title">Today</h1>
+        <Link href="/trouble" className="btn btn-quiet min-h-12">
           Something is wrong
         </Link>
-      </p>
+      </div>
       <ul className="grid gap-4 md:grid-cols-2 lg:col-span-2 xl:grid-cols-3">
         {cards.map((card) => (
           <li key={card.bell.id}>

@@ -73,5 +73,4 @@ export {
   minutesWords,
   needsWords,
   oddsReasons,
-  type Reason,
 } from "./trouble";

@@ -44,6 +44,6 @@ export { ChosenDepthSchema } from "./sheet-depth";
 export { sheetNow } from "./sheet-now";
 export * from "./store";
 export * from "./trouble";
-export { END_KINDS, type End, EndSchema } from "./trouble-end";
+export type { End } from "./trouble-end";
 export * from "./trouble-question";
 export { verdictsOf, withVerdicts } from "./verdicts";

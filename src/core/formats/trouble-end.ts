@@ -91,11 +91,3 @@ export const EndSchema = oneKindOf(
   ),
 );
 export type End = Static<typeof EndSchema>;
-export const END_KINDS = [
-  "do-now",
-  "job",
-  "leak",
-  "order",
-  "call",
-  "watch",
-] as const satisfies readonly End["kind"][];

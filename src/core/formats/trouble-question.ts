@@ -163,4 +163,3 @@ export const TROUBLE_QUESTION = Type.Object(
   },
   closed,
 );
-export type TroubleQuestion = Static<typeof TROUBLE_QUESTION>;

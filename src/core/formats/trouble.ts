@@ -14,7 +14,7 @@ export const UNKNOWN = "unknown";
 export const triedAs = (end: string): string => `try:${end}`;
 
 /** Where a cause sits, seen from the valve. */
-export const CAUSE_PLACES = [
+const CAUSE_PLACES = [
   "upstream",
   "supply",
   "power",
@@ -24,7 +24,6 @@ export const CAUSE_PLACES = [
   "operator",
   "system",
 ] as const;
-export type CausePlace = (typeof CAUSE_PLACES)[number];
 
 /** What is known before anybody looks, and makes a cause likelier or less likely. */
 const Circumstance = oneKindOf(
@@ -83,7 +82,7 @@ const PutInTheWorld = oneKindOf(
 );
 export type PutInTheWorld = Static<typeof PutInTheWorld>;
 
-export const CAUSE_WEIGHT = { exclusiveMinimum: 0, maximum: 1000 } as const;
+const CAUSE_WEIGHT = { exclusiveMinimum: 0, maximum: 1000 } as const;
 
 const Cause = Type.Object(
   {
@@ -142,7 +141,7 @@ export const LOOK_NEEDS = ["live", "power-on", "power-off", "dead", "cover-off"]
 export type LookNeed = (typeof LOOK_NEEDS)[number];
 
 /** What is drawn beside a look. */
-export const LOOK_DRAWINGS = [
+const LOOK_DRAWINGS = [
   "stop",
   "gauge",
   "meter",
@@ -158,7 +157,7 @@ export const LOOK_DRAWINGS = [
 ] as const;
 export type LookDrawing = (typeof LOOK_DRAWINGS)[number];
 
-export const WORLD_READS = [
+const WORLD_READS = [
   "pressure-here",
   "pressure-further-up",
   "fed-beside",

@@ -1,5 +1,5 @@
 import { type Circumstance, ELSE, type End, type Trouble, type TroubleFacts, UNKNOWN } from "../formats";
-import { type Case, caseOf, sparedBy } from "./case";
+import { type Case, caseOf } from "./case";
 import { type Danger, dangerIn } from "./danger";
 import { exactly, MOST_MOMENTS } from "./exact";
 import { after, oneStep, type Search, twoSteps } from "./next-look";
@@ -190,15 +190,3 @@ function oddsOf(of: Case): Odds[] {
     }))
     .sort((a, b) => b.chance - a.chance || (a.cause === ELSE ? 1 : b.cause === ELSE ? -1 : 0));
 }
-
-/** What an end costs on this valve today, min: with what has been made for looks already. */
-export const costOf = (
-  knowledge: Trouble,
-  facts: TroubleFacts,
-  answers: ReadonlyMap<string, string>,
-  end: string,
-) => {
-  const of = caseOf(knowledge, facts, answers);
-  const found = of.ends.find((each) => each.end.id === end);
-  return found === undefined ? undefined : Math.max(0, found.minutes - sparedBy(found, of.made));
-};

@@ -1,6 +1,6 @@
 import { type Case, type EndIn, type LookIn, makeReady } from "./case";
-import { after, massOf, type Ranked, type Search, twoSteps } from "./next-look";
-import { act, atLeast, mayBeDone, type OnTheWay } from "./weigh-ends";
+import { after, type Ranked, type Search, twoSteps } from "./next-look";
+import { act, atLeast, massOf, mayBeDone, type OnTheWay } from "./weigh-ends";
 
 /** It is worked out to the end where there are no more of them. */
 export const MOST_LOOKS = 12;

@@ -36,32 +36,3 @@ export function causeFound(
 }
 
 const bad = ({ means }: Finding): boolean => means === "renew" || means === "clean";
-
-/** What was held likely and how often it was so: the odds of the causes, by tenths. */
-export interface Calibration {
-  /** From this chance on, 0 to 0.9. */
-  readonly from: number;
-  readonly said: number;
-  readonly cases: number;
-  readonly right: number;
-}
-
-/** How well the odds were kept: of what was said to be 70 of 100, was it 7 in 10? */
-export function calibration(
-  cases: readonly { readonly odds: Case["odds"]; readonly found: string }[],
-): Calibration[] {
-  const tenths = Array.from({ length: 10 }, (_, index) => ({ from: index / 10, sum: 0, cases: 0, right: 0 }));
-  for (const { odds, found } of cases)
-    for (const [cause, chance] of Object.entries(odds as Record<string, number>)) {
-      const tenth = tenths[Math.min(9, Math.floor(chance * 10))]!;
-      tenth.sum += chance;
-      tenth.cases += 1;
-      if (cause === found) tenth.right += 1;
-    }
-  return tenths.map(({ from, sum, cases: count, right }) => ({
-    from,
-    said: count === 0 ? 0 : sum / count,
-    cases: count,
-    right,
-  }));
-}

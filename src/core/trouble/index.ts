@@ -1,12 +1,10 @@
-export { type Advice, advise, type Lead, type LookRank, type Next, type Odds } from "./advise";
-export { answersOf, BANDS, type Band } from "./answering";
-export { type Around, around, type Stands } from "./around";
+export { type Advice, advise, type Lead, type Next, type Odds } from "./advise";
+export { around } from "./around";
 export { checkTrouble } from "./check-trouble";
-export { type JobEnd, jobCosts, jobOf } from "./costs";
-export type { Danger } from "./danger";
+export { jobCosts, jobOf } from "./costs";
 export { findComplaints } from "./find-complaint";
-export { type Calibration, calibration, causeFound } from "./found";
+export { causeFound } from "./found";
 export { answersGiven } from "./given";
-export { type Judged, judged, limitsOf, type Measure } from "./measure";
+export { judged, limitsOf } from "./measure";
 export { readWorld } from "./read-world";
 export { frostBetween, seasonAt } from "./season";

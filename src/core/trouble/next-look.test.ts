@@ -5,9 +5,9 @@ import { triedAs, UNLISTED } from "../formats";
 import { advise } from "./advise";
 import { type Case, caseOf, makeReady } from "./case";
 import { exactly } from "./exact";
-import { after, massOf, twoSteps } from "./next-look";
+import { after, twoSteps } from "./next-look";
 import { DRY, SMALL, withLooks } from "./small.fixtures";
-import { act, mayBeDone, type OnTheWay } from "./weigh-ends";
+import { act, massOf, mayBeDone, type OnTheWay } from "./weigh-ends";
 
 /** Every order of looks, answers and trials, walked to the end: dull, and slow. */
 function brute(

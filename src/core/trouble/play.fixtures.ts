@@ -2,7 +2,8 @@ import type { Trouble, TroubleFacts } from "../formats";
 import { triedAs } from "../formats";
 import { advise } from "./advise";
 import { Answering } from "./answering";
-import { caseOf } from "./case";
+import { type Case, caseOf, type EndIn, type LookIn } from "./case";
+import { mayBeDone } from "./weigh-ends";
 
 /** What to do next, by whatever rule: a look, or an end. */
 export type Policy = (
@@ -72,4 +73,36 @@ function drawn(chances: readonly number[], at: number): number {
     if (at < sum) return index;
   }
   return chances.length - 1;
+}
+
+/** As sure as what is advised is on average when it stops. */
+const SURE = 0.95;
+
+/** Looks until one end is sure, then acts: which look comes next is another's choice. */
+const until =
+  (choose: (of: Case, knowledge: Trouble) => string | undefined): Policy =>
+  (knowledge, facts, answers) => {
+    const of = caseOf(knowledge, facts, answers);
+    const share = (end: EndIn) => end.covers.reduce((sum, covers, h) => sum + covers * of.now[h]!, 0);
+    const best = of.ends
+      .filter((end) => mayBeDone(end, of))
+      .reduce((most, each) => (share(each) > share(most) ? each : most));
+    const look = share(best) >= SURE ? undefined : choose(of, knowledge);
+    return look === undefined ? { kind: "end", end: best.end.id } : { kind: "look", look };
+  };
+
+export const inFileOrder = until(({ looks }) => looks[0]?.look.id);
+
+/** The look that would speak most clearly for whatever is likeliest by now. */
+export const likeliestFirst = until((of) => {
+  const best = of.now.indexOf(Math.max(...of.now));
+  const clear = ({ chance }: LookIn) =>
+    Math.max(...chance.map((by) => by[best]! / by.reduce((sum, each) => sum + each, 0)));
+  return [...of.looks].sort((a, b) => clear(b) - clear(a))[0]?.look.id;
+});
+
+/** min. What the right end itself takes, whoever looks. */
+export function rightEndMinutes(knowledge: Trouble, facts: TroubleFacts, cause: string): number {
+  const of = caseOf(knowledge, facts, new Map());
+  return of.least[of.hypotheses.findIndex(({ causes }) => causes.length === 1 && causes[0] === cause)]!;
 }

@@ -1,7 +1,14 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { readDocument, type Sheet, type Trouble, type TroubleFacts } from "../formats";
-import { librarySheet } from "../job/job.fixtures";
-import { jobAt } from "../job/proof.fixtures";
+import {
+  type JobInputs,
+  type Line,
+  PLAN_RULES,
+  readDocument,
+  type Sheet,
+  type Store,
+  type Trouble,
+  type TroubleFacts,
+} from "../formats";
 import { around } from "./around";
 import { jobCosts } from "./costs";
 import { readWorld } from "./read-world";
@@ -49,7 +56,36 @@ export function knowledgeOf(family: string): Trouble {
   return document.value;
 }
 
-export const sheetOf = (family: string): Sheet => librarySheet(VALVES[family]![1]);
+const fromFile = <T>(path: string): T => JSON.parse(readFileSync(path, "utf8")) as T;
+
+export const sheetOf = (family: string): Sheet => fromFile<Sheet>(`library/${VALVES[family]![1]}.json`);
+export const lineOf = (id: string): Line => fromFile<Line>(`demo/lines/${id}.json`);
+
+/** A job on the demo's valve of a family, as nobody has begun it yet. */
+function inputsOf(family: string): JobInputs {
+  const [tag, , line, build] = VALVES[family]!;
+  const sheet = sheetOf(family);
+  return {
+    id: "trouble",
+    valve: {
+      tag,
+      name: tag,
+      place: "Sallow Holm",
+      sheet: sheet.id,
+      ...(line !== undefined && { line, node: tag }),
+      ...(build !== undefined && { build }),
+    },
+    sheet,
+    ...(line !== undefined && { line: lineOf(line) }),
+    store: fromFile<Store>("demo/stores/works-store.json"),
+    reason: { kind: "symptom", says: "Trouble" },
+    reach: sheet.symptoms[0]!.reach,
+    policy: "what-was-disturbed",
+    openedAt: "2026-01-01T00:00:00Z",
+    openedBy: "Nobody",
+    rules: PLAN_RULES,
+  };
+}
 
 const facts = new Map<string, Omit<TroubleFacts, "complaint">>();
 
@@ -61,12 +97,11 @@ export function factsOf(family: string, complaint: string): TroubleFacts {
 }
 
 function work(family: string): Omit<TroubleFacts, "complaint"> {
-  const [tag, sheet, line, build] = VALVES[family]!;
-  const inputs = jobAt(tag, sheet, line, build === undefined ? {} : { build });
+  const inputs = inputsOf(family);
   const knowledge = knowledgeOf(family);
   const place = around({
     sheet: inputs.sheet,
-    at: tag,
+    at: inputs.valve.tag,
     ...(inputs.line !== undefined && { line: inputs.line }),
   });
   return { costs: jobCosts(knowledge, inputs), world: readWorld(knowledge, place, inputs.sheet) };

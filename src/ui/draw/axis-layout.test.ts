@@ -5,9 +5,9 @@ import type { Part } from "@/core/formats";
 import { librarySheet } from "@/core/job/job.fixtures";
 import { type AxisLayout, COLUMN, layAxis, wrap } from "./axis-layout";
 
-const sheets = readdirSync(new URL("../../../library", import.meta.url)).map((name) =>
-  librarySheet(name.replace(".json", "")),
-);
+const sheets = readdirSync(new URL("../../../library", import.meta.url))
+  .filter((name) => name.endsWith(".json"))
+  .map((name) => librarySheet(name.replace(".json", "")));
 /** Width of a letter of the label's face at its size, px, on the wide side. */
 const LETTER = 7.7;
 

@@ -120,7 +120,8 @@ function Looking({ trouble, advice, ending }: { trouble: TroubleInHand; advice: 
     if (seen.current === given) return;
     seen.current = given;
     setPicked(undefined);
-    top.current?.scrollIntoView({ block: "nearest" });
+    if (top.current !== null && top.current.getBoundingClientRect().top < 0)
+      top.current.scrollIntoView({ block: "start" });
   }, [given]);
   const advised =
     next.kind === "look" ? ({ kind: "look", id: next.look } as const) : ({ kind: "act" } as const);
