@@ -49,11 +49,6 @@ export class Answering {
     );
   }
 
-  /** Whether the look says something of this cause by itself. */
-  speaksOf(cause: string): boolean {
-    return this.#told.has(cause);
-  }
-
   #of(cause: string): readonly number[] | undefined {
     return this.#told.get(cause) ?? this.#usual;
   }

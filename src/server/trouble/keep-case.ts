@@ -39,7 +39,13 @@ export function keepCase(
   by: string,
 ): Result<Edited & Pick<Case, "id">, Problem[]> {
   const { things, register, library, now } = services;
-  if (things.one("case", ended.id) !== undefined) return ok({ id: ended.id, edit: undefined, changes: 0 });
+  const before = things.one("case", ended.id);
+  if (before !== undefined)
+    return before.end === ended.end && before.valve === ended.valve
+      ? ok({ id: ended.id, edit: undefined, changes: 0 })
+      : err([
+          { path: "/id", message: "This case was kept already, with another end. Begin the complaint anew." },
+        ]);
   const valve = register.valve(ended.valve);
   const sheet = valve && library.sheet(valve.sheet);
   const knowledge = sheet && troubleOf(services, sheet.family);
@@ -64,11 +70,21 @@ export function keepCase(
   const cured = given.value.get(triedAs(ended.end));
   if (end.kind === "do-now" && cured !== "cured")
     return err([{ path: "/answers", message: "Say first whether it helped: look whether it works now." }]);
+  if (end.kind === "do-now" && end.once !== undefined) {
+    const { look, answers } = end.once;
+    if (!answers.includes(given.value.get(look) ?? ""))
+      return err([
+        {
+          path: "/answers",
+          message: `This is done only once "${look}" was seen. Look at that first, and say what it showed.`,
+        },
+      ]);
+  }
   const days = end.kind === "watch" ? end.days : end.kind === "order" ? end.within_days : undefined;
   const row: Case = {
     id: ended.id,
     valve: valve.tag,
-    at: ended.at ?? new Date(now()).toISOString(),
+    at: new Date(Math.min(now(), ended.at === undefined ? now() : Date.parse(ended.at))).toISOString(),
     by,
     family: knowledge.family,
     revision: knowledge.revision,

@@ -70,7 +70,7 @@ describe("what is known before anybody looks", () => {
     expect(facts.weigh?.outage).toBeCloseTo(12 / 54, 5);
   });
 
-  it("a job that holds its feed shut raises that", () => {
+  it("where no job holds its feed shut, none is said to", () => {
     expect(known().heldByJob).toBe(false);
   });
 });
@@ -83,6 +83,13 @@ describe("a case", () => {
     expect(kept.odds["stop-shut"]).toBeGreaterThan(0.8);
     expect(sound(keepCase(services, cock, "Tam Arkle")).changes).toBe(0);
     expect(services.things.casesOf("MG-P3")).toHaveLength(1);
+    // The same case with another end is not taken for the same.
+    expect(faults(keepCase(services, { ...cock, end: "call-main" }, "Tam Arkle"))).toEqual(["/id"]);
+  });
+
+  it("is dated no later than now, whatever the device says", () => {
+    sound(keepCase(services, { ...cock, at: "2031-01-01T00:00:00Z" }, "Tam Arkle"));
+    expect(services.things.one("case", "case-1")?.at).toBe(new Date(NOW).toISOString());
   });
 
   it("is refused with the place where it cannot be", () => {
@@ -96,6 +103,9 @@ describe("a case", () => {
     expect(
       faults(keepCase(services, { ...cock, answers: [{ look: "stop", answer: "shut" }] }, "Tam Arkle")),
     ).toEqual(["/answers"]);
+    // What is done only once it was seen is not kept as done before.
+    const unseen = [{ look: triedAs("open-stop"), answer: "cured" }];
+    expect(faults(keepCase(services, { ...cock, answers: unseen }, "Tam Arkle"))).toEqual(["/answers"]);
     expect(services.things.all("case")).toEqual([]);
   });
 

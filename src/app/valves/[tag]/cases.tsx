@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Case } from "@/core/formats";
@@ -29,6 +30,14 @@ export function Cases({ cases }: { cases: readonly Case[] }) {
                 </>
               )}
             </span>
+            {each.outcome === "job" && each.job === undefined && (
+              <Link
+                href={`/valves/${encodeURIComponent(each.valve)}/start?case=${encodeURIComponent(each.id)}`}
+                className="btn btn-quiet mt-2"
+              >
+                Start its job
+              </Link>
+            )}
             {each.closed !== undefined ? (
               <span className="block text-note">
                 <Day at={Date.parse(each.closed.at)} />, {each.closed.by}: {each.closed.says}

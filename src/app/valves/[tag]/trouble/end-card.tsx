@@ -156,6 +156,11 @@ function DoNow({
 }) {
   return (
     <>
+      {trouble.inHand?.from === "telephone" && end.caller !== true && (
+        <p role="note" className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-3">
+          <b>Not for a caller.</b> Somebody goes there for it.
+        </p>
+      )}
       {end.hazard !== undefined && (
         <p role="note" className="rounded border-stop border-l-[6px] bg-stop-bg px-4 py-3">
           <b>{end.hazard.can}</b> {end.hazard.do}

@@ -1,6 +1,7 @@
 "use client";
 
 import { type FormEvent, useState } from "react";
+import { COMPETENCE_NAMES } from "@/app/crew/competence-names";
 import { calculatorNamed } from "@/core/calculators";
 import { type Look, UNKNOWN } from "@/core/formats";
 import { type Dimension, unitNamed } from "@/core/quantity";
@@ -39,6 +40,12 @@ export function LookCard({
           : say.takes(minutesWords(look.minutes), needsWords(words, look.needs))}{" "}
         {rank !== undefined && rank.saves > 0 && next !== undefined && say.spares(minutesWords(rank.saves))}
       </p>
+      {look.may !== undefined && !onTelephone && (
+        <p role="note" className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-3">
+          <b>Only who may work on {COMPETENCE_NAMES[look.may].toLowerCase()}.</b> Anybody else leaves it, and
+          says so.
+        </p>
+      )}
       {look.hazard !== undefined && !onTelephone && (
         <p role="note" className="rounded border-stop border-l-[6px] bg-stop-bg px-4 py-3">
           <b>{look.hazard.can}</b> {look.hazard.do}

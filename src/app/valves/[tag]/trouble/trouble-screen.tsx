@@ -49,6 +49,11 @@ export function TroubleScreen({
         says={`${knowledge.title}, ${valve.place}`}
         action={inHand !== undefined && ending.ended === undefined && <SoFar trouble={trouble} />}
       />
+      {ending.notTaken !== undefined && (
+        <Notice tone="stop" live>
+          <b>It waits on this device and was not taken.</b> {ending.notTaken}
+        </Notice>
+      )}
       {openJob !== undefined && ending.ended === undefined && (
         <Notice tone="wait">
           A job is open on this valve.{" "}
@@ -186,7 +191,7 @@ function Looking({ trouble, advice, ending }: { trouble: TroubleInHand; advice: 
         <Otherwise trouble={trouble} />
         {onTelephone && (
           <Notice tone="wait">
-            Only what a caller can see is asked. Nobody is told to open, to force or to take anything off.
+            Only what a caller can see is asked. What wants a technician is not asked of them.
           </Notice>
         )}
       </div>

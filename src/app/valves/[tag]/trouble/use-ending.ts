@@ -16,15 +16,21 @@ const WAITING = "loftbell.cases.waiting";
 
 const waitingNow = (): Waiting[] => JSON.parse(localStorage.getItem(WAITING) ?? "[]") as Waiting[];
 
-/** Sends what waits on this device; what is still not taken stays. */
-async function sendWaiting(): Promise<number> {
+/** Sends what waits on this device. What is not taken stays, also what is refused: it is lost by nobody's silence. */
+async function sendWaiting(): Promise<{ readonly left: number; readonly refused?: string }> {
+  const refused: string[] = [];
   for (const each of waitingNow()) {
     const kept = await call(KEEP_CASE, { body: each });
-    if (kept.ok || kept.error.kind === "refused")
+    if (kept.ok)
       localStorage.setItem(WAITING, JSON.stringify(waitingNow().filter(({ id }) => id !== each.id)));
+    else if (kept.error.kind === "refused")
+      refused.push(
+        `${each.valve}, “${each.says}”: ${kept.error.problems.map(({ message }) => message).join(" ")}`,
+      );
     else break;
   }
-  return waitingNow().length;
+  const left = waitingNow().length;
+  return refused.length === 0 ? { left } : { left, refused: refused.join(" ") };
 }
 
 /** How a case ends: kept with its record, or gone on with as a job. Without a server it waits on the device. */
@@ -33,18 +39,24 @@ export function useEnding(trouble: TroubleInHand) {
   const changed = useChanged();
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<string>();
+  const [notTaken, setNotTaken] = useState<string>();
   const [ended, setEnded] = useState<"kept" | "waits">();
   // What waits is sent as soon as there is a signal, and whenever this screen is opened.
   useEffect(() => {
     const send = async () => {
-      const left = await sendWaiting();
+      const { left, refused } = await sendWaiting();
+      setNotTaken(refused);
       if (left === 0) setEnded((how) => (how === "waits" ? "kept" : how));
     };
     void send();
     window.addEventListener("online", send);
     return () => window.removeEventListener("online", send);
   }, []);
-  const end = async (id: string, more: Partial<Waiting> = {}): Promise<"kept" | "waits" | undefined> => {
+  const end = async (
+    id: string,
+    more: Partial<Waiting> = {},
+    mayWait = true,
+  ): Promise<"kept" | "waits" | undefined> => {
     const { inHand, tag } = trouble;
     if (inHand === undefined) return undefined;
     setBusy(true);
@@ -71,6 +83,8 @@ export function useEnding(trouble: TroubleInHand) {
       setRefused(kept.error.problems.map(({ message }) => message).join(" "));
       return undefined;
     }
+    // A job begins with the server: until then its case stays in hand, and may come to another end.
+    if (!mayWait) return "waits";
     localStorage.setItem(
       WAITING,
       JSON.stringify([...waitingNow().filter((each) => each.id !== body.id), body]),
@@ -84,6 +98,8 @@ export function useEnding(trouble: TroubleInHand) {
   return {
     busy,
     refused,
+    /** What waited here and was not taken, and why. */
+    notTaken,
     ended,
     again: () => setEnded(undefined),
     async keep(id: string, to?: string) {
@@ -100,7 +116,7 @@ export function useEnding(trouble: TroubleInHand) {
     },
     async job({ id }: Extract<End, { kind: "job" }>) {
       const of = trouble.inHand?.id;
-      const done = await end(id);
+      const done = await end(id, {}, false);
       if (done === "waits")
         setRefused("No answer from the server: a job begins with it. What was found stays here.");
       if (done !== "kept" || of === undefined) return;
