@@ -124,3 +124,42 @@ test("on the telephone only what a caller can see is asked; without the server i
   await page.getByRole("button", { name: "Write it down" }).click();
   await expect(page.getByText(/Tam Arkle: Boiler was locked out/)).toBeVisible();
 });
+
+test("from a telephone call to a packed van: the chance to finish on the first visit, and what makes it", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/valves/MG-P3/trouble`);
+  const telephone = page.getByRole("button", { name: "Somebody is on the telephone" });
+  await expect(async () => {
+    await telephone.click({ timeout: 1000 });
+    await expect(telephone).toHaveAttribute("aria-pressed", "true", { timeout: 1000 });
+  }).toPass({ timeout: 20_000 });
+  await page.getByRole("button", { name: /The far bed stays dry/ }).click();
+  const bring = page.getByRole("region", { name: "What to bring" });
+  const chance = async () =>
+    Number(
+      /^(\d+) in 100 finished/.exec(
+        await bring
+          .getByText(/finished on this visit$/)
+          .first()
+          .innerText(),
+      )?.[1],
+    );
+  await expect(bring.getByText(/in 100 finished on this visit/)).toBeVisible();
+  await bring.getByRole("checkbox", { name: /Multimeter/ }).check();
+  const before = await chance();
+  expect(before).toBeGreaterThan(30);
+  // The cock is open: the likeliest thing that needs no part is out, and more hangs on what is brought.
+  await page.getByRole("button", { name: /^Open/ }).click();
+  await expect.poll(chance).not.toBe(before);
+  await expect(bring.getByRole("checkbox", { name: /Multimeter/ })).toBeChecked();
+  await expect(bring.getByText(/The coil is gone: renew it/).first()).toBeVisible();
+  for (const box of await bring.getByRole("checkbox").all()) await box.check();
+  await expect(bring.getByText("All of it is packed.")).toBeVisible();
+  await soundForAll(page);
+  await page.reload();
+  await expect(bring.getByText("All of it is packed.")).toBeVisible();
+  // On the spot nothing is packed any more, until it is asked for.
+  await page.getByRole("button", { name: "I am there now" }).click();
+  await expect(bring).toBeHidden();
+});

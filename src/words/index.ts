@@ -1,6 +1,7 @@
 export { accessWords, signInWords } from "./access";
 export { bellWords, type SpokenBell } from "./bells";
 export { editSays } from "./book";
+export { itemLine, type PackLine, packingNote, toolLine, uncoveredWords } from "./bring";
 export { changeWords } from "./changes";
 export { moneyWords, otherDepth } from "./depth";
 export { drawnWords } from "./drawn";

@@ -1,2 +1,3 @@
 export { type Finding, judge } from "./judge";
+export { mayCondemn } from "./may-condemn";
 export { ofPieces, type Renewal, renewals } from "./renewals";

@@ -1,4 +1,5 @@
 export * from "./backup";
+export * from "./bring-question";
 export * from "./bundle";
 export { type BundledEdit, BundledEditSchema } from "./bundled-edit";
 export type { Flow, Moves, Needs, SheetSum } from "./card";

@@ -66,6 +66,7 @@ export const ToolSchema = Type.Object(
     least_Nm: Type.Optional(titled("Pulls from", Type.Number({ exclusiveMinimum: 0 }))),
     most_Nm: Type.Optional(titled("Pulls up to", Type.Number({ exclusiveMinimum: 0 }))),
     most_bar: Type.Optional(titled("Reads up to", Type.Number({ exclusiveMinimum: 0 }))),
+    weight_kg: Type.Optional(titled("Weighs", Type.Number({ exclusiveMinimum: 0, maximum: 2000 }))),
     bears_kg: Type.Optional(titled("Bears", Type.Number({ exclusiveMinimum: 0 }))),
     arm_m: Type.Optional(
       titled(

@@ -7,7 +7,9 @@ import { TroubleSchema } from "./trouble";
 const Amount = Type.Number({ minimum: 0, maximum: 1_000_000 });
 const Key = Type.String({ minLength: 1, maxLength: 60 });
 
-/** What an end costs on this valve today. */
+const Pieces = Type.Record(Key, Type.Integer({ minimum: 1, maximum: 10_000 }));
+
+/** What an end costs on this valve today, and what it takes. */
 const Cost = Type.Object(
   {
     minutes: Type.Number({ minimum: 0, maximum: 100_000, description: "Of work, all told." }),
@@ -29,6 +31,9 @@ const Cost = Type.Object(
         description: "Of these minutes: to open and to close it.",
       }),
     ),
+    parts: Type.Optional({ ...Pieces, description: "Pieces that it takes, by part or by piece of a stack." }),
+    maybe: Type.Optional({ ...Pieces, description: "Pieces that it takes if a look at them says so." }),
+    tools: Type.Optional(Type.Array(Key, { maxItems: 100, description: "Tools of the sheet, by id." })),
   },
   closed,
 );
@@ -136,7 +141,7 @@ export type TroubleAnswer = Static<typeof TroubleAnswerSchema>;
 export const TroubleAnswersSchema = Type.Array(TroubleAnswerSchema, { maxItems: 100 });
 
 /** Twice in one document a schema cannot go by its id. */
-const nameless = <S extends TSchema>({ $id: _, ...schema }: S): S => schema as unknown as S;
+export const nameless = <S extends TSchema>({ $id: _, ...schema }: S): S => schema as unknown as S;
 
 /** What the judgement is asked: knowledge, facts, answers so far; nothing stored. */
 export const TROUBLE_QUESTION = Type.Object(

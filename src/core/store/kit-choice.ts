@@ -1,9 +1,9 @@
-import type { Item, Kit, Sheet, Store } from "../formats";
-import { type Cover, cheapestCover, lacking, type Offer, type Pieces, secondCover } from "./cover";
+import type { Item, Sheet, Store } from "../formats";
+import { type Cover, cheapestCover, lacking, type Pieces, secondCover } from "./cover";
 import type { IntegerSolver } from "./integer-program";
+import { HUNDREDTHS, type NotThisKit, offersOf, type StockOffer, unfit } from "./offers";
 import { smallSolver } from "./small-solver";
-import { byPiece, contentsOf, nameOfPieces } from "./stack-pieces";
-import { type Lying, lyingFor } from "./stock";
+import { byPiece, nameOfPieces } from "./stack-pieces";
 
 /** Something to bring: kits or single parts, from one place. */
 export interface Pick {
@@ -30,13 +30,6 @@ export type Leftover = { readonly name: string; readonly quantity: number } & (
   | { readonly kind: "packed"; readonly why: string }
   | { readonly kind: "not-disturbed" }
 );
-
-/** A kit not to take: it looks like one for this valve, or fits another generation. */
-export type NotThisKit = { readonly id: string; readonly name: string } & NotThis;
-
-type NotThis =
-  | { readonly kind: "look-alike"; readonly why: string }
-  | { readonly kind: "other-generation"; readonly fits: readonly string[]; readonly is: string };
 
 /** Something that lies there and is put aside for something else. */
 export interface Promised {
@@ -75,16 +68,6 @@ export interface KitChoice extends Purchase {
   /** Kits of this sheet that do not fit this generation: the look-alikes not to take. */
   readonly doNotTake: readonly NotThisKit[];
 }
-
-interface StockOffer extends Offer {
-  readonly lying: Lying;
-  readonly name: string;
-  /** What the sheet calls it. */
-  readonly sheetName: string;
-  readonly kit?: Kit;
-}
-
-const HUNDREDTHS = 100;
 
 /**
  * What to bring so that the parts can be renewed: all that can be had, as soon as it can be had, at the least price.
@@ -129,50 +112,6 @@ const promisedOf = (offers: readonly StockOffer[], part: string): Promised[] =>
   offers.flatMap(({ contents, name, lying }) =>
     contents.has(part) ? lying.aside.map((aside) => ({ name, place: lying.place.name, for: aside.for })) : [],
   );
-
-/** Why a kit is not for this valve. */
-function unfit(kit: Kit, generation: string | undefined): NotThis | undefined {
-  if (kit.lookAlike !== undefined) return { kind: "look-alike", why: kit.lookAlike };
-  return kit.generations === undefined || generation === undefined || kit.generations.includes(generation)
-    ? undefined
-    : { kind: "other-generation", fits: kit.generations, is: generation };
-}
-
-function offersOf(
-  sheet: Sheet,
-  needs: Pieces,
-  store: Store | undefined,
-  generation: string | undefined,
-): StockOffer[] {
-  const kits = new Map(
-    sheet.kits.filter((kit) => unfit(kit, generation) === undefined).map((kit) => [kit.id, kit]),
-  );
-  return lyingFor(sheet, store).flatMap((lying): StockOffer[] => {
-    const offer = {
-      item: `${lying.kind} ${lying.item.id}`,
-      price: Math.round(lying.price * HUNDREDTHS),
-      atMost: lying.pieces,
-      lying,
-    };
-    if (lying.kind === "part")
-      return needs.has(lying.id)
-        ? [
-            {
-              ...offer,
-              name: lying.name ?? nameOfPieces(sheet, lying.id),
-              sheetName: nameOfPieces(sheet, lying.id),
-              contents: new Map([[lying.id, 1]]),
-            },
-          ]
-        : [];
-    const kit = kits.get(lying.id);
-    if (kit === undefined) return [];
-    const contents = contentsOf(sheet, kit);
-    return [...contents.keys()].some((each) => needs.has(each))
-      ? [{ ...offer, name: lying.name ?? kit.name, sheetName: kit.name, contents, kit }]
-      : [];
-  });
-}
 
 /** The cheapest cover of what is soonest in hand, and the next best one, for which one may have to wait longer. */
 function soonest(

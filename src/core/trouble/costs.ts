@@ -1,3 +1,4 @@
+import { mayCondemn, type Renewal } from "../findings";
 import type { End, EndCost, JobInputs, Sheet, Trouble } from "../formats";
 import { type Phase, run } from "../job";
 
@@ -33,7 +34,7 @@ export function jobCosts(
       const asked = end.kind === "job" ? jobOf(end, base.sheet) : undefined;
       const job = asked && run({ ...base, ...asked }, []);
       if (job?.ok !== true) return [];
-      const { steps, minutes, kits, isolation } = job.value.plan;
+      const { steps, minutes, kits, isolation, renewals, removed } = job.value.plan;
       const of = (phases: readonly Phase[]) =>
         steps.reduce((sum, step) => (phases.includes(step.phase) ? sum + step.minutes : sum), 0);
       const dead_min = of(DEAD);
@@ -45,8 +46,24 @@ export function jobCosts(
         dead_min,
         cover_min,
         ...(outage && { outage_min: dead_min + cover_min }),
+        ...takes(base.sheet, renewals, removed),
+        tools: steps.flatMap((step) => (step.kind === "tools" ? step.bring.map(({ id }) => id) : [])),
       };
       return [[end.id, cost]];
     }),
   );
+}
+
+/** What the job takes for certain, and what it takes if a look inside says so. */
+function takes(
+  sheet: Sheet,
+  renewals: readonly Renewal[],
+  removed: readonly string[],
+): Pick<EndCost, "parts" | "maybe"> {
+  const quantity = (id: string) => sheet.parts.find((part) => part.id === id)?.quantity ?? 1;
+  const certain = new Set(renewals.map(({ part }) => part));
+  return {
+    parts: Object.fromEntries([...certain].map((part) => [part, quantity(part)])),
+    maybe: Object.fromEntries(mayCondemn(sheet, removed, certain)),
+  };
 }

@@ -8,3 +8,4 @@ export { answersGiven } from "./given";
 export { judged, limitsOf } from "./measure";
 export { readWorld } from "./read-world";
 export { frostBetween, seasonAt } from "./season";
+export { type Visit, visitsOf } from "./visits";

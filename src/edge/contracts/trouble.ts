@@ -1,5 +1,12 @@
 import { Type } from "@sinclair/typebox";
-import { CaseSchema, TROUBLE_QUESTION, TroubleAnswersSchema, TroubleFactsSchema } from "@/core/formats";
+import type { Bring } from "@/core/bring";
+import {
+  BRING_QUESTION,
+  CaseSchema,
+  TROUBLE_QUESTION,
+  TroubleAnswersSchema,
+  TroubleFactsSchema,
+} from "@/core/formats";
 import type { Advice } from "@/core/trouble";
 import { answerOf, type Contract, contract } from "../contract";
 import { Edited, refuses, Saved } from "./owned";
@@ -20,6 +27,24 @@ export const TROUBLE_NEXT = contract({
     "{danger, odds: [{cause, chance, before, found, of, raisedBy, answers}], pair, next: {kind: look | end, cost, leads | wouldChange}, actNow: {end, cost}, looks: [{look, minutes, cost, saves}], exact, bound_min}; costs are minutes, all told.",
   ),
   refuses: { 422: "The knowledge is not valid, with the place; or an answer is none of the look's." },
+});
+
+export const TROUBLE_BRING = contract({
+  id: "troubleBring",
+  method: "POST",
+  path: "/api/v1/trouble/bring",
+  chapter: "Engines",
+  role: "reader",
+  says: "What to bring before one goes there: kits, parts and tools that make the chance of finishing on the first visit greatest for what they cost and weigh, for each day on which one might leave. Nothing is stored.",
+  takes: ["application/json"],
+  body: Type.Uint8Array(),
+  describes: BRING_QUESTION,
+  answer: answerOf<Bring>(
+    "{departures: [{days, chance, items: [{kind, id, name, pieces, place, from, days, price, kg, without, for}], tools: [{id, name, kg, without}], kg, worth_min, uncovered: [{ends, chance, lacks}], exact}], best, others, unknown, currency}; chances are 0 to 1, `without` is the chance with that one left behind.",
+  ),
+  refuses: {
+    422: "The knowledge or the store is not valid, with the place; or an answer is none of the look's.",
+  },
 });
 
 export const KEEP_CASE = contract({
@@ -67,6 +92,7 @@ export const CLOSE_CASE = contract({
 
 export const TROUBLE: readonly Contract[] = [
   TROUBLE_NEXT,
+  TROUBLE_BRING,
   KEEP_CASE,
   CLOSE_CASE,
 ] as unknown as readonly Contract[];

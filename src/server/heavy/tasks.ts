@@ -1,6 +1,13 @@
 import type { Problem } from "@/core/result";
 
-export type Task = "isolate" | "plan-strip" | "cover" | "plan-job" | "prove-job" | "trouble-next";
+export type Task =
+  | "isolate"
+  | "plan-strip"
+  | "cover"
+  | "plan-job"
+  | "prove-job"
+  | "trouble-next"
+  | "trouble-bring";
 
 /** What a worker found: an answer, or why there is none. */
 export type TaskResult =

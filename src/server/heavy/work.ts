@@ -4,7 +4,7 @@ import { jobPlanTask, jobProveTask } from "./job-task";
 import { planTask } from "./plan-task";
 import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
-import { troubleTask } from "./trouble-task";
+import { bringTask, troubleTask } from "./trouble-task";
 
 type Work = { readonly task: Task; readonly body: Uint8Array } | StoreWork;
 
@@ -21,6 +21,8 @@ export default async function work(asked: Work): Promise<TaskResult | StoreDone>
       return jobProveTask(asked.body);
     case "trouble-next":
       return troubleTask(asked.body);
+    case "trouble-bring":
+      return bringTask(asked.body);
     case "cover":
       return coverTask(asked.body);
     default: {

@@ -1,10 +1,11 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { triedAs } from "@/core/formats";
+import { type Bring, bring } from "@/core/bring";
+import { type TroubleFacts, triedAs } from "@/core/formats";
 import { Walk } from "@/core/job/job.fixtures";
 import type { Problem, Result } from "@/core/result";
 import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
-import { troubleTask } from "../heavy/trouble-task";
+import { bringTask, troubleTask } from "../heavy/trouble-task";
 import { importFiles } from "../importing/import-files";
 import { jobInputs, openJob } from "../jobs/open-job";
 import type { Services } from "../services";
@@ -227,6 +228,56 @@ describe("the route", () => {
     expect(ask({ ...question, facts: { complaint: "odd" } })).toMatchObject({
       ok: false,
       problems: [{ path: "/facts/complaint" }],
+    });
+  });
+});
+
+describe("what to bring", () => {
+  const ask = (question: unknown) => bringTask(new TextEncoder().encode(JSON.stringify(question)));
+  const sheet = shippedSheet();
+  const question = () => ({
+    knowledge: pilot,
+    facts: { complaint: "dry", from: "telephone" },
+    sheet,
+    store: services.library.stores()[0],
+  });
+  function shippedSheet() {
+    return demoServices(() => NOW).library.sheet("sedgeway-ditchmaster-80")!;
+  }
+  type Answer = { ok: true; value: Bring };
+
+  it("is the same from the solver of the server and from the one of a device", async () => {
+    const asked = question();
+    const { value } = (await ask(asked)) as Answer;
+    const { knowledge, facts, store } = asked;
+    const device = bring({
+      knowledge,
+      facts: facts as TroubleFacts,
+      answers: new Map(),
+      sheet,
+      store: store!,
+    });
+    const worth = ({ departures }: Bring) => departures.map(({ worth_min }) => worth_min.toFixed(1));
+    expect(worth(value)).toEqual(worth(device));
+    expect(value.departures[0]!.items.length).toBeGreaterThan(0);
+    expect(value.departures[0]!.exact).toBe(true);
+  });
+
+  it("says where the question is wrong", async () => {
+    const asked = question();
+    expect(await ask({ ...asked, goes: { by: "van", van: "van-9" } })).toMatchObject({
+      ok: false,
+      status: 422,
+      problems: [{ path: "/goes/van", message: 'There is no van "van-9". There are: van-1.' }],
+    });
+    expect(await ask({ ...asked, sheet: undefined })).toMatchObject({
+      ok: false,
+      problems: [{ path: "/sheet" }],
+    });
+    const lost = { ...asked.store!, stock: [{ ...asked.store!.stock[0]!, place: "nowhere" }] };
+    expect(await ask({ ...asked, store: lost })).toMatchObject({
+      ok: false,
+      problems: [{ path: "/store/stock/0/place" }],
     });
   });
 });

@@ -1,5 +1,6 @@
 import { access } from "./access";
 import { book } from "./book";
+import { bring } from "./bring";
 import { card } from "./card";
 import { common } from "./common";
 import { depth } from "./depth";
@@ -23,6 +24,7 @@ import { trouble } from "./trouble";
 export const english = {
   access,
   book,
+  bring,
   card,
   common,
   depth,

@@ -1,4 +1,5 @@
-import { type Check, type JobInputs, verdictsOf } from "../../formats";
+import { mayCondemn } from "../../findings";
+import type { JobInputs } from "../../formats";
 import type { LostConsumer } from "../../isolation";
 import { awayFrom } from "../away-from";
 import { type Step, step } from "../step";
@@ -60,10 +61,7 @@ function kit(context: Context): Step {
 
 /** Parts that come off and that a look of this job can condemn; none where that cannot be. */
 function pocketOf({ inputs, progress, sheet, removed, renewals }: Context): Pocket | undefined {
-  const certain = new Set(renewals.map(({ part }) => part));
-  const condemned = new Set(sheet.checks.flatMap(condemnedBy));
-  const maybe = removed.filter((id) => condemned.has(id) && !certain.has(id));
-  const needs = maybe.map((id) => [id, sheet.parts.find((part) => part.id === id)?.quantity ?? 1] as const);
+  const needs = mayCondemn(sheet, removed, new Set(renewals.map(({ part }) => part)));
   if (needs.length === 0) return undefined;
   const { picks, missing } = kitsOf(inputs, progress, needs);
   return {
@@ -71,13 +69,6 @@ function pocketOf({ inputs, progress, sheet, removed, renewals }: Context): Pock
     missing: missing.map(({ part: _, ...each }) => each),
   };
 }
-
-/** Parts that one of its answers has renewed. */
-const condemnedBy = (check: Check): readonly string[] =>
-  verdictsOf(check).flatMap(({ verdict }) => [
-    ...(verdict.alsoRenew ?? []),
-    ...(verdict.means === "renew" && check.part !== undefined ? [check.part] : []),
-  ]);
 
 function toolsInOrder({ sheet, strip, rebuild, parts }: Context): string[] {
   const order = [

@@ -1,7 +1,9 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
+import { stockFor } from "@/core/store";
 import { services } from "@/server/services";
+import { freeStores } from "@/server/store/held";
 import { knownFacts } from "@/server/trouble/facts";
 import { troubleOf } from "@/server/trouble/knowledge";
 import { Notice } from "@/ui/notice";
@@ -27,12 +29,17 @@ export default async function TroublePage({ params }: { params: Promise<{ tag: s
         </Notice>
       </Page>
     );
+  const store = stockFor(sheet, freeStores(all));
   return (
     <TroubleScreen
       knowledge={knowledge}
       known={knownFacts(all, valve, sheet, knowledge)}
       sheet={sheet}
       valve={valve}
+      stock={{
+        ...(store !== undefined && { store }),
+        ...(valve.generation !== undefined && { generation: valve.generation }),
+      }}
       currency={all.library.stores()[0]?.currency ?? ""}
       {...(all.summaries.openOfValve(tag) !== undefined && { openJob: all.summaries.openOfValve(tag)!.job })}
     />

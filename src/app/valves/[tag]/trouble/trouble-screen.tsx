@@ -11,13 +11,14 @@ import { useSettings } from "@/ui/settings";
 import { useSpeaker } from "@/ui/use-speaker";
 import { WhoPicker } from "@/ui/who-picker";
 import { boundWords, endTitle, minutesWords } from "@/words";
+import { BringCard } from "./bring-card";
 import { ComplaintForm } from "./complaint-form";
 import { EndCard } from "./end-card";
 import { KnownPane } from "./known-pane";
 import { LookCard } from "./look-card";
 import { OddsPane } from "./odds-pane";
 import { type Ending, useEnding } from "./use-ending";
-import { type TroubleInHand, useTrouble } from "./use-trouble";
+import { type Stock, type TroubleInHand, useTrouble } from "./use-trouble";
 
 const UNKNOWN_SAYS = "Cannot tell";
 
@@ -28,6 +29,7 @@ export function TroubleScreen({
   sheet,
   valve,
   currency,
+  stock,
   openJob,
 }: {
   knowledge: Trouble;
@@ -35,9 +37,10 @@ export function TroubleScreen({
   sheet: Sheet;
   valve: Valve;
   currency: string;
+  stock: Stock;
   openJob?: string;
 }) {
-  const trouble = useTrouble({ knowledge, known, sheet, tag: valve.tag, currency });
+  const trouble = useTrouble({ knowledge, known, sheet, tag: valve.tag, currency, stock });
   const ending = useEnding(trouble);
   const { advice, inHand } = trouble;
   return (
@@ -92,7 +95,7 @@ function SoFar({ trouble: { inHand, knowledge } }: { trouble: TroubleInHand }) {
 }
 
 /** From where one asks, and the way back to the beginning. */
-function Otherwise({ trouble }: { trouble: TroubleInHand }) {
+function Otherwise({ trouble, children }: { trouble: TroubleInHand; children: ReactNode }) {
   const telephone = trouble.inHand?.from === "telephone";
   return (
     <div className="grid grid-cols-2 gap-2 lg:grid-cols-1">
@@ -106,6 +109,7 @@ function Otherwise({ trouble }: { trouble: TroubleInHand }) {
       <button type="button" className="btn btn-quiet" onClick={trouble.letGo}>
         Another complaint
       </button>
+      {children}
     </div>
   );
 }
@@ -133,6 +137,7 @@ function Looking({ trouble, advice, ending }: { trouble: TroubleInHand; advice: 
   const shown = picked ?? advised;
   const look = shown.kind === "look" ? knowledge.looks.find(({ id }) => id === shown.id) : undefined;
   const onTelephone = trouble.inHand?.from === "telephone";
+  const [packing, setPacking] = useState(false);
   return (
     <div className="grid gap-4 lg:grid-cols-[310px_1fr_270px]">
       <div className="order-3 lg:order-none">
@@ -172,6 +177,7 @@ function Looking({ trouble, advice, ending }: { trouble: TroubleInHand; advice: 
             Back to what is advised
           </button>
         )}
+        {danger === undefined && (onTelephone || packing) && <BringCard trouble={trouble} />}
         {danger === undefined && (
           <OtherLooks
             trouble={trouble}
@@ -188,7 +194,18 @@ function Looking({ trouble, advice, ending }: { trouble: TroubleInHand; advice: 
           onChange={(id) => setPicked({ kind: "look", id })}
         />
         {danger === undefined && <ActNow advice={advice} trouble={trouble} />}
-        <Otherwise trouble={trouble} />
+        <Otherwise trouble={trouble}>
+          {!onTelephone && danger === undefined && (
+            <button
+              type="button"
+              className="btn btn-quiet"
+              aria-expanded={packing}
+              onClick={() => setPacking(!packing)}
+            >
+              {packing ? words.say.bring.hide : words.say.bring.ask}
+            </button>
+          )}
+        </Otherwise>
         {onTelephone && (
           <Notice tone="wait">
             Only what a caller can see is asked. What wants a technician is not asked of them.

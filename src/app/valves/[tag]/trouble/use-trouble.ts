@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState } from "react";
 import {
   type Sheet,
+  type Store,
   type Trouble,
   type TroubleAnswer,
   type TroubleFacts,
@@ -24,6 +25,14 @@ export interface CaseInHand {
   readonly from: NonNullable<TroubleFacts["from"]>;
   readonly answers: readonly TroubleAnswer[];
   readonly told: Told;
+  /** What is in the bag already, by its line of the packing list. */
+  readonly packed?: readonly string[];
+}
+
+/** Where kits and parts for it lie, and which generation they have to fit. */
+export interface Stock {
+  readonly store?: Store;
+  readonly generation?: string;
 }
 
 interface Asked {
@@ -33,13 +42,14 @@ interface Asked {
   readonly tag: string;
   /** Of the store that prices are in; empty where there is none. */
   readonly currency: string;
+  readonly stock: Stock;
 }
 
 /** Fewer than a server may look at: an answer is painted at once, also on a phone. */
 const MOMENTS = 600;
 
 /** What is wrong with a valve, as far as it was looked into: kept on the device until it has an end. */
-export function useTrouble({ knowledge, known, sheet, tag, currency }: Asked) {
+export function useTrouble({ knowledge, known, sheet, tag, currency, stock }: Asked) {
   const key = `loftbell.case.${tag}`;
   const [inHand, setInHand] = useState<CaseInHand>();
   useEffect(() => {
@@ -77,12 +87,19 @@ export function useTrouble({ knowledge, known, sheet, tag, currency }: Asked) {
     sheet,
     tag,
     currency,
+    stock,
     inHand,
     facts,
     given,
     advice,
     begin: (begun: Omit<CaseInHand, "id" | "answers" | "told">) =>
       keep({ ...begun, id: crypto.randomUUID(), answers: [], told: {} }),
+    packed: inHand?.packed ?? [],
+    pack(line: string, is: boolean) {
+      if (inHand === undefined) return;
+      const others = (inHand.packed ?? []).filter((each) => each !== line);
+      keep({ ...inHand, packed: is ? [...others, line] : others });
+    },
     letGo: () => keep(undefined),
     from: (from: CaseInHand["from"]) => inHand && keep({ ...inHand, from }),
     tell: (told: Told) => inHand && keep({ ...inHand, told }),

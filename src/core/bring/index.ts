@@ -1,0 +1,1 @@
+export { type Bring, type Brought, bring, type Departure } from "./bring";
