@@ -1,5 +1,6 @@
+import { type FigureOf, type Margin, mostly, type Weighing } from "@/core/depth";
 import type { ChosenDepth } from "@/core/formats";
-import { fixed, type Notation } from "@/core/quantity";
+import { fixed, formatDuration, type Notation } from "@/core/quantity";
 import type { Speaker } from "./speaker";
 
 export const moneyWords = ({ mark }: Notation, amount: number, currency: string): string =>
@@ -25,4 +26,63 @@ export function depthWords(speaker: Speaker, chosen: ChosenDepth): string[] {
     ...chosen.others.map((other) => depth.notChosen(other.name, otherDepth(speaker, other, chosen.currency))),
     ...(chosen.reason === undefined ? [] : [chosen.reason]),
   ];
+}
+
+/** The cheapest in one sentence; nothing where there is no other. */
+export function cheapestWords(
+  speaker: Speaker,
+  { best, others }: Weighing,
+  currency: string,
+): string | undefined {
+  const [first, ...rest] = others;
+  if (first === undefined) return undefined;
+  const next = rest.reduce((least, each) => (each.cost < least.cost ? each : least), first);
+  const { depth } = speaker.say;
+  const money = (amount: number) => moneyWords(speaker, amount, currency);
+  return depth.cheapest(
+    best.depth.name,
+    money(best.cost),
+    money(next.cost - best.cost),
+    next.depth.name,
+    depth.costs[mostly(next, best)],
+  );
+}
+
+/** A figure and how far it may move, in words. */
+export interface MarginWords {
+  readonly figure: string;
+  readonly now: string;
+  readonly turns: readonly string[];
+}
+
+export function marginWords(
+  speaker: Speaker,
+  { of, now, low, high }: Margin,
+  depthName: (id: string) => string,
+  currency: string,
+): MarginWords {
+  const { margins } = speaker.say.depth;
+  const value = (figure: number) => figureOf(speaker, of, figure, currency);
+  return {
+    figure: "depth" in of ? margins.figures[of.kind](depthName(of.depth)) : margins.figures[of.kind],
+    now: margins.now(value(now)),
+    turns: [
+      ...(low === undefined ? [] : [margins.below(value(low.at), depthName(low.depth))]),
+      ...(high === undefined ? [] : [margins.above(value(high.at), depthName(high.depth))]),
+    ],
+  };
+}
+
+function figureOf(speaker: Speaker, { kind }: FigureOf, value: number, currency: string): string {
+  switch (kind) {
+    case "comes-back":
+      return speaker.say.depth.inHundred(fixed(value * 100, 0, speaker.mark));
+    case "minutes":
+      return formatDuration(Math.round(value) * 60);
+    case "parts":
+    case "hour":
+    case "trip":
+    case "outage-hour":
+      return moneyWords(speaker, value, currency);
+  }
 }

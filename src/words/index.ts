@@ -3,7 +3,7 @@ export { bellWords, type SpokenBell } from "./bells";
 export { editSays } from "./book";
 export { itemLine, type PackLine, packingNote, toolLine, uncoveredWords } from "./bring";
 export { changeWords } from "./changes";
-export { moneyWords, otherDepth } from "./depth";
+export { cheapestWords, marginWords, moneyWords, otherDepth } from "./depth";
 export { drawnWords } from "./drawn";
 export { endWords, turnsInWords } from "./end-words";
 export { certificateWords, entryWords } from "./entries";

@@ -1,45 +1,58 @@
-import type { ChosenDepth, JobInputs } from "../formats";
-import { run } from "../job";
+import type { ChosenDepth, JobInputs, Sheet, Valve } from "../formats";
+import { run, timesOf } from "../job";
 import { err, ok, type Problem, type Result } from "../result";
+import { dues } from "../rounds";
 import { type Candidate, type Condition, chosenDepth, depthsFor, type Weighing, weigh } from "./weigh";
 
-const YEAR_MS = 365.25 * 86_400_000;
+const DAY_MS = 86_400_000;
+const YEAR_MS = 365.25 * DAY_MS;
 
 /** Which depth, and what it was weighed by. */
 export type DepthAsked = Pick<ChosenDepth, "id" | "leak" | "access" | "reason">;
 
-export interface Compiled extends Candidate {
-  /** Somebody goes without while it is out. */
-  readonly outage: boolean;
-}
-
 /** The depths that the sheet has for the reason of a job, each compiled: how long it takes, and what its kit costs. */
-export const candidatesOf = ({ looks: _, ...inputs }: JobInputs): Compiled[] =>
+export const candidatesOf = ({ looks: _, ...inputs }: JobInputs): Candidate[] =>
   depthsFor(inputs.sheet, inputs.reason.symptom).flatMap((depth) => {
     const job = run({ ...inputs, reach: [...depth.reach], renew: [...depth.renews] }, []);
     if (!job.ok) return [];
-    const { minutes, kits, isolation } = job.value.plan;
-    const outage = isolation?.ok === true && isolation.value.lost.length > 0;
-    return [{ depth, minutes, price: kits.price, days: kits.days, outage }];
+    const { minutes, kits, renewals } = job.value.plan;
+    const { dead_min, cover_min, outage } = timesOf(job.value.plan);
+    return [
+      {
+        depth,
+        minutes,
+        price: kits.price,
+        days: kits.days,
+        outage_min: outage ? dead_min + cover_min : 0,
+        parts: renewals.map(({ part }) => part),
+      },
+    ];
   });
 
 export const conditionOf = (
-  { valve, openedAt }: JobInputs,
-  candidates: readonly Compiled[],
+  { valve, sheet, openedAt }: JobInputs,
   { leak, access }: Pick<Condition, "leak" | "access">,
 ): Condition => ({
   leak,
   access,
-  outage: candidates.some(({ outage }) => outage),
   ...(valve.installed !== undefined && {
     age_years: (Date.parse(openedAt) - Date.parse(valve.installed)) / YEAR_MS,
   }),
+  ...until(valve, sheet, Date.parse(openedAt)),
 });
+
+/** What comes back before the next planned visit is a trip more: until then, if the valve is left serviced today. */
+function until(valve: Valve, sheet: Sheet, now: number): Pick<Condition, "until"> {
+  const { symptom: _, dueSince: __, ...rest } = valve;
+  const today = new Date(now).toISOString().slice(0, 10);
+  const ahead = dues({ ...rest, serviced: today }, sheet, now).filter(({ at }) => at > now + DAY_MS);
+  return ahead[0] === undefined ? {} : { until: { at: ahead[0].at, years: (ahead[0].at - now) / YEAR_MS } };
+}
 
 /** All depths weighed; nothing where the sheet has none or the store gives no rates. */
 export function weighDepths(
   inputs: JobInputs,
-  candidates: readonly Compiled[],
+  candidates: readonly Candidate[],
   condition: Condition,
 ): Weighing | undefined {
   const [first, ...rest] = candidates;
@@ -52,7 +65,7 @@ export function weighDepths(
 /** What the job keeps of the depth that was asked for; a dearer one needs its reason. */
 export function depthOf(inputs: JobInputs, asked: DepthAsked): Result<ChosenDepth, Problem> {
   const candidates = candidatesOf(inputs);
-  const condition = conditionOf(inputs, candidates, asked);
+  const condition = conditionOf(inputs, asked);
   const weighing = weighDepths(inputs, candidates, condition);
   const kept =
     weighing &&

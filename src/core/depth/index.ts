@@ -1,2 +1,3 @@
 export { candidatesOf, conditionOf, type DepthAsked, depthOf, weighDepths } from "./candidates";
-export { type Condition, type CostOf, mostly, type Weighed, weigh } from "./weigh";
+export { type FigureOf, type Margin, margins } from "./margins";
+export { type Condition, type CostOf, mostly, type Weighed, type Weighing, weigh } from "./weigh";

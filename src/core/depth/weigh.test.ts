@@ -14,7 +14,8 @@ const depth = (id: string, comesBack: Depth["comesBack"], besides?: number): Dep
   ...(besides !== undefined && { besides }),
 });
 const RATES = { hour: 60, trip: 40, outage_hour: 10 };
-const EASY: Condition = { leak: "seeps", access: "easy", outage: false };
+const EASY: Condition = { leak: "seeps", access: "easy" };
+const COMPILED = { days: 0, outage_min: 0, parts: ["seat"] };
 const shallow = {
   depth: depth("shallow", [
     { when: "always", percent: 10 },
@@ -23,23 +24,38 @@ const shallow = {
   ]),
   minutes: 60,
   price: 10,
-  days: 0,
+  ...COMPILED,
 };
-const deep = { depth: depth("deep", [{ when: "always", percent: 2 }]), minutes: 70, price: 60, days: 0 };
+const outage = <Of extends { minutes: number }>(of: Of) => ({ ...of, outage_min: of.minutes });
+const deep = { depth: depth("deep", [{ when: "always", percent: 2 }]), minutes: 70, price: 60, ...COMPILED };
 
 describe("how deep", () => {
   it("is worked out by hand: an hour, its parts, and a tenth of coming back", () => {
     const { best } = weigh([shallow, deep], EASY, RATES);
     expect(best.depth.id).toBe("shallow");
-    expect(best.costs).toEqual({ time: 60, parts: 10, outage: 0, "coming-back": 0.1 * (40 + 60 + 10) });
+    expect(best.costs).toEqual({
+      time: 60,
+      parts: 10,
+      outage: 0,
+      "coming-back": expect.closeTo(0.1 * (40 + 60 + 10), 9),
+    });
     expect(best.cost).toBeCloseTo(81);
   });
 
   it("hard access and an old valve make the deeper one cheaper", () => {
-    const worn: Condition = { leak: "runs", access: "hard", age_years: 20, outage: true };
-    const { best, others } = weigh([shallow, deep], worn, RATES);
+    const worn: Condition = { leak: "runs", access: "hard", age_years: 20 };
+    const { best, others } = weigh([outage(shallow), outage(deep)], worn, RATES);
     expect(best.depth.id).toBe("deep");
     expect(mostly(others[0]!, best)).toBe("coming-back");
+  });
+
+  it("a nearer planned visit leaves less time to come back in", () => {
+    const at = (years: number) => weigh([shallow], { ...EASY, until: { at: 0, years } }, RATES).best;
+    expect(at(1).cost).toBeCloseTo(81);
+    expect(at(0).costs["coming-back"]).toBe(0);
+    // Half a year of one in ten a year.
+    expect(at(0.5).figures.comesBack).toBeCloseTo(1 - Math.sqrt(0.9), 12);
+    expect(at(3).figures.comesBack).toBeCloseTo(1 - 0.9 ** 3, 12);
   });
 
   it("never comes back more than always, and costs no less for a worse condition", () => {
@@ -47,7 +63,6 @@ describe("how deep", () => {
       leak: fc.constantFrom("none" as const, "seeps" as const, "runs" as const),
       access: fc.constantFrom("easy" as const, "hard" as const),
       age_years: fc.integer({ min: 0, max: 80 }),
-      outage: fc.boolean(),
     });
     fc.assert(
       fc.property(condition, fc.integer({ min: 0, max: 100 }), (is, percent) => {
@@ -59,8 +74,8 @@ describe("how deep", () => {
           ]),
         };
         const { best } = weigh([one], is, RATES);
-        expect(best.comesBack).toBeLessThanOrEqual(1);
-        const worse = weigh([one], { ...is, leak: "runs", access: "hard", outage: true }, RATES);
+        expect(best.figures.comesBack).toBeLessThanOrEqual(1);
+        const worse = weigh([outage(one)], { ...is, leak: "runs", access: "hard" }, RATES);
         expect(worse.best.cost).toBeGreaterThanOrEqual(best.cost - 1e-9);
       }),
     );

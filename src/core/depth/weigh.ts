@@ -6,24 +6,38 @@ export interface Condition {
   readonly access: ChosenDepth["access"];
   /** Since it was built in; unknown when absent. */
   readonly age_years?: number;
-  /** Somebody goes without while it is out. */
-  readonly outage: boolean;
+  /** The next planned visit, ms since the epoch and from now; a year from now when absent. */
+  readonly until?: { readonly at: number; readonly years: number };
 }
 
 /** A depth as it was compiled and as its kit was chosen. */
 export interface Candidate {
   readonly depth: Depth;
   readonly minutes: number;
+  /** Of these minutes somebody goes without; 0 where nobody does. */
+  readonly outage_min: number;
   readonly price: number;
   readonly days: number;
+  /** Parts that go in new. */
+  readonly parts: readonly string[];
 }
 
 export type CostOf = "time" | "parts" | "outage" | "coming-back";
 
+/** What a depth is weighed by on this valve today. */
+export interface Figures {
+  /** Of work, with what hard access adds. */
+  readonly minutes: number;
+  readonly outage_min: number;
+  /** In the currency of the prices. */
+  readonly parts: number;
+  /** Chance that it comes back before the next planned visit, 0 to 1. */
+  readonly comesBack: number;
+}
+
 /** What a depth costs, all told: this job, and its share of the one that comes back. */
 export interface Weighed extends Candidate {
-  /** Chance that one comes back within the year, 0 to 1. */
-  readonly comesBack: number;
+  readonly figures: Figures;
   readonly costs: Readonly<Record<CostOf, number>>;
   readonly cost: number;
 }
@@ -31,7 +45,11 @@ export interface Weighed extends Candidate {
 export interface Weighing {
   readonly best: Weighed;
   readonly others: readonly Weighed[];
+  readonly rates: Rates;
 }
+
+/** What an hour of whoever does it, a trip and an hour without service cost. */
+export type Rates = NonNullable<Store["rates"]>;
 
 /** A place that is hard to get at takes longer, each time. */
 const HARD_ACCESS = 1.5;
@@ -63,8 +81,26 @@ function holds(
 }
 
 /**
- * What each depth costs: hours, parts and outage of this job, and the chance of coming back times a trip, the same hours,
- * parts and outage again. The least is best; of equals the shallower one.
+ * What so much work, outage and parts cost by these rates, and the chance of coming back times a trip, the same hours,
+ * parts and outage again.
+ */
+export function costsOf(
+  { minutes, outage_min, parts, comesBack }: Figures,
+  rates: Rates,
+): Readonly<Record<CostOf, number>> {
+  const time = (minutes / 60) * rates.hour;
+  const outage = (outage_min / 60) * rates.outage_hour;
+  return { time, parts, outage, "coming-back": comesBack * (rates.trip + time + parts + outage) };
+}
+
+export const sumOf = (costs: Readonly<Record<CostOf, number>>): number =>
+  costs.time + costs.parts + costs.outage + costs["coming-back"];
+
+/** The sheet says how many come back within a year; they come at any time of it alike. */
+const within = (percent: number, years: number): number => 1 - (1 - Math.min(100, percent) / 100) ** years;
+
+/**
+ * What each depth costs, all told. The least is best; of equals the shallower one.
  *
  * @param candidates shallowest first; at least one
  * @param rates in the currency of the prices, by the hour and by the trip
@@ -72,7 +108,7 @@ function holds(
 export function weigh(
   candidates: readonly [Candidate, ...Candidate[]],
   condition: Condition,
-  rates: NonNullable<Store["rates"]>,
+  rates: Rates,
   oldFrom_years = OLD_FROM_YEARS,
 ): Weighing {
   const weighed = candidates.map((each): Weighed => {
@@ -80,17 +116,18 @@ export function weigh(
       (sum, { when, percent }) => (holds(when, condition, oldFrom_years) ? sum + percent : sum),
       0,
     );
-    const comesBack = Math.min(100, percent) / 100;
-    const hours = (each.minutes / 60) * (condition.access === "hard" ? HARD_ACCESS : 1);
-    const time = hours * rates.hour;
-    const parts = each.price + (each.depth.besides ?? 0);
-    const outage = condition.outage ? hours * rates.outage_hour : 0;
-    const again = comesBack * (rates.trip + time + parts + outage);
-    const costs = { time, parts, outage, "coming-back": again };
-    return { ...each, comesBack, costs, cost: time + parts + outage + again };
+    const longer = condition.access === "hard" ? HARD_ACCESS : 1;
+    const figures: Figures = {
+      minutes: each.minutes * longer,
+      outage_min: each.outage_min * longer,
+      parts: each.price + (each.depth.besides ?? 0),
+      comesBack: within(percent, condition.until?.years ?? 1),
+    };
+    const costs = costsOf(figures, rates);
+    return { ...each, figures, costs, cost: sumOf(costs) };
   });
   const best = weighed.reduce((least, each) => (each.cost < least.cost ? each : least));
-  return { best, others: weighed.filter((each) => each !== best) };
+  return { best, others: weighed.filter((each) => each !== best), rates };
 }
 
 /** What makes one dearer (or, where it is cheaper, spares the most) than another. */

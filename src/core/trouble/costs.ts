@@ -1,11 +1,8 @@
 import { mayCondemn, type Renewal } from "../findings";
 import type { End, EndCost, JobInputs, Sheet, Trouble } from "../formats";
-import { type Phase, run } from "../job";
+import { run, timesOf } from "../job";
 
 export type JobEnd = Extract<End, { kind: "job" }>;
-
-const DEAD: readonly Phase[] = ["isolate", "prove", "restore"];
-const OPENED: readonly Phase[] = ["mark", "strip", "inspect", "rebuild"];
 
 /** What a job end asks for on this sheet; nothing where the sheet has no such reason. */
 export function jobOf(
@@ -34,12 +31,8 @@ export function jobCosts(
       const asked = end.kind === "job" ? jobOf(end, base.sheet) : undefined;
       const job = asked && run({ ...base, ...asked }, []);
       if (job?.ok !== true) return [];
-      const { steps, minutes, kits, isolation, renewals, removed } = job.value.plan;
-      const of = (phases: readonly Phase[]) =>
-        steps.reduce((sum, step) => (phases.includes(step.phase) ? sum + step.minutes : sum), 0);
-      const dead_min = of(DEAD);
-      const cover_min = of(OPENED);
-      const outage = isolation?.ok === true && isolation.value.lost.length > 0;
+      const { steps, minutes, kits, renewals, removed } = job.value.plan;
+      const { dead_min, cover_min, outage } = timesOf(job.value.plan);
       const cost: EndCost = {
         minutes,
         money: kits.price,

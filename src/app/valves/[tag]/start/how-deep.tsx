@@ -1,12 +1,16 @@
 "use client";
 
 import clsx from "clsx";
-import { type CostOf, mostly, type Weighed } from "@/core/depth";
+import { format } from "date-fns";
+import { type CostOf, margins, mostly, type Weighed, type Weighing } from "@/core/depth";
+import type { Sheet } from "@/core/formats";
 import { fixed, formatDuration } from "@/core/quantity";
+import { MarginTrack } from "@/ui/draw/margin-track";
+import { Folded } from "@/ui/kit/folded";
 import { TextField } from "@/ui/kit/text-field";
 import { Money } from "@/ui/money";
 import { useSpeaker } from "@/ui/use-speaker";
-import { moneyWords, otherDepth } from "@/words";
+import { cheapestWords, marginWords, moneyWords, otherDepth, type Speaker } from "@/words";
 import type { Deep } from "./use-depth";
 
 const INK: Record<CostOf, string> = {
@@ -18,13 +22,15 @@ const INK: Record<CostOf, string> = {
 const KINDS: readonly CostOf[] = ["time", "parts", "outage", "coming-back"];
 
 /** How deep the job goes: each depth weighed, drawn as what it costs all told, the one that is left with why. */
-export function HowDeep({ deep }: { deep: Deep }) {
+export function HowDeep({ deep, sheet }: { deep: Deep; sheet: Sheet }) {
   const words = useSpeaker();
   const { depth: say } = words.say;
-  const { candidates, weighing, chosen, condition, currency } = deep;
+  const { candidates, weighing, chosen, condition, until, currency } = deep;
   if (candidates.length === 0) return null;
   const all = weighing === undefined ? [] : [weighing.best, ...weighing.others];
   const most = Math.max(...all.map(({ cost }) => cost), 1);
+  const cheapest = weighing && cheapestWords(words, weighing, currency);
+  const name = (id: string) => sheet.parts.find((part) => part.id === id)?.name ?? id;
   const lowest = weighing?.best.depth.id === chosen;
   return (
     <section className="card p-4" aria-label={say.title}>
@@ -41,6 +47,7 @@ export function HowDeep({ deep }: { deep: Deep }) {
         says={say.access}
         onChoose={(access) => deep.setCondition({ ...condition, access })}
       />
+      {weighing !== undefined && cheapest !== undefined && <p className="my-2 text-lead">{cheapest}</p>}
       {weighing === undefined && <p className="my-2 text-note text-soft">{say.noRates}</p>}
       <ul className="mt-2 flex flex-col gap-2">
         {candidates.map((each) => {
@@ -61,6 +68,11 @@ export function HowDeep({ deep }: { deep: Deep }) {
                   <b className="text-lead">{each.depth.name}</b>
                   <span className="plate text-body">{formatDuration(each.minutes * 60)}</span>
                 </span>
+                <span className="block text-note">
+                  {each.parts.length === 0
+                    ? say.renewsNothing
+                    : say.renews(words.say.common.and(each.parts.map(name)))}
+                </span>
                 {weighed !== undefined && <Bar weighed={weighed} most={most} currency={currency} />}
                 {weighed === undefined && (
                   <small className="text-note text-soft">
@@ -68,7 +80,7 @@ export function HowDeep({ deep }: { deep: Deep }) {
                   </small>
                 )}
                 {weighed !== undefined && (
-                  <small className="block text-note text-soft">
+                  <small className="block text-note text-soft" suppressHydrationWarning>
                     {weighed === weighing?.best
                       ? say.least
                       : otherDepth(
@@ -81,7 +93,12 @@ export function HowDeep({ deep }: { deep: Deep }) {
                           },
                           currency,
                         )}
-                    . {say.comesBack(Math.round(weighed.comesBack * 100))}.
+                    . {took(say, weighed)}.{" "}
+                    {say.comesBack(
+                      Math.round(weighed.figures.comesBack * 100),
+                      until && format(until.at, "MMM yyyy"),
+                    )}
+                    .
                   </small>
                 )}
               </button>
@@ -89,12 +106,51 @@ export function HowDeep({ deep }: { deep: Deep }) {
           );
         })}
       </ul>
+      {weighing !== undefined && weighing.others.length > 0 && (
+        <Margins weighing={weighing} currency={currency} />
+      )}
       {weighing !== undefined && chosen !== undefined && !lowest && (
         <div className="mt-3">
           <TextField label={say.whyDearer} value={deep.reason} maxLength={400} onChange={deep.setReason} />
         </div>
       )}
     </section>
+  );
+}
+
+const took = (say: Speaker["say"]["depth"], { figures: { minutes, outage_min } }: Weighed) =>
+  say.takes(
+    formatDuration(Math.round(minutes) * 60),
+    outage_min > 0 ? formatDuration(Math.round(outage_min) * 60) : undefined,
+  );
+
+/** How far each figure may move before another depth is cheaper, drawn: the brass part is where the advice stands. */
+function Margins({ weighing, currency }: { weighing: Weighing; currency: string }) {
+  const words = useSpeaker();
+  const say = words.say.depth.margins;
+  const all = margins(weighing);
+  const names = new Map([weighing.best, ...weighing.others].map(({ depth }) => [depth.id, depth.name]));
+  return (
+    <div className="mt-3 border-rule border-t pt-1">
+      <Folded title={say.title} says={`${all.length}`}>
+        <p className="mb-2 text-note text-soft">{all.length === 0 ? say.never : say.says}</p>
+        <ul className="flex flex-col gap-3">
+          {all.map((margin) => {
+            const { figure, now, turns } = marginWords(words, margin, (id) => names.get(id) ?? id, currency);
+            return (
+              <li key={figure}>
+                <span className="flex justify-between gap-3">
+                  <b>{figure}</b>
+                  <span className="plate">{now}</span>
+                </span>
+                <MarginTrack margin={margin} />
+                <span className="block text-note text-soft">{turns.join("; ")}</span>
+              </li>
+            );
+          })}
+        </ul>
+      </Folded>
+    </div>
   );
 }
 

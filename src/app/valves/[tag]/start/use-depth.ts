@@ -23,7 +23,8 @@ export function useDepth(
   const [chosen, setChosen] = useState<string>();
   const [reason, setReason] = useState("");
   const candidates = useMemo(() => candidatesOf(inputs), [inputs]);
-  const weighing = weighDepths(inputs, candidates, conditionOf(inputs, candidates, asked));
+  const condition = conditionOf(inputs, asked);
+  const weighing = weighDepths(inputs, candidates, condition);
   const valid = candidates.some(({ depth }) => depth.id === chosen) ? chosen : undefined;
   const kept: DepthAsked | undefined =
     valid === undefined || weighing === undefined
@@ -35,6 +36,8 @@ export function useDepth(
     weighing,
     chosen: valid,
     condition: asked,
+    /** The next planned visit; nothing where none is. */
+    until: condition.until,
     setCondition: setAsked,
     choose: (id: string) => {
       const depth = candidates.find((each) => each.depth.id === id)?.depth;

@@ -40,7 +40,7 @@ export function WhyForm({ start, valve }: { start: Start; valve: Valve }) {
       }}
     >
       <Why start={start} />
-      <HowDeep deep={start.deep} />
+      <HowDeep deep={start.deep} sheet={start.sheet} />
       <WhichOne start={start} valve={valve} />
       <PartsToReach start={start} />
       <WhereItIs start={start} />
