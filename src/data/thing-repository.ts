@@ -54,6 +54,18 @@ export function thingRepository(db: Db) {
         .orderBy(sql`${things.row} ->> '$.at' desc`)
         .all()
         .map(({ row }) => row as Case),
+    /** Cases that are due and that nobody has closed, the nearest first. */
+    casesDue: (most: number): Case[] =>
+      db
+        .select({ row: things.row })
+        .from(things)
+        .where(
+          sql`${things.kind} = 'case' and ${things.row} ->> '$.due' is not null and ${things.row} ->> '$.closed' is null`,
+        )
+        .orderBy(sql`${things.row} ->> '$.due'`)
+        .limit(most)
+        .all()
+        .map(({ row }) => row as Case),
     papersOf: (of: Paper["of"], owner: string): Paper[] =>
       db
         .select({ row: things.row })

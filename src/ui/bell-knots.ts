@@ -16,7 +16,7 @@ export function knotOf(bell: SpokenBell, now: number | null): Knot {
       ? "stop"
       : bell.kind === "wait"
         ? "wait"
-        : bell.kind === "due" && !late
+        : (bell.kind === "due" || bell.kind === "case") && !late
           ? "later"
           : "due";
   const says: Record<SpokenBell["kind"], string> = {
@@ -25,6 +25,7 @@ export function knotOf(bell: SpokenBell, now: number | null): Knot {
     stopped: "stopped",
     "at-work": "at work",
     due: "due",
+    case: "trouble",
   };
   return {
     id: bell.id,

@@ -14,6 +14,9 @@ import { useFind } from "./use-find";
 import { useNews } from "./use-news";
 import { useNow } from "./when";
 
+/** What may wait for the day's end. */
+const CALM: readonly string[] = ["due", "case", "at-work"];
+
 const commands = () => import("./commands").then((made) => made.Commands);
 const Commands = dynamic(commands, { ssr: false });
 const KeyMap = dynamic(() => import("./key-map").then((made) => made.KeyMap), { ssr: false });
@@ -43,8 +46,7 @@ export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean;
     void commands();
   }, []);
   const knots = bells.slice(0, 14).map((bell) => knotOf(bell, now));
-  const ringing =
-    now !== null && bells.some((bell) => bell.at <= now && bell.kind !== "due" && bell.kind !== "at-work");
+  const ringing = now !== null && bells.some((bell) => bell.at <= now && !CALM.includes(bell.kind));
   const inJob = /^\/jobs\/[^/]+$/.test(path) && path !== "/jobs/new";
   const urgent =
     now === null

@@ -52,6 +52,12 @@ function said(speaker: Speaker, bell: Bell): Pick<SpokenBell, "title" | "says" |
         title: words.open,
         says: words.of(bell.valve, bell.step === undefined ? words.signOff : stepTitle(speaker, bell.step)),
       };
+    case "case":
+      return {
+        title: words.cameOf(bell.ended),
+        short: words.trouble,
+        says: words.complaint(bell.says, bell.to),
+      };
     case "due":
       return { title: bell.what, short: words.due, says: bell.why };
     default:

@@ -39,7 +39,7 @@ export function JobCard({ card }: { card: Today["cards"][number] }) {
   );
 }
 
-/** A valve that is due by now. */
+/** A valve that is due by now, or trouble with it that somebody else has. */
 export function DueCard({ due }: { due: Today["due"]["now"][number] }) {
   return (
     <Link
@@ -50,7 +50,7 @@ export function DueCard({ due }: { due: Today["due"]["now"][number] }) {
         <When at={due.bell.at} />
       </Head>
       <span className="mt-3 border-rule border-t-[1.5px] border-dashed pt-2.5 font-semibold">
-        Look at it and start the job
+        {due.bell.kind === "case" ? "Ask, and write down what came of it" : "Look at it and start the job"}
       </span>
     </Link>
   );

@@ -91,6 +91,7 @@ describe("the order of ringing", () => {
     impairment: { kind: "impairment", lost: [] },
     stopped: { kind: "stopped", reason: "" },
     "at-work": { kind: "at-work" },
+    case: { kind: "case", says: "", ended: "" },
     due: { kind: "due", what: "", why: "" },
   } as const;
   const bell = (id: string, kind: Bell["kind"], at: number): Bell => ({
@@ -100,9 +101,10 @@ describe("the order of ringing", () => {
     ...OF_KIND[kind],
   });
 
-  it("what runs comes before what is stopped, at work, and due; each nearest first", () => {
+  it("what runs comes before what is stopped, at work, promised, and due; each nearest first", () => {
     const bells = [
       bell("due", "due", 1),
+      bell("promised", "case", 7),
       bell("work", "at-work", 2),
       bell("later", "wait", 9),
       bell("stopped", "stopped", 3),
@@ -110,7 +112,7 @@ describe("the order of ringing", () => {
       bell("soon", "wait", 4),
     ];
     const order = inRingingOrder(bells).map((each) => each.id);
-    expect(order).toEqual(["soon", "watch", "later", "stopped", "work", "due"]);
+    expect(order).toEqual(["soon", "watch", "later", "stopped", "work", "promised", "due"]);
     expect(inRingingOrder([...bells].reverse()).map((each) => each.id)).toEqual(order);
   });
 

@@ -17,6 +17,8 @@ export type Bell = {
   | { readonly kind: "at-work"; readonly step?: Step }
   /** By the calendar: what is due, and why, as the register keeps it. */
   | { readonly kind: "due"; readonly what: string; readonly why: string }
+  /** Trouble that others have, or that is watched: somebody has to hear what came of it. */
+  | { readonly kind: "case"; readonly says: string; readonly ended: string; readonly to?: string }
 );
 
 /** Hours out of service after which somebody must stand watch; the local authority sets the real figure. */
@@ -94,7 +96,15 @@ function firstClosure({ progress }: Run): number | undefined {
   return times.length > 0 ? Math.min(...times) : undefined;
 }
 
-const URGENCY: Record<Bell["kind"], number> = { wait: 0, impairment: 0, stopped: 1, "at-work": 2, due: 3 };
+const URGENCY: Record<Bell["kind"], number> = {
+  wait: 0,
+  impairment: 0,
+  stopped: 1,
+  "at-work": 2,
+  // Few, and somebody was promised an answer: never behind a register that is late.
+  case: 3,
+  due: 4,
+};
 
 /** Nearest first; what runs before what is due on the same day. */
 export const inRingingOrder = (bells: readonly Bell[]): Bell[] =>

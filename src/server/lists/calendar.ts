@@ -93,7 +93,23 @@ function entriesOf(services: Services, place: string | undefined, days: number):
       },
     ];
   });
-  if (place !== undefined) return [...due, ...jobs];
+  const cases = things.casesDue(MOST_DUE).flatMap((each): Entry[] => {
+    const valve = register.valve(each.valve);
+    const rings = Date.parse(each.due!);
+    if (valve === undefined || rings > until || !at(valve.place)) return [];
+    return [
+      {
+        id: `case-${each.id}`,
+        at: rings,
+        allDay: true,
+        summary: `${each.valve}: ${each.ended}`,
+        says: [`“${each.says}”`, each.to ?? "", rings < now() ? "Late." : ""].filter(Boolean).join("\n"),
+        where: valve.place,
+        href: `/valves/${encodeURIComponent(each.valve)}`,
+      },
+    ];
+  });
+  if (place !== undefined) return [...due, ...jobs, ...cases];
   const ends = runningOut(library.crew(), things.all("instrument"), library.stores(), until).flatMap(
     (each): Entry[] =>
       each.at === undefined
@@ -112,7 +128,7 @@ function entriesOf(services: Services, place: string | undefined, days: number):
             },
           ],
   );
-  return [...due, ...jobs, ...ends];
+  return [...due, ...jobs, ...cases, ...ends];
 }
 
 const ENDS = {

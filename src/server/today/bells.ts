@@ -6,8 +6,8 @@ import type { Services } from "../services";
 /** Bells of the calendar that any screen has room for. */
 const MOST_DUE = 60;
 
-/** What rings, nearest first: open jobs, then the next that is due by the calendar. Read from what was stored. */
-export function bells({ summaries, register, now }: Services): SpokenBell[] {
+/** What rings, nearest first: open jobs, what is due by the calendar, trouble that others have. Read from what was stored. */
+export function bells({ summaries, register, things, now }: Services): SpokenBell[] {
   const fromJobs = summaries.openBells();
   const fromValves = register.dueNext(MOST_DUE).map(
     ({ tag, at, what, why, symptom }): Bell => ({
@@ -19,5 +19,20 @@ export function bells({ summaries, register, now }: Services): SpokenBell[] {
       valve: tag,
     }),
   );
-  return inRingingOrder([...fromJobs, ...fromValves]).map((bell) => bellWords(speaker(), bell));
+  const fromCases = things.casesDue(MOST_DUE).flatMap((each): Bell[] =>
+    register.valve(each.valve) === undefined
+      ? []
+      : [
+          {
+            id: `case:${each.id}`,
+            kind: "case",
+            at: Date.parse(each.due!),
+            valve: each.valve,
+            says: each.says,
+            ended: each.ended,
+            ...(each.to !== undefined && { to: each.to }),
+          },
+        ],
+  );
+  return inRingingOrder([...fromJobs, ...fromValves, ...fromCases]).map((bell) => bellWords(speaker(), bell));
 }

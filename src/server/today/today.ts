@@ -119,7 +119,7 @@ export function today(services: Services, ringing: readonly SpokenBell[]) {
 }
 
 function ringsNext({ library, register, now }: Services, ringing: readonly SpokenBell[]): RingsNext[] {
-  const due = ringing.filter((bell) => bell.kind === "due").slice(0, MOST_NEXT);
+  const due = ringing.filter(({ kind }) => kind === "due" || kind === "case").slice(0, MOST_NEXT);
   const tags = due.map((bell) => bell.valve);
   const valves = register.some(tags);
   const readings = library.readingsOf(tags);
@@ -139,7 +139,7 @@ function ringsNext({ library, register, now }: Services, ringing: readonly Spoke
             name: valve.name,
             place: valve.place,
             sheet: sheet.title,
-            symptom: valve.symptom,
+            symptom: bell.kind === "due" ? valve.symptom : undefined,
             course: worstCourse(readings.get(valve.tag) ?? [], sheet, now()),
           },
         ];

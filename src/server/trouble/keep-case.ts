@@ -31,6 +31,8 @@ export interface EndedCase {
 }
 
 const DAY_MS = 86_400_000;
+/** Whoever was called says within a day what they found, or is asked. */
+const HEARD_WITHIN_DAYS = 1;
 
 /** Keeps how a case ended. How likely everything was is worked out here: nobody hands that in. */
 export function keepCase(
@@ -80,7 +82,7 @@ export function keepCase(
         },
       ]);
   }
-  const days = end.kind === "watch" ? end.days : end.kind === "order" ? end.within_days : undefined;
+  const days = askedAfter(end);
   const row: Case = {
     id: ended.id,
     valve: valve.tag,
@@ -113,6 +115,22 @@ function endNamed({ ends }: Trouble, id: string): (Pick<End, "kind" | "says"> & 
   if (id === UNLISTED)
     return { kind: "order", says: "Nothing that is known here fits.", within_days: 1 } as End;
   return ends.find((end) => end.id === id);
+}
+
+/** Days until somebody asks what came of it; none where it has its end here. */
+function askedAfter(end: Pick<End, "kind"> & Partial<End>): number | undefined {
+  switch (end.kind) {
+    case "watch":
+      return "days" in end ? end.days : undefined;
+    case "order":
+      return "within_days" in end ? end.within_days : undefined;
+    case "call":
+    case "leak":
+      return HEARD_WITHIN_DAYS;
+    case "do-now":
+    case "job":
+      return undefined;
+  }
 }
 
 function outcomeOf({ kind }: Pick<End, "kind">): Case["outcome"] {

@@ -8,7 +8,9 @@ import { demoServices } from "../demo.fixtures";
 import { bringTask, troubleTask } from "../heavy/trouble-task";
 import { importFiles } from "../importing/import-files";
 import { jobInputs, openJob } from "../jobs/open-job";
+import { calendarOf } from "../lists/calendar";
 import type { Services } from "../services";
+import { bells } from "../today/bells";
 import { closeCase } from "./close-case";
 import { knownFacts } from "./facts";
 import { jobOfCase } from "./job-of-case";
@@ -186,6 +188,27 @@ describe("knowledge of one's own", () => {
     );
     sound(undoEdit(services, brought.id!, "Mara Sund"));
     expect(troubleOf(services, pilot.family)?.title).toBe(pilot.title);
+  });
+});
+
+describe("a case that others have", () => {
+  it("rings on the day it is due, until somebody says what came of it; undone it rings no more", () => {
+    const order = pilot.ends.find(({ kind }) => kind === "order" || kind === "watch")!;
+    const kept = sound(
+      keepCase(services, { ...cock, id: "case-9", answers: [], end: order.id, to: "Bryn" }, "Mara Sund"),
+    );
+    const rung = () => bells(services).filter(({ kind }) => kind === "case");
+    expect(rung()).toMatchObject([
+      { valve: "MG-P3", at: Date.parse(services.things.one("case", "case-9")!.due!) },
+    ]);
+    expect(rung()[0]!.says).toMatch(/Bryn has it/);
+    const calendar = calendarOf(services, { days: 400 }, "http://localhost").toString();
+    expect(calendar).toContain("UID:case-case-9@loftbell");
+    sound(undoEdit(services, kept.edit!, "Mara Sund"));
+    expect(rung()).toEqual([]);
+    sound(keepCase(services, { ...cock, id: "case-9", answers: [], end: order.id, to: "Bryn" }, "Mara Sund"));
+    sound(closeCase(services, "case-9", "It holds.", "Mara Sund"));
+    expect(rung()).toEqual([]);
   });
 });
 

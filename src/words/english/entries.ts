@@ -77,6 +77,10 @@ export const entries = {
     },
     watch: "watch",
     due: "due",
+    trouble: "trouble",
+    cameOf: (ended: string) => `What came of it? ${ended}`,
+    complaint: (says: string, to: string | undefined) =>
+      to === undefined ? `“${says}”` : `“${says}”, ${to} has it`,
     outOfService: (names: string) => `Out of service: ${names}`,
     postAWatch: (valve: string) => `shut for ${valve}; post a watch`,
     stopped: "Work stopped",
