@@ -36,6 +36,11 @@ test("a shut cock is found in one look, put right, and kept", async ({ page }) =
   await page.getByRole("button", { name: "Done, it works" }).click();
   await expect(page.getByText("Kept, with what was looked at.")).toBeVisible();
   await page.getByRole("link", { name: "Back to MG-A1" }).click();
+  await page.getByRole("link", { name: "For the customer" }).first().click();
+  await expect(page.getByRole("heading", { name: "What was wrong, and what we did" })).toBeVisible();
+  await expect(page.getByText(/Takes about 5 min of work. Nobody goes without/)).toBeVisible();
+  await soundForAll(page);
+  await page.goBack();
   await expect(page.getByText("“No air comes when the main is filled”")).toBeVisible();
 });
 
@@ -105,6 +110,10 @@ test("on the telephone only what a caller can see is asked; without the server i
   if (await others.isVisible()) await others.click();
   await page.getByRole("button", { name: /^All are cold/ }).click();
   await expect(page.getByText(/1 look/)).toBeVisible();
+  await page.getByRole("button", { name: "For the customer" }).click();
+  await expect(page.getByRole("heading", { name: "What we think" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Print on A4" })).toBeVisible();
+  await page.getByRole("button", { name: "Back to the looks" }).click();
   const stop = page.getByRole("button", { name: /^Stop looking/ });
   if (await stop.isVisible()) await stop.click();
   const doing = page.getByRole("region", { name: "What to do" });

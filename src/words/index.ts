@@ -57,6 +57,7 @@ export {
   type Standing,
   wholeness,
 } from "./papers/record-paper";
+export { troubleBlocks } from "./papers/trouble-paper";
 export { asFoundWords } from "./record";
 export { competences, gateWords, impossibleWords, refusalWords } from "./refusals";
 export { type Language, quantity, type Speaker, speaker } from "./speaker";

@@ -6,6 +6,7 @@ export { findComplaints } from "./find-complaint";
 export { causeFound } from "./found";
 export { answersGiven } from "./given";
 export { judged, limitsOf } from "./measure";
+export { type Outlook, outlook, type Way } from "./outlook";
 export { readWorld } from "./read-world";
 export { frostBetween, seasonAt } from "./season";
 export { type Visit, visitsOf } from "./visits";

@@ -9,10 +9,12 @@ import { CLOSE_CASE } from "@/edge/contracts/trouble";
 import { TextField } from "@/ui/kit/text-field";
 import { useChanged } from "@/ui/own/use-changed";
 import { Panel } from "@/ui/page";
+import { useSpeaker } from "@/ui/use-speaker";
 import { Day } from "@/ui/when";
 
 /** Trouble that was looked into, with what it came to; what others have, or what is watched, until somebody says what came of it. */
 export function Cases({ cases }: { cases: readonly Case[] }) {
+  const say = useSpeaker().say.trouble.customer;
   if (cases.length === 0) return null;
   return (
     <Panel title="Trouble">
@@ -30,6 +32,12 @@ export function Cases({ cases }: { cases: readonly Case[] }) {
                 </>
               )}
             </span>
+            <Link
+              href={`/valves/${encodeURIComponent(each.valve)}/cases/${encodeURIComponent(each.id)}`}
+              className="btn btn-quiet mt-2 mr-2"
+            >
+              {say.open}
+            </Link>
             {each.outcome === "job" && each.job === undefined && (
               <Link
                 href={`/valves/${encodeURIComponent(each.valve)}/start?case=${encodeURIComponent(each.id)}`}

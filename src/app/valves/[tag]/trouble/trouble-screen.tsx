@@ -7,12 +7,14 @@ import type { Advice } from "@/core/trouble";
 import type { KnownFacts } from "@/server/trouble/facts";
 import { Notice } from "@/ui/notice";
 import { Panel, ValveHead } from "@/ui/page";
+import { PrintButton } from "@/ui/print-button";
 import { useSettings } from "@/ui/settings";
 import { useSpeaker } from "@/ui/use-speaker";
 import { WhoPicker } from "@/ui/who-picker";
 import { boundWords, endTitle, minutesWords } from "@/words";
 import { BringCard } from "./bring-card";
 import { ComplaintForm } from "./complaint-form";
+import { CustomerPage } from "./customer-page";
 import { EndCard } from "./end-card";
 import { KnownPane } from "./known-pane";
 import { LookCard } from "./look-card";
@@ -43,6 +45,8 @@ export function TroubleScreen({
   const trouble = useTrouble({ knowledge, known, sheet, tag: valve.tag, currency, stock });
   const ending = useEnding(trouble);
   const { advice, inHand } = trouble;
+  const say = useSpeaker().say.trouble.customer;
+  const [forCustomer, setForCustomer] = useState(false);
   return (
     <div className="mx-auto flex max-w-[1240px] flex-col gap-4 px-4 py-4 md:px-5">
       <ValveHead
@@ -50,7 +54,18 @@ export function TroubleScreen({
         href={`/valves/${encodeURIComponent(valve.tag)}`}
         title={inHand === undefined ? "Something is wrong" : `“${inHand.says}”`}
         says={`${knowledge.title}, ${valve.place}`}
-        action={inHand !== undefined && ending.ended === undefined && <SoFar trouble={trouble} />}
+        action={
+          forCustomer ? (
+            <>
+              <button type="button" className="btn btn-quiet" onClick={() => setForCustomer(false)}>
+                {say.back}
+              </button>
+              <PrintButton />
+            </>
+          ) : (
+            inHand !== undefined && ending.ended === undefined && <SoFar trouble={trouble} />
+          )
+        }
       />
       {ending.notTaken !== undefined && (
         <Notice tone="stop" live>
@@ -72,12 +87,20 @@ export function TroubleScreen({
           the site’s procedure and licensed people decide.
         </p>
       )}
-      {ending.ended !== undefined ? (
+      {forCustomer && inHand !== undefined && advice !== undefined && trouble.facts !== undefined ? (
+        <CustomerPage
+          knowledge={knowledge}
+          facts={trouble.facts}
+          advice={advice}
+          answers={trouble.given}
+          sheet={sheet}
+        />
+      ) : ending.ended !== undefined ? (
         <Ended how={ending.ended} tag={valve.tag} onAgain={ending.again} />
       ) : inHand === undefined || advice === undefined ? (
         <ComplaintForm knowledge={knowledge} reported={valve.symptom} onBegin={trouble.begin} />
       ) : (
-        <Looking trouble={trouble} advice={advice} ending={ending} />
+        <Looking trouble={trouble} advice={advice} ending={ending} onCustomer={() => setForCustomer(true)} />
       )}
     </div>
   );
@@ -117,7 +140,17 @@ function Otherwise({ trouble, children }: { trouble: TroubleInHand; children: Re
 /** Which card stands in the middle: what was advised, or what somebody picked instead. */
 type Picked = { readonly kind: "look"; readonly id: string } | { readonly kind: "act" };
 
-function Looking({ trouble, advice, ending }: { trouble: TroubleInHand; advice: Advice; ending: Ending }) {
+function Looking({
+  trouble,
+  advice,
+  ending,
+  onCustomer,
+}: {
+  trouble: TroubleInHand;
+  advice: Advice;
+  ending: Ending;
+  onCustomer: () => void;
+}) {
   const words = useSpeaker();
   const [picked, setPicked] = useState<Picked>();
   const { knowledge, given } = trouble;
@@ -195,6 +228,9 @@ function Looking({ trouble, advice, ending }: { trouble: TroubleInHand; advice: 
         />
         {danger === undefined && <ActNow advice={advice} trouble={trouble} />}
         <Otherwise trouble={trouble}>
+          <button type="button" className="btn btn-quiet" onClick={onCustomer}>
+            {words.say.trouble.customer.open}
+          </button>
           {!onTelephone && danger === undefined && (
             <button
               type="button"
