@@ -15,7 +15,7 @@ import { InTheStore, RingsNext, RunningOut, StaysIsolated } from "./today/panels
 export default function TodayPage() {
   const all = services();
   const ringing = ringingNow(all);
-  const { cards, jobs, due, held, heldInAll, short, fortnight, runsOut, empty } = today(all, ringing);
+  const { cards, jobs, due, held, heldInAll, short, fortnight, runsOut, empty, at } = today(all, ringing);
   const { doubts, whole } = watched(all);
   const hour = firstHour(all);
   if (empty || all.register.count() === 0) return <FirstSteps hour={hour} />;
@@ -51,7 +51,7 @@ export default function TodayPage() {
           <Doubts doubts={doubts} whole={whole} />
         </div>
       )}
-      <RingsNext due={due.later} />
+      <RingsNext due={due.later} now={at} />
       <div className="flex flex-col gap-3">
         {!isDemo() && <StillToSetUp hour={hour} />}
         <StaysIsolated held={held} inAll={heldInAll} />

@@ -1,4 +1,4 @@
-import { and, asc, eq, max, sql } from "drizzle-orm";
+import { and, asc, count, eq, max, sql } from "drizzle-orm";
 import type { Line, Person, Sheet, Store } from "@/core/formats";
 import { digest } from "@/core/job";
 import type { Db } from "./database";
@@ -56,6 +56,7 @@ export function libraryRepository(db: Db) {
     .from(sheets)
     .where(and(eq(sheets.id, sql.placeholder("id")), eq(sheets.revision, sql.placeholder("revision"))))
     .prepare();
+  const counted = db.select({ total: count() }).from(readings).prepare();
   const readingsOfSome = db
     .select()
     .from(readings)
@@ -251,6 +252,18 @@ export function libraryRepository(db: Db) {
         .from(readings)
         .where(eq(readings.valve, tag))
         .orderBy(asc(readings.at), asc(readings.what))
+        .all()
+        .map(storedReading),
+    countReadings: (): number => counted.get()!.total,
+    /** Readings of valves of a sheet, so many valves at most, each oldest first. */
+    readingsOfSheet: (sheet: string, most: number): StoredReading[] =>
+      db
+        .select()
+        .from(readings)
+        .where(
+          sql`${readings.valve} in (select ${valves.tag} from ${valves} where ${valves.sheet} = ${sheet} and exists (select 1 from readings own where own.valve = ${valves.tag}) limit ${most})`,
+        )
+        .orderBy(asc(readings.at))
         .all()
         .map(storedReading),
     /** Stores one reading and gives its number; the same quantity in the same millisecond is moved on by one. */

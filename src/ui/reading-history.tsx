@@ -6,13 +6,17 @@ import {
   Line,
   LineChart,
   ReferenceArea,
+  ReferenceLine,
   ResponsiveContainer,
   Tooltip,
   XAxis,
   YAxis,
 } from "recharts";
 import { fromSI, toSI, unit } from "@/core/quantity";
+import type { Meets } from "@/core/rounds";
 import { useFigures } from "@/ui/use-figures";
+
+const YEAR_MS = 365.25 * 86_400_000;
 
 /** One measured quantity over the years, with the band its sheet allows. */
 export function ReadingHistory({
@@ -22,6 +26,8 @@ export function ReadingHistory({
   checkUnitId,
   low,
   high,
+  meets,
+  says,
 }: {
   title: string;
   rows: readonly { at: number; si: number; by: string }[];
@@ -29,6 +35,10 @@ export function ReadingHistory({
   checkUnitId: string;
   low?: number;
   high?: number;
+  /** When it may meet a limit: drawn where it lies ahead. */
+  meets?: Meets;
+  /** Where it goes, and what of it does not fit. */
+  says: readonly string[];
 }) {
   const { digits, inUnit } = useFigures();
   const shown = unit(unitId);
@@ -42,6 +52,11 @@ export function ReadingHistory({
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const pad = (most - least) * 0.12 || 1;
   const last = rows.at(-1)!;
+  const first = rows[0]!;
+  // What lies further ahead than it was looked at so far is not drawn.
+  const ahead = last.at + Math.max(last.at - first.at, YEAR_MS);
+  const until = meets && Math.min(meets.late ?? meets.likely ?? meets.early, ahead);
+  const drawn = meets !== undefined && until !== undefined && meets.early < ahead;
   return (
     <figure className="mt-1">
       <figcaption className="flex flex-wrap justify-between gap-x-4">
@@ -64,7 +79,7 @@ export function ReadingHistory({
             <XAxis
               dataKey="at"
               type="number"
-              domain={["dataMin", "dataMax"]}
+              domain={["dataMin", drawn ? Math.max(until, last.at) : "dataMax"]}
               tickFormatter={(at: number) => format(at, "MMM yy")}
               stroke="var(--soft)"
               fontSize={13}
@@ -82,6 +97,25 @@ export function ReadingHistory({
             {high !== undefined && (
               <ReferenceArea y1={limit(high)} y2={most + pad} fill="var(--stop-bg)" fillOpacity={0.9} />
             )}
+            {drawn && (
+              <ReferenceArea
+                x1={meets.early}
+                x2={Math.max(until, meets.early)}
+                fill="var(--brass-line)"
+                fillOpacity={0.35}
+              />
+            )}
+            {drawn && meets.likely !== undefined && meets.likely <= until && (
+              <ReferenceLine
+                segment={[
+                  { x: last.at, y: fromSI(last.si, shown) },
+                  { x: meets.likely, y: fromSI(meets.limit, shown) },
+                ]}
+                stroke="var(--ink)"
+                strokeDasharray="6 4"
+                strokeWidth={2}
+              />
+            )}
             <Tooltip
               labelFormatter={(at) => format(Number(at), "d MMM yyyy")}
               formatter={(value) => [`${digits(Number(value))} ${shown.label}`, title]}
@@ -97,6 +131,11 @@ export function ReadingHistory({
           </LineChart>
         </ResponsiveContainer>
       </div>
+      {says.map((each) => (
+        <p key={each} className="text-note text-soft">
+          {each}
+        </p>
+      ))}
     </figure>
   );
 }

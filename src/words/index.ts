@@ -35,6 +35,7 @@ export {
 } from "./isolation";
 export {
   besideTheLines,
+  dueWhat,
   dueWhy,
   kitLines,
   type ListLine,
@@ -64,6 +65,7 @@ export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";
 export { moveKind, moveRefused } from "./store";
+export { courseWords } from "./trends";
 export {
   answerWords,
   boundWords,

@@ -3,6 +3,7 @@ import type { StepOf } from "@/core/job";
 import type { Due } from "@/core/rounds";
 import type { Leftover, Missing, NotThisKit } from "@/core/store";
 import type { Speaker } from "./speaker";
+import { trendWhy } from "./trends";
 
 /** Why a part goes in new. */
 export const renewalWhy = ({ say }: Speaker, renewal: Renewal): string =>
@@ -89,9 +90,14 @@ export function kitLines(
   ];
 }
 
+/** What rings. */
+export const dueWhat = ({ say }: Speaker, { what, trend }: Due): string =>
+  trend === undefined ? what : say.trends.rings(what.replaceAll("-", " "));
+
 /** Why a valve is due when it is. */
-export function dueWhy({ say }: Speaker, { counted, atOnce, again }: Due): string {
-  const words = say.kits.due;
+export function dueWhy(speaker: Speaker, { counted, atOnce, again, trend }: Due): string {
+  const words = speaker.say.kits.due;
+  if (trend !== undefined) return trendWhy(speaker, trend.what, trend.meets);
   if (again !== undefined) return words.again(again.days, again.why);
   if (atOnce !== undefined) return "since" in atOnce ? words.atOnce : words.reported(atOnce.reported);
   if (counted === undefined) return words.unknown;

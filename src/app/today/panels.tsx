@@ -13,7 +13,7 @@ import { Day, When } from "@/ui/when";
 /** Rows that are shown; the register lists all. */
 const MOST_SHOWN = 12;
 
-export function RingsNext({ due }: { due: Today["due"]["later"] }) {
+export function RingsNext({ due, now }: { due: Today["due"]["later"]; now: number }) {
   return (
     <Panel title="Rings next" className="min-w-0">
       {due.length === 0 && <Empty>Nothing else is due. Bring in a register in the Loft to see more.</Empty>}
@@ -31,7 +31,9 @@ export function RingsNext({ due }: { due: Today["due"]["later"] }) {
                   {each.name}; {each.place}
                 </small>
               </span>
-              <span className="hidden lg:block">{each.course && <CourseLine course={each.course} />}</span>
+              <span className="hidden lg:block">
+                {each.course && <CourseLine course={each.course} now={now} />}
+              </span>
               <span className="plate text-right text-lead">
                 <When at={each.bell.at} />
               </span>
@@ -44,15 +46,25 @@ export function RingsNext({ due }: { due: Today["due"]["later"] }) {
 }
 
 /** How a quantity went, and when it meets its limit. */
-function CourseLine({ course }: { course: Course }) {
+function CourseLine({ course, now }: { course: Course; now: number }) {
   const what = course.what.replaceAll("-", " ");
   return (
     <>
       <Sparkline {...course} label={`Trend of ${what}`} />
-      {course.meets !== undefined && (
-        <small className="block text-fine text-soft leading-tight">
-          meets its limit <When at={course.meets} />
-        </small>
+      {course.outside !== undefined ? (
+        <small className="block text-fine text-stop leading-tight">outside its limits</small>
+      ) : (
+        course.meets !== undefined && (
+          <small className="block text-fine text-soft leading-tight">
+            {course.meets.early <= now ? (
+              "may have met its limit"
+            ) : (
+              <>
+                may meet its limit <When at={course.meets.early} />
+              </>
+            )}
+          </small>
+        )
       )}
     </>
   );

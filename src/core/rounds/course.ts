@@ -1,6 +1,7 @@
 import type { Sheet } from "../formats";
 import { toSI, unitNamed } from "../quantity";
-import { meets, trendOf } from "../statistics";
+import type { Sisters, TimedValue } from "../statistics";
+import { type Band, type Doubt, doubts, forecast, type Meets } from "./forecast";
 
 /** A reading of a valve: what was measured, when (ms since the epoch), SI. */
 export interface DatedReading {
@@ -9,71 +10,76 @@ export interface DatedReading {
   readonly si: number;
 }
 
+/** How valves of the same kind go, by what is measured; per year. */
+export type SistersBy = (what: string) => Sisters | undefined;
+
 /** How one measured quantity of a valve went, with the band its sheet allows, SI. */
 export interface Course {
   readonly what: string;
   readonly values: readonly number[];
   readonly low?: number;
   readonly high?: number;
-  /** When its straight line meets the band's edge, ms since the epoch: past when it lies outside already. */
-  readonly meets?: number;
+  /** Since when (ms) its newest reading lies outside the band. */
+  readonly outside?: number;
+  /** When it meets a limit that it is on its way to. */
+  readonly meets?: Meets;
+  readonly doubts: readonly Doubt[];
 }
 
+const nobody: SistersBy = () => undefined;
+
 /**
- * The course that needs to be looked at first: the one that meets a limit soonest by the straight line through its
- * readings; where none is on its way, the one whose newest reading lies nearest to a limit.
+ * The course that needs to be looked at first: outside its band, else the one that may meet a limit soonest; where none
+ * is on its way, the one whose newest reading lies nearest to a limit.
  *
  * @param readings of one valve, in any order
  */
 export function worstCourse(
   readings: readonly DatedReading[],
   sheet: Sheet,
-  now: number,
+  sisters: SistersBy = nobody,
 ): Course | undefined {
-  return coursesOf(readings, sheet, now).sort((a, b) => soonest(a) - soonest(b) || margin(a) - margin(b))[0];
+  const soonest = ({ outside, meets }: Course) =>
+    outside !== undefined ? 0 : (meets?.early ?? Number.MAX_VALUE);
+  return coursesOf(readings, sheet, sisters).sort(
+    (a, b) => soonest(a) - soonest(b) || margin(a) - margin(b),
+  )[0];
 }
 
-const soonest = ({ meets: at }: Course) => at ?? Number.MAX_VALUE;
-
-function coursesOf(readings: readonly DatedReading[], sheet: Sheet, now: number): Course[] {
+/** How everything went that a test of the sheet measures, and where it goes. */
+export function coursesOf(
+  readings: readonly DatedReading[],
+  sheet: Sheet,
+  sisters: SistersBy = nobody,
+): Course[] {
   return sheet.checks.flatMap((check): Course[] => {
     if (check.kind !== "measure" || check.phase !== "test") return [];
     const taken = readings.filter(({ what }) => what === check.what).sort((a, b) => a.at - b.at);
     const unit = unitNamed(check.unit, check.dimension);
     if (taken.length === 0 || unit === undefined) return [];
-    const [low, high] = [check.low, check.high].map((limit) =>
-      limit === undefined ? undefined : toSI(limit, unit),
-    );
-    const at = crossing(taken, low, high, now);
+    const band: Band = {
+      ...(check.low !== undefined && { low: toSI(check.low, unit) }),
+      ...(check.high !== undefined && { high: toSI(check.high, unit) }),
+    };
+    const values = taken.map(({ at, si }): TimedValue => ({ time: at, value: si }));
+    const kin = sisters(check.what);
+    const meets = forecast(values, band, kin);
+    const last = taken.at(-1)!;
     return [
       {
         what: check.what,
         values: taken.map(({ si }) => si),
-        ...(low !== undefined && { low }),
-        ...(high !== undefined && { high }),
-        ...(at !== undefined && { meets: at }),
+        ...band,
+        ...(isOutside(last.si, band) && { outside: last.at }),
+        ...(meets && { meets }),
+        doubts: doubts(values, kin),
       },
     ];
   });
 }
 
-/** When it leaves the band; now when the newest reading lies outside; nothing when it stays or comes back. */
-function crossing(
-  taken: readonly DatedReading[],
-  low: number | undefined,
-  high: number | undefined,
-  now: number,
-): number | undefined {
-  const last = taken.at(-1)!.si;
-  if ((low !== undefined && last < low) || (high !== undefined && last > high)) return now;
-  const trend = trendOf(taken.map(({ at, si }) => ({ time: at, value: si })));
-  if (trend === undefined) return undefined;
-  const ahead = [low, high].flatMap((limit) => {
-    const at = limit === undefined ? undefined : meets(trend, limit);
-    return at === undefined ? [] : [Math.max(at, now)];
-  });
-  return ahead.length === 0 ? undefined : Math.min(...ahead);
-}
+const isOutside = (value: number, { low, high }: Band): boolean =>
+  (low !== undefined && value < low) || (high !== undefined && value > high);
 
 /** How far the newest reading lies from the nearer limit, as a share of that limit. */
 function margin({ values, low, high }: Course): number {

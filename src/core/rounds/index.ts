@@ -1,5 +1,6 @@
-export { type Course, type DatedReading, worstCourse } from "./course";
+export { type Course, coursesOf, type DatedReading, type SistersBy, worstCourse } from "./course";
 export { dueList } from "./due-list";
+export type { Doubt, Meets } from "./forecast";
 export { CREW_HOURS, type DayOfWork, endsOfDays, FORTNIGHT_MS, hoursByDay } from "./hours";
 export { actOf, addMonths, type Due, dues, reportedOf } from "./next-due";
 export { calibratedUntil, type RunsOut, runningOut } from "./running-out";

@@ -1,4 +1,6 @@
 import type { Sheet, Valve } from "../formats";
+import type { Course } from "./course";
+import type { Meets } from "./forecast";
 
 type Interval = Sheet["intervals"][number];
 
@@ -8,6 +10,7 @@ export type CountedFrom = "service" | "act" | "installation";
 export interface Due {
   readonly at: number; // ms since the epoch
   readonly interval: string;
+  /** In the words of the sheet; of a trend what is measured. */
   readonly what: string;
   /** What it is counted from, and who says so; nothing when none of it is on record, or when it is due at once. */
   readonly counted?: {
@@ -21,6 +24,8 @@ export interface Due {
   };
   /** Looked at once more after a job: so many days, and why. */
   readonly again?: { readonly days: number; readonly why: string };
+  /** Its readings go towards a limit: it is looked at before one of ten such valves has met it. */
+  readonly trend?: { readonly what: string; readonly meets: Meets };
   /** Due whatever its date says: since then (ms), or because of what is reported of it. */
   readonly atOnce?: { readonly since: number } | { readonly reported: string };
 }
@@ -51,9 +56,11 @@ export const reportedOf = (valve: Valve, sheet: Sheet): Sheet["symptoms"][number
  * When this valve rings by the calendar. An interval of an act of its own (an exchange, a renewal) counts from when that
  * act was last done, or from when the valve was built in: a look in between does not put it off. Any other counts from
  * the last service. What is made due at once (a relief valve that has lifted) is due now; so is one of which nothing is
- * known. The earliest first.
+ * known. A course of readings that goes towards a limit makes it due before that. The earliest first.
+ *
+ * @param courses of this valve; nothing rings by its readings when absent
  */
-export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
+export function dues(valve: Valve, sheet: Sheet, now: number, courses: readonly Course[] = []): Due[] {
   const reported = reportedOf(valve, sheet);
   const again = (sheet.rechecks ?? []).flatMap(({ id, what, why, after_days: days }): Due[] => {
     const at = valve.recheck?.[id];
@@ -85,7 +92,10 @@ export function dues(valve: Valve, sheet: Sheet, now: number): Due[] {
           },
         };
   });
-  return [...again, ...byCalendar].sort((a, b) => a.at - b.at);
+  const byTrend = courses.flatMap(({ what, meets }): Due[] =>
+    meets === undefined ? [] : [{ at: meets.early, interval: `trend:${what}`, what, trend: { what, meets } }],
+  );
+  return [...again, ...byCalendar, ...byTrend].sort((a, b) => a.at - b.at);
 }
 
 function countedFrom(

@@ -1,2 +1,4 @@
+export * from "./drift";
+export * from "./normal";
 export * from "./trend";
 export * from "./weibull";

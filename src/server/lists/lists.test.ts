@@ -7,6 +7,7 @@ import { loadDemo } from "../importing/load-demo";
 import { appendEvents } from "../jobs/append-events";
 import { openJob } from "../jobs/open-job";
 import { noteAt } from "../note.fixtures";
+import { coursesNow } from "../register/courses";
 import { keepValve } from "../register/keep-valve";
 import { passingServices, type Services } from "../services";
 import { csvAnswer, jobsCsv, valvesCsv } from "./csv";
@@ -24,8 +25,10 @@ const tags = (ask: Parameters<typeof listValves>[1], window = all) =>
 /** What a list should hold, worked out from whole valves and their sheets. */
 function byHand(state: ValveState): string[] {
   const atWork = new Set(services.summaries.open().map((job) => job.valve));
+  const sheetOf = (valve: Valve) => services.library.sheet(valve.sheet)!;
   const due = (valve: Valve) =>
-    dues(valve, services.library.sheet(valve.sheet)!, NOW)[0]?.at ?? Number.POSITIVE_INFINITY;
+    dues(valve, sheetOf(valve), NOW, coursesNow(services, valve, sheetOf(valve)))[0]?.at ??
+    Number.POSITIVE_INFINITY;
   const soon = NOW + 14 * 86_400_000;
   const holds: Record<ValveState, (valve: Valve) => boolean> = {
     late: (valve) => due(valve) <= NOW,

@@ -2,6 +2,7 @@ import { canonical, digest } from "@/core/job";
 import type { Result } from "@/core/result";
 import type { Anchor, AnchoredHead, StoredReading } from "@/data";
 import { storageFault } from "../faults/storage-fault";
+import { ringAnew } from "../register/keep-valve";
 import type { Services } from "../services";
 
 /** What goes before the first anchor: the chain belongs to one key from its beginning. */
@@ -25,6 +26,11 @@ export class Ledger {
 
   job(id: string, entries: number, head: string): void {
     this.#jobs.set(id, { subject: "job", id, entries, head });
+  }
+
+  /** Valves whose readings have changed. */
+  get valves(): ReadonlySet<string> {
+    return this.#valves;
   }
 
   readings(valve: string): void {
@@ -63,6 +69,7 @@ export function store<T, E>(services: Services, work: (ledger: Ledger) => Result
         const ledger = new Ledger();
         const result = work(ledger);
         if (!result.ok) throw new Refused(result);
+        for (const valve of ledger.valves) ringAnew(services, valve);
         anchored = anchor(services, ledger.heads(services));
         return result;
       },

@@ -26,9 +26,10 @@ export function removeSheet(services: Services, sheet: Sheet): void {
 }
 
 /** Valves of a sheet ring by its newest revision. */
-export function refreshSheet({ library, register }: Services, id: string): void {
+export function refreshSheet(services: Services, id: string): void {
+  const { library, register } = services;
   const sheet = library.sheet(id);
-  for (const valve of register.ofSheet(id)) register.save(valve, fromSheet(valve, sheet));
+  for (const valve of register.ofSheet(id)) register.save(valve, fromSheet(services, valve, sheet));
 }
 
 export function keepLine({ library, find }: Services, line: Line): void {

@@ -1,19 +1,20 @@
 import type { Sheet, Valve } from "@/core/formats";
 import { dues } from "@/core/rounds";
 import { AT_ONCE, type FromSheet, NEVER } from "@/data";
-import { dueWhy, speaker } from "@/words";
+import { dueWhat, dueWhy, speaker } from "@/words";
 import { findablePlace, findableValve } from "../find/findable";
 import type { Services } from "../services";
+import { coursesNow } from "./courses";
 
 /** What a valve's row keeps of its sheet: the family it is listed under, and when it rings next. */
-export function fromSheet(valve: Valve, sheet: Sheet | undefined): FromSheet {
-  const next = sheet && dues(valve, sheet, AT_ONCE)[0];
+export function fromSheet(services: Services, valve: Valve, sheet: Sheet | undefined): FromSheet {
+  const next = sheet && dues(valve, sheet, AT_ONCE, coursesNow(services, valve, sheet))[0];
   return {
     family: sheet?.family ?? "",
     due:
       next === undefined
         ? { at: NEVER, what: "", why: "" }
-        : { at: next.at, what: next.what, why: dueWhy(speaker(), next) },
+        : { at: next.at, what: dueWhat(speaker(), next), why: dueWhy(speaker(), next) },
   };
 }
 
@@ -25,7 +26,7 @@ export function keepValve(
 ): void {
   const { register, find } = services;
   const before = register.anyValve(valve.tag);
-  register.save(valve, fromSheet(valve, sheet));
+  register.save(valve, fromSheet(services, valve, sheet));
   if (
     before === undefined ||
     before.name !== valve.name ||
@@ -36,6 +37,13 @@ export function keepValve(
     find.put("valve", valve.tag, findableValve(valve));
   if (before?.place !== valve.place) keepPlace(services, valve.place);
   if (before !== undefined && before.place !== valve.place) keepPlace(services, before.place);
+}
+
+/** A valve whose readings have changed rings by them. */
+export function ringAnew(services: Services, tag: string): void {
+  const valve = services.register.valve(tag);
+  if (valve !== undefined)
+    services.register.save(valve, fromSheet(services, valve, services.library.sheet(valve.sheet)));
 }
 
 export function removeValve(services: Services, tag: string): void {

@@ -1,4 +1,4 @@
-import type { Sheet } from "@/core/formats";
+import type { Sheet, Valve } from "@/core/formats";
 import {
   type Course,
   type DayOfWork,
@@ -14,6 +14,7 @@ import {
 } from "@/core/rounds";
 import type { JobSummary } from "@/data";
 import type { SpokenBell } from "@/words";
+import { sistersOfValve } from "../register/courses";
 import type { Services } from "../services";
 import { freeStores } from "../store/held";
 
@@ -118,7 +119,8 @@ export function today(services: Services, ringing: readonly SpokenBell[]) {
   };
 }
 
-function ringsNext({ library, register, now }: Services, ringing: readonly SpokenBell[]): RingsNext[] {
+function ringsNext(services: Services, ringing: readonly SpokenBell[]): RingsNext[] {
+  const { library, register } = services;
   const due = ringing.filter(({ kind }) => kind === "due" || kind === "case").slice(0, MOST_NEXT);
   const tags = due.map((bell) => bell.valve);
   const valves = register.some(tags);
@@ -128,6 +130,8 @@ function ringsNext({ library, register, now }: Services, ringing: readonly Spoke
     if (!sheets.has(id)) sheets.set(id, library.sheet(id));
     return sheets.get(id);
   };
+  const courseOf = (valve: Valve, sheet: Sheet) =>
+    worstCourse(readings.get(valve.tag) ?? [], sheet, sistersOfValve(services, valve, sheet.id));
   return due.flatMap((bell): RingsNext[] => {
     const valve = valves.get(bell.valve);
     const sheet = valve && sheetOf(valve.sheet);
@@ -140,7 +144,7 @@ function ringsNext({ library, register, now }: Services, ringing: readonly Spoke
             place: valve.place,
             sheet: sheet.title,
             symptom: bell.kind === "due" ? valve.symptom : undefined,
-            course: worstCourse(readings.get(valve.tag) ?? [], sheet, now()),
+            course: courseOf(valve, sheet),
           },
         ];
   });

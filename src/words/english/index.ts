@@ -18,6 +18,7 @@ import { refusals } from "./refusals";
 import { safety } from "./safety";
 import { steps } from "./steps";
 import { store } from "./store";
+import { trends } from "./trends";
 import { trouble } from "./trouble";
 
 /** All that a job says, in English. */
@@ -42,5 +43,6 @@ export const english = {
   safety,
   steps,
   store,
+  trends,
   trouble,
 };

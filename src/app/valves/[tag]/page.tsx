@@ -7,6 +7,7 @@ import { placeOf } from "@/core/places";
 import { dues } from "@/core/rounds";
 import { historyOf } from "@/server/own/history";
 import { doubtOfReadings } from "@/server/proof/verify";
+import { coursesNow } from "@/server/register/courses";
 import { services } from "@/server/services";
 import { Notice } from "@/ui/notice";
 import { HistoryPanel } from "@/ui/own/history-panel";
@@ -40,7 +41,8 @@ export default async function ValvePage({ params }: Params) {
   const doubt = doubtOfReadings(all, tag);
   const readings = library.readings(tag);
   const retired = valve.retired !== undefined;
-  const due = sheet === undefined || retired ? [] : dues(valve, sheet, now());
+  const courses = sheet === undefined ? [] : coursesNow(all, valve, sheet, readings);
+  const due = sheet === undefined || retired ? [] : dues(valve, sheet, now(), courses);
   const place = placeOf(valve.place, new Map(all.things.all("place").map((each) => [each.name, each])));
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_330px]">
@@ -101,7 +103,13 @@ export default async function ValvePage({ params }: Params) {
             <p className="whitespace-pre-line">{valve.note}</p>
           </Panel>
         )}
-        <Readings sheet={sheet} readings={readings} doubt={doubt?.message} notation={notation} />
+        <Readings
+          sheet={sheet}
+          readings={readings}
+          courses={courses}
+          doubt={doubt?.message}
+          notation={notation}
+        />
         <PastJobs jobs={history} />
         <Cases cases={all.things.casesOf(tag)} />
         <PapersPanel of="valve" owner={tag} papers={all.things.papersOf("valve", tag)} />

@@ -2,8 +2,8 @@ import Link from "next/link";
 import { STATUS_LABELS } from "@/app/jobs/status-labels";
 import type { JobStatus, Line, Sheet, Valve } from "@/core/formats";
 import { neighbourhood } from "@/core/line";
-import { type Notation, preferredUnit, unitNamed } from "@/core/quantity";
-import type { dues } from "@/core/rounds";
+import { fromSI, type Notation, preferredUnit, unitNamed } from "@/core/quantity";
+import type { Course, dues } from "@/core/rounds";
 import type { services } from "@/server/services";
 import { BenchReadings } from "@/ui/bench-readings";
 import { LineGlance } from "@/ui/line-glance";
@@ -11,7 +11,7 @@ import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { ReadingHistory } from "@/ui/reading-history-later";
 import { Day, When } from "@/ui/when";
-import { dueWhy, type Speaker } from "@/words";
+import { courseWords, dueWhat, dueWhy, type Speaker, speaker } from "@/words";
 
 type Services = ReturnType<typeof services>;
 type Job = ReturnType<Services["summaries"]["ofValve"]>[number];
@@ -27,15 +27,18 @@ export const isOpen = ({ status }: { readonly status: JobStatus }) =>
 export function Readings({
   sheet,
   readings,
+  courses,
   doubt,
   notation,
 }: {
   sheet: Sheet | undefined;
   readings: readonly Reading[];
+  courses: readonly Course[];
   /** Why they are not as they were stored. */
   doubt: string | undefined;
   notation: Notation;
 }) {
+  const words = speaker(notation);
   const measures = sheet?.checks.filter((check) => check.kind === "measure" && check.phase === "test") ?? [];
   return (
     <Panel title="Readings" note={readings.length > 0 ? `${readings.length} on record` : ""}>
@@ -51,6 +54,7 @@ export function Readings({
         const shown = check.dimension === "time" ? unit : preferredUnit(check.dimension, notation.system);
         const rows = readings.filter((reading) => reading.what === check.what);
         if (unit === undefined || shown === undefined || rows.length === 0) return null;
+        const course = courses.find(({ what }) => what === check.what);
         return (
           <ReadingHistory
             key={check.id}
@@ -60,6 +64,8 @@ export function Readings({
             checkUnitId={unit.id}
             {...(check.low !== undefined && { low: check.low })}
             {...(check.high !== undefined && { high: check.high })}
+            {...(course?.meets !== undefined && { meets: course.meets })}
+            says={course === undefined ? [] : courseWords(words, course, shown.id, (si) => fromSI(si, shown))}
           />
         );
       })}
@@ -145,7 +151,7 @@ export function Rings({ due, words }: { due: ReturnType<typeof dues>; words: Spe
         {due.map((each) => (
           <li key={each.interval} className="grid grid-cols-[1fr_auto] gap-3 py-2">
             <span>
-              {each.what}
+              {dueWhat(words, each)}
               <small className="block text-note text-soft">{dueWhy(words, each)}</small>
             </span>
             <span className="plate text-lead">
