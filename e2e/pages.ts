@@ -39,6 +39,8 @@ export const PAGES = [
   "/instruments/new",
   "/instruments/IN-03",
   "/loft/house",
+  "/loft/trouble",
+  "/loft/trouble/electric-pilot-valve",
   "/loft/bundle",
   "/loft/labels",
   "/loft/labels?of=lock-points&in=north-quay",

@@ -172,3 +172,30 @@ test("from a telephone call to a packed van: the chance to finish on the first v
   await page.getByRole("button", { name: "I am there now" }).click();
   await expect(bring).toBeHidden();
 });
+
+test("what may be wrong is edited, proven while it is, kept as the next revision and undone", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/loft/trouble`);
+  await expect(page.getByRole("heading", { name: "Said and was" })).toBeVisible();
+  await page.getByRole("link", { name: /Large irrigation valve/ }).click();
+  const cause = page.locator("summary", { hasText: "The stop next to it is shut" });
+  await expect(async () => {
+    await cause.click({ timeout: 1000 });
+    await expect(page.getByRole("textbox", { name: /The far bed stays dry/ }).first()).toBeVisible({
+      timeout: 1000,
+    });
+  }).toPass({ timeout: 20_000 });
+  const often = page.getByRole("textbox", { name: /The far bed stays dry/ }).first();
+  await often.fill("0");
+  await expect(page.getByText("One thing to mend before it can be saved.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Save" })).toBeDisabled();
+  await often.fill("44");
+  await expect(page.getByRole("button", { name: "Save" })).toBeEnabled();
+  await soundForAll(page);
+  await page.getByRole("button", { name: "Save" }).click();
+  await expect(page.getByText(/Kept as revision 2/)).toBeVisible();
+  await expect(page.getByText(/revision 2\. Nothing is stored/)).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(page.getByText(/revision 1\. Nothing is stored/)).toBeVisible();
+});

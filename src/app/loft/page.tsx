@@ -37,6 +37,11 @@ function ownData(all: Services) {
       says: counted(things.all("instrument").length, "instrument", "instruments"),
     },
     { href: "/loft/bundle", name: "Everything as one file", says: "out, or in from another" },
+    {
+      href: "/loft/trouble",
+      name: "What may be wrong",
+      says: "complaints, causes, looks, and whether it held",
+    },
     { href: "/loft/labels", name: "Labels", says: "for valves, lock points and the store" },
     { href: "/loft/house", name: "The house", says: things.one("house", "house")?.name ?? "not named yet" },
     {

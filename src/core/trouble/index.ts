@@ -1,5 +1,6 @@
 export { type Advice, advise, type Lead, type Next, type Odds } from "./advise";
 export { around } from "./around";
+export { type Calibration, calibration } from "./calibration";
 export { checkTrouble } from "./check-trouble";
 export { jobCosts, jobOf } from "./costs";
 export { findComplaints } from "./find-complaint";

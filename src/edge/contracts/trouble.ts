@@ -6,10 +6,11 @@ import {
   TROUBLE_QUESTION,
   TroubleAnswersSchema,
   TroubleFactsSchema,
+  TroubleSchema,
 } from "@/core/formats";
 import type { Advice } from "@/core/trouble";
 import { answerOf, type Contract, contract } from "../contract";
-import { Edited, refuses, Saved } from "./owned";
+import { Edited, nameless, refuses, Saved } from "./owned";
 
 const closed = { additionalProperties: false };
 
@@ -90,9 +91,46 @@ export const CLOSE_CASE = contract({
   refuses,
 });
 
+const OneFamily = Type.Object({ family: Type.String({ minLength: 1, maxLength: 100 }) }, closed);
+
+export const SAVE_TROUBLE = contract({
+  id: "saveTrouble",
+  method: "PUT",
+  path: "/api/v1/trouble/{family}",
+  chapter: "Own data",
+  role: "planner",
+  says: "Keeps what may be wrong with a family as the next revision, in place of what ships. It is proven before.",
+  asker: "crew-if-any",
+  params: OneFamily,
+  body: Type.Object(
+    {
+      known: Type.Integer({ minimum: 0, description: "The revision that was edited." }),
+      row: nameless(TroubleSchema),
+    },
+    closed,
+  ),
+  answer: Type.Object({ ...Edited.properties, revision: Type.Integer() }, closed),
+  refuses,
+});
+
+export const SHIP_TROUBLE = contract({
+  id: "shipTrouble",
+  method: "DELETE",
+  path: "/api/v1/trouble/{family}",
+  chapter: "Own data",
+  role: "planner",
+  says: "Lets go of what the house wrote of a family: what ships holds again.",
+  asker: "crew-if-any",
+  params: OneFamily,
+  answer: Edited,
+  refuses,
+});
+
 export const TROUBLE: readonly Contract[] = [
   TROUBLE_NEXT,
   TROUBLE_BRING,
   KEEP_CASE,
   CLOSE_CASE,
+  SAVE_TROUBLE,
+  SHIP_TROUBLE,
 ] as unknown as readonly Contract[];

@@ -11,12 +11,14 @@ import { jobInputs, openJob } from "../jobs/open-job";
 import { calendarOf } from "../lists/calendar";
 import type { Services } from "../services";
 import { bells } from "../today/bells";
+import { allTrouble, knownTrouble } from "./all-trouble";
 import { closeCase } from "./close-case";
 import { knownFacts } from "./facts";
 import { jobOfCase } from "./job-of-case";
 import { type EndedCase, keepCase } from "./keep-case";
 import { shippedTrouble, troubleOf } from "./knowledge";
 import { learntCases } from "./learnt";
+import { saveTrouble, shipAgain } from "./save-trouble";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
 let services: Services;
@@ -188,6 +190,52 @@ describe("knowledge of one's own", () => {
     );
     sound(undoEdit(services, brought.id!, "Mara Sund"));
     expect(troubleOf(services, pilot.family)?.title).toBe(pilot.title);
+  });
+});
+
+describe("knowledge that is edited", () => {
+  const louder = {
+    ...pilot,
+    causes: pilot.causes.map((cause) =>
+      cause.id === "stop-shut" ? { ...cause, weights: { ...cause.weights, dry: 99 } } : cause,
+    ),
+  };
+
+  it("is kept as the next revision in place of what ships, judged by at once, and what ships can be had again", () => {
+    const kept = sound(saveTrouble(services, pilot.family, pilot.revision, louder, "Mara Sund"));
+    expect(kept.revision).toBe(pilot.revision + 1);
+    expect(troubleOf(services, pilot.family)?.causes.find(({ id }) => id === "stop-shut")?.weights.dry).toBe(
+      99,
+    );
+    expect(knownTrouble(services, pilot.family)).toMatchObject({ own: true, ships: true });
+    const back = sound(shipAgain(services, pilot.family, "Mara Sund"));
+    expect(troubleOf(services, pilot.family)).toEqual(pilot);
+    sound(undoEdit(services, back.edit!, "Mara Sund"));
+    expect(troubleOf(services, pilot.family)?.revision).toBe(pilot.revision + 1);
+  });
+
+  it("is refused where it does not hold, where somebody else was first, and for another family", () => {
+    const bad = { ...louder, causes: louder.causes.map((cause) => ({ ...cause, end: "no-such-end" })) };
+    expect(faults(saveTrouble(services, pilot.family, pilot.revision, bad, "Mara Sund"))[0]).toBe(
+      "/row/causes/0/end",
+    );
+    expect(faults(saveTrouble(services, pilot.family, pilot.revision - 1, louder, "Mara Sund"))).toEqual([
+      "/known",
+    ]);
+    expect(faults(saveTrouble(services, "steam-trap", pilot.revision, louder, "Mara Sund"))).toEqual([
+      "/row/family",
+    ]);
+    expect(faults(shipAgain(services, pilot.family, "Mara Sund"))).toEqual([""]);
+    expect(troubleOf(services, pilot.family)).toEqual(pilot);
+  });
+
+  it("shows of all families what was found, and whether it was what was likely", () => {
+    sound(keepCase(services, cock, "Tam Arkle"));
+    const { families, calibration } = allTrouble(services);
+    expect(families).toHaveLength(22);
+    expect(calibration).toMatchObject({ cases: 1, likeliest: 1 });
+    const found = families.find(({ knowledge }) => knowledge.family === pilot.family)!.learnt;
+    expect(found).toMatchObject([{ found: "stop-shut", place: services.register.valve("MG-P3")!.place }]);
   });
 });
 

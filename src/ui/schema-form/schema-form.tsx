@@ -7,10 +7,14 @@ import { type Option, SelectField } from "../kit/select-field";
 import { TextField } from "../kit/text-field";
 import { Chips } from "./chips";
 import { IconButton, List } from "./list";
-import { blankOf, branchOf, type FieldSchema, kindsOf, labelOf } from "./schema";
+import { MapField } from "./map-field";
+import { blankOf, branchOf, entryOf, type FieldSchema, kindsOf, labelOf } from "./schema";
 import { StoredFigure } from "./stored-figure";
 
-/** Where a field may only name what the document has: the ids to choose from, with their names. */
+/**
+ * Where a field may only name what the document has: the ids to choose from, with their names. Keys of a map are asked for
+ * by its name with a colon.
+ */
 export type References = (field: string) => readonly Option[] | undefined;
 
 /** What a form is given whatever part of the document it shows. */
@@ -128,6 +132,7 @@ const wide = (name: string, schema: FieldSchema) =>
   schema.type === "object" ||
   schema.oneOf !== undefined ||
   schema.type === "array" ||
+  entryOf(schema) !== undefined ||
   (schema.type === "string" && schema.enum === undefined && SENTENCE.test(name));
 
 function Field(props: FieldProps) {
@@ -137,6 +142,32 @@ function Field(props: FieldProps) {
   const choices =
     schema.enum?.map((each) => ({ id: each, name: each.replaceAll("-", " ") })) ?? given.references(name);
   if (schema.type === "array") return <ListField {...props} />;
+  const entry = entryOf(schema);
+  if (entry !== undefined) {
+    const map = (value ?? {}) as Readonly<Record<string, unknown>>;
+    return (
+      <MapField
+        label={label}
+        hint={schema.description}
+        messages={at(given.problems, path)}
+        value={map}
+        choices={given.references(`${name}:`)}
+        blank={() => blankOf(entry)}
+        onChange={onChange}
+      >
+        {(key, title, each) => (
+          <Field
+            {...given}
+            name={key}
+            schema={{ ...entry, title }}
+            value={each}
+            path={`${path}/${key}`}
+            onChange={(to, typedAt) => onChange({ ...map, [key]: to }, typedAt)}
+          />
+        )}
+      </MapField>
+    );
+  }
   if (schema.type === "object" || schema.oneOf !== undefined)
     return (
       <fieldset className="rounded border-rule border-l-[4px] pl-3">

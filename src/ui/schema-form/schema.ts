@@ -10,6 +10,8 @@ export interface FieldSchema {
   readonly enum?: readonly string[];
   readonly properties?: Readonly<Record<string, FieldSchema>>;
   readonly required?: readonly string[];
+  /** Entries by a key that is not known beforehand. */
+  readonly patternProperties?: Readonly<Record<string, FieldSchema>>;
   readonly items?: FieldSchema;
   readonly minItems?: number;
   readonly minimum?: number;
@@ -97,6 +99,10 @@ export function labelOf(name: string, schema?: FieldSchema): string {
     .toLowerCase();
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
+
+/** What every entry of a map is; nothing where it is none. */
+export const entryOf = ({ patternProperties }: FieldSchema): FieldSchema | undefined =>
+  patternProperties === undefined ? undefined : Object.values(patternProperties)[0];
 
 /** An object's schema with these fields only. */
 export const only = (schema: FieldSchema, fields: readonly string[]): FieldSchema => ({
