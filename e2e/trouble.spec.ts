@@ -76,6 +76,16 @@ test("a cold coil is not condemned, and any answer can be changed", async ({ pag
   await expect(page.getByText(/not asked again: .*click.*resistance/i)).toBeVisible();
 });
 
+test("what asks for a paper is not asked of somebody without it, until somebody who has it is there", async ({
+  page,
+}) => {
+  await opened(page, "RW-G21", /It will not turn/);
+  const only = page.getByRole("note").filter({ hasText: "Only who may work on gas" });
+  await expect(only.getByText("Tam Arkle may not.")).toBeVisible();
+  await only.getByRole("button", { name: "Isla Venn is here" }).click();
+  await expect(only).toBeHidden();
+});
+
 test("a smell of gas goes to its acts at once", async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await opened(page, "RW-G21", /It smells of gas/);

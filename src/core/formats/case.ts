@@ -14,6 +14,13 @@ export const CaseSchema = Type.Object(
     by: Words,
     family: Id,
     revision: Type.Integer({ minimum: 1, description: "Of the knowledge it was judged by." }),
+    with: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 200,
+        description: "Who was there, and may do what the first may not.",
+      }),
+    ),
     complaint: Id,
     says: Type.String({ minLength: 1, maxLength: 400, description: "In the customer's words." }),
     from: oneOf("telephone", "site"),

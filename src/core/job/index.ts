@@ -67,5 +67,5 @@ export type { Moved } from "./steps/standing";
 export type { Doing } from "./steps/strip";
 export { nextBolt, WRENCH_BAND } from "./steps/tighten";
 export { countedOn, storeUse } from "./store-use";
-export { type Times, timesOf } from "./times";
+export { timesOf } from "./times";
 export { type WhereItStands, whereItStands } from "./where-it-stands";

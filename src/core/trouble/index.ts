@@ -11,3 +11,4 @@ export { type Outlook, outlook, type Way } from "./outlook";
 export { readWorld } from "./read-world";
 export { frostBetween, seasonAt } from "./season";
 export { type Visit, visitsOf } from "./visits";
+export { barredTo } from "./who-may";

@@ -64,6 +64,7 @@ export const KEEP_CASE = contract({
       complaint: CaseSchema.properties.complaint,
       says: CaseSchema.properties.says,
       from: CaseSchema.properties.from,
+      with: CaseSchema.properties.with,
       answers: TroubleAnswersSchema,
       told: Type.Optional(Type.Pick(TroubleFactsSchema, ["water", "duty", "frost"], closed)),
       end: CaseSchema.properties.end,

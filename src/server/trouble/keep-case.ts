@@ -1,14 +1,16 @@
 import {
   type Case,
+  certificatesOf,
   type End,
   type Trouble,
   type TroubleAnswer,
   type TroubleFacts,
   triedAs,
+  UNKNOWN,
   UNLISTED,
 } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { advise, answersGiven } from "@/core/trouble";
+import { advise, answersGiven, barredTo } from "@/core/trouble";
 import { type Edited, edit } from "../book/edit";
 import type { Services } from "../services";
 import { knownFacts } from "./facts";
@@ -23,6 +25,8 @@ export interface EndedCase {
   readonly complaint: string;
   readonly says: string;
   readonly from: Case["from"];
+  /** Who was there, and may do what the first may not. */
+  readonly with?: string;
   readonly answers: readonly TroubleAnswer[];
   readonly told?: Pick<TroubleFacts, "water" | "duty" | "frost">;
   readonly end: string;
@@ -66,6 +70,8 @@ export function keepCase(
   };
   const given = answersGiven(knowledge, ended.answers, sheet);
   if (!given.ok) return given;
+  const barred = barredLooks(services, knowledge, ended, by);
+  if (barred.length > 0) return err(barred);
   const end = endNamed(knowledge, ended.end);
   if (end === undefined) return err([{ path: "/end", message: `There is no end "${ended.end}".` }]);
   const { odds } = advise(knowledge, facts, given.value);
@@ -93,6 +99,7 @@ export function keepCase(
     complaint: complaint.id,
     says: ended.says,
     from: ended.from,
+    ...(ended.with !== undefined && { with: ended.with }),
     answers: ended.answers.map((each) => ({ ...each, answer: given.value.get(each.look)! })),
     odds: Object.fromEntries(odds.map(({ cause, chance }) => [cause, Math.round(chance * 1e4) / 1e4])),
     end: ended.end,
@@ -115,6 +122,33 @@ function endNamed({ ends }: Trouble, id: string): (Pick<End, "kind" | "says"> & 
   if (id === UNLISTED)
     return { kind: "order", says: "Nothing that is known here fits.", within_days: 1 } as End;
   return ends.find((end) => end.id === id);
+}
+
+/** What was looked at by somebody who may not, with nobody beside who may: it counts for nothing. */
+function barredLooks(
+  { library, now }: Services,
+  knowledge: Trouble,
+  { from, answers, with: beside }: EndedCase,
+  by: string,
+): Problem[] {
+  if (from === "telephone") return [];
+  const papersOf = (name: string | undefined) => {
+    const person = library.crew().find((each) => each.name === name);
+    return person && certificatesOf(person);
+  };
+  const barred = barredTo(knowledge, [papersOf(by), papersOf(beside)], now());
+  return answers.flatMap(({ look: id, answer }, index) => {
+    const look = knowledge.looks.find((each) => each.id === id);
+    // What a caller can tell from afar anybody may.
+    return look === undefined || look.caller !== undefined || answer === UNKNOWN || !barred.has(id)
+      ? []
+      : [
+          {
+            path: `/answers/${index}/look`,
+            message: `${by} has no paper for ${look.may}, and "${look.ask}" asks for one. Say who of the crew was there and has it, or take the answer back.`,
+          },
+        ];
+  });
 }
 
 /** Days until somebody asks what came of it; none where it has its end here. */

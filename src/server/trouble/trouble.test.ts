@@ -193,6 +193,45 @@ describe("knowledge of one's own", () => {
   });
 });
 
+describe("who may look", () => {
+  const sniffed: EndedCase = {
+    ...cock,
+    id: "case-gas",
+    valve: "RW-G21",
+    complaint: "seep",
+    answers: [
+      {
+        look: "sniffer",
+        answer:
+          shippedTrouble("plug-meter-cock")!.looks.flatMap((look) =>
+            look.id === "sniffer" && look.kind === "choice" ? look.answers.map(({ id }) => id) : [],
+          )[0] ?? "within",
+      },
+    ],
+    end: "unlisted:",
+    to: "Mara",
+  };
+
+  it("is held against the papers of whoever looked, or of whoever was there", () => {
+    expect(faults(keepCase(services, sniffed, "Tam Arkle"))).toEqual(["/answers/0/look"]);
+    expect(faults(keepCase(services, { ...sniffed, with: "Odd Kerrigan" }, "Tam Arkle"))).toEqual([
+      "/answers/0/look",
+    ]);
+    sound(keepCase(services, { ...sniffed, with: "Isla Venn" }, "Tam Arkle"));
+    expect(services.things.one("case", "case-gas")).toMatchObject({ by: "Tam Arkle", with: "Isla Venn" });
+    sound(keepCase(services, { ...sniffed, id: "case-gas-2" }, "Isla Venn"));
+    // A caller tells what is seen from afar, and nobody could tell is no look.
+    sound(keepCase(services, { ...sniffed, id: "case-gas-3", from: "telephone" }, "Tam Arkle"));
+    sound(
+      keepCase(
+        services,
+        { ...sniffed, id: "case-gas-4", answers: [{ look: "sniffer", answer: "unknown" }] },
+        "Tam Arkle",
+      ),
+    );
+  });
+});
+
 describe("knowledge that is edited", () => {
   const louder = {
     ...pilot,

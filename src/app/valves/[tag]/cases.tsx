@@ -25,6 +25,7 @@ export function Cases({ cases }: { cases: readonly Case[] }) {
             <span className="block">{each.ended}</span>
             <span className="block text-note text-soft">
               <Day at={Date.parse(each.at)} />, {each.by}
+              {each.with !== undefined && ` with ${each.with}`}
               {each.to !== undefined && `; handed to ${each.to}`}
               {each.due !== undefined && each.closed === undefined && (
                 <>

@@ -24,6 +24,14 @@ export function KnownPane({
   const { inHand, knowledge } = trouble;
   const answers = inHand?.answers ?? [];
   const water = inHand?.told.water ?? [];
+  // What changes no odds of this complaint is not asked.
+  const telling = TELLING.filter(({ id }) =>
+    knowledge.causes.some(
+      ({ weights, likelier = [] }) =>
+        weights[inHand?.complaint ?? ""] !== undefined &&
+        likelier.some(({ when }) => when.kind === "water" && when.is === id),
+    ),
+  );
   return (
     <Panel title="Known">
       {answers.length === 0 && <p className="text-soft">Nothing was looked at yet.</p>}
@@ -51,9 +59,9 @@ export function KnownPane({
           );
         })}
       </ul>
-      <fieldset className="mt-3 border-rule border-t pt-2">
+      <fieldset className={telling.length === 0 ? "hidden" : "mt-3 border-rule border-t pt-2"}>
         <legend className="sr-only">What you know besides</legend>
-        {TELLING.map(({ id, label }) => (
+        {telling.map(({ id, label }) => (
           <label key={id} className="flex min-h-11 items-center gap-3">
             <input
               type="checkbox"

@@ -1,7 +1,6 @@
 "use client";
 
 import { type FormEvent, useState } from "react";
-import { COMPETENCE_NAMES } from "@/app/crew/competence-names";
 import { calculatorNamed } from "@/core/calculators";
 import { type Look, UNKNOWN } from "@/core/formats";
 import { type Dimension, unitNamed } from "@/core/quantity";
@@ -12,6 +11,7 @@ import { FigureField } from "@/ui/kit/figure-field";
 import { useFigures } from "@/ui/use-figures";
 import { useSpeaker } from "@/ui/use-speaker";
 import { answerWords, inHundred, leadWords, minutesWords, needsWords } from "@/words";
+import { OnlyWhoMay } from "./only-who-may";
 import type { TroubleInHand } from "./use-trouble";
 
 /** One look at a time: what is asked, why this one, how to do it, its drawing, its answers and what follows from each. */
@@ -30,6 +30,7 @@ export function LookCard({
   const words = useSpeaker();
   const say = words.say.trouble;
   const rank = trouble.advice?.looks.find((each) => each.look === look.id);
+  const barred = trouble.inHand?.from === "site" && trouble.barred.has(look.id);
   const onTelephone = trouble.inHand?.from === "telephone" && look.caller !== undefined;
   return (
     <section className="flex min-w-0 flex-col gap-3" aria-label="The next look">
@@ -40,12 +41,7 @@ export function LookCard({
           : say.takes(minutesWords(look.minutes), needsWords(words, look.needs))}{" "}
         {rank !== undefined && rank.saves > 0 && next !== undefined && say.spares(minutesWords(rank.saves))}
       </p>
-      {look.may !== undefined && !onTelephone && (
-        <p role="note" className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-3">
-          <b>Only who may work on {COMPETENCE_NAMES[look.may].toLowerCase()}.</b> Anybody else leaves it, and
-          says so.
-        </p>
-      )}
+      {barred && <OnlyWhoMay trouble={trouble} looks={[look]} />}
       {look.hazard !== undefined && !onTelephone && (
         <p role="note" className="rounded border-stop border-l-[6px] bg-stop-bg px-4 py-3">
           <b>{look.hazard.can}</b> {look.hazard.do}
@@ -58,7 +54,11 @@ export function LookCard({
           <p className="text-note text-soft">{look.tools.join(", ")}</p>
         )}
       </div>
-      {look.kind === "choice" ? (
+      {barred ? (
+        <button type="button" className="btn btn-quiet min-h-[58px]" onClick={() => trouble.unknown(look.id)}>
+          {unknown}
+        </button>
+      ) : look.kind === "choice" ? (
         <div className="grid gap-2 sm:grid-cols-[repeat(auto-fit,minmax(140px,1fr))]">
           {look.answers.map(({ id, label }) => (
             <AnswerButton

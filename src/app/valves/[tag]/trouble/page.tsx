@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
+import { certificatesOf } from "@/core/formats";
 import { stockFor } from "@/core/store";
 import { services } from "@/server/services";
 import { freeStores } from "@/server/store/held";
@@ -40,6 +41,7 @@ export default async function TroublePage({ params }: { params: Promise<{ tag: s
         ...(store !== undefined && { store }),
         ...(valve.generation !== undefined && { generation: valve.generation }),
       }}
+      crew={new Map(all.library.crew().map((person) => [person.name, certificatesOf(person)]))}
       currency={all.library.stores()[0]?.currency ?? ""}
       {...(all.summaries.openOfValve(tag) !== undefined && { openJob: all.summaries.openOfValve(tag)!.job })}
     />

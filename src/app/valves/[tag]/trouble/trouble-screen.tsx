@@ -5,6 +5,7 @@ import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { Sheet, Trouble, Valve } from "@/core/formats";
 import type { Advice } from "@/core/trouble";
 import type { KnownFacts } from "@/server/trouble/facts";
+import type { Crew } from "@/ui/job/use-job-log";
 import { Notice } from "@/ui/notice";
 import { Panel, ValveHead } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";
@@ -19,6 +20,7 @@ import { EndCard } from "./end-card";
 import { KnownPane } from "./known-pane";
 import { LookCard } from "./look-card";
 import { OddsPane } from "./odds-pane";
+import { OnlyWhoMay } from "./only-who-may";
 import { type Ending, useEnding } from "./use-ending";
 import { type Stock, type TroubleInHand, useTrouble } from "./use-trouble";
 
@@ -32,6 +34,7 @@ export function TroubleScreen({
   valve,
   currency,
   stock,
+  crew,
   openJob,
 }: {
   knowledge: Trouble;
@@ -40,9 +43,10 @@ export function TroubleScreen({
   valve: Valve;
   currency: string;
   stock: Stock;
+  crew: Crew;
   openJob?: string;
 }) {
-  const trouble = useTrouble({ knowledge, known, sheet, tag: valve.tag, currency, stock });
+  const trouble = useTrouble({ knowledge, known, sheet, tag: valve.tag, currency, stock, crew });
   const ending = useEnding(trouble);
   const { advice, inHand } = trouble;
   const say = useSpeaker().say.trouble.customer;
@@ -171,6 +175,11 @@ function Looking({
   const look = shown.kind === "look" ? knowledge.looks.find(({ id }) => id === shown.id) : undefined;
   const onTelephone = trouble.inHand?.from === "telephone";
   const [packing, setPacking] = useState(false);
+  const complaint = trouble.inHand?.complaint ?? "";
+  const barred = knowledge.looks.filter(
+    ({ id, complaints }) =>
+      trouble.barred.has(id) && !given.has(id) && (complaints?.includes(complaint) ?? true),
+  );
   return (
     <div className="grid gap-4 lg:grid-cols-[310px_1fr_270px]">
       <div className="order-3 lg:order-none">
@@ -242,6 +251,9 @@ function Looking({
             </button>
           )}
         </Otherwise>
+        {!onTelephone && danger === undefined && barred.length > 0 && (
+          <OnlyWhoMay trouble={trouble} looks={barred} />
+        )}
         {onTelephone && (
           <Notice tone="wait">
             Only what a caller can see is asked. What wants a technician is not asked of them.

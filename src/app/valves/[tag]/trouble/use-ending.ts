@@ -68,6 +68,7 @@ export function useEnding(trouble: TroubleInHand) {
       complaint: inHand.complaint,
       says: inHand.says,
       from: inHand.from,
+      ...(inHand.with !== undefined && { with: inHand.with }),
       answers: [...inHand.answers],
       told: inHand.told,
       end: id,

@@ -11,8 +11,10 @@ import {
   UNKNOWN,
 } from "@/core/formats";
 import type { Problem, Result } from "@/core/result";
-import { advise, answersGiven, judged } from "@/core/trouble";
+import { advise, answersGiven, barredTo, judged } from "@/core/trouble";
 import type { KnownFacts } from "@/server/trouble/facts";
+import type { Crew } from "@/ui/job/use-job-log";
+import { useSettings } from "@/ui/settings";
 
 /** What somebody tells of it besides, that no register knows. */
 export type Told = Pick<TroubleFacts, "water" | "duty">;
@@ -27,6 +29,8 @@ export interface CaseInHand {
   readonly told: Told;
   /** What is in the bag already, by its line of the packing list. */
   readonly packed?: readonly string[];
+  /** Who is there, too, and may do what one may not oneself. */
+  readonly with?: string;
 }
 
 /** Where kits and parts for it lie, and which generation they have to fit. */
@@ -43,13 +47,14 @@ interface Asked {
   /** Of the store that prices are in; empty where there is none. */
   readonly currency: string;
   readonly stock: Stock;
+  readonly crew: Crew;
 }
 
 /** Fewer than a server may look at: an answer is painted at once, also on a phone. */
 const MOMENTS = 600;
 
 /** What is wrong with a valve, as far as it was looked into: kept on the device until it has an end. */
-export function useTrouble({ knowledge, known, sheet, tag, currency, stock }: Asked) {
+export function useTrouble({ knowledge, known, sheet, tag, currency, stock, crew }: Asked) {
   const key = `loftbell.case.${tag}`;
   const [inHand, setInHand] = useState<CaseInHand>();
   useEffect(() => {
@@ -61,6 +66,12 @@ export function useTrouble({ knowledge, known, sheet, tag, currency, stock }: As
       localStorage.removeItem(key);
     }
   }, [key, knowledge]);
+  const { who } = useSettings();
+  const beside = inHand?.with;
+  const barred = useMemo(
+    () => barredTo(knowledge, [crew.get(who), crew.get(beside ?? "")], Date.now()),
+    [knowledge, crew, who, beside],
+  );
   const keep = (to: CaseInHand | undefined) => {
     setInHand(to);
     if (to === undefined) localStorage.removeItem(key);
@@ -70,8 +81,15 @@ export function useTrouble({ knowledge, known, sheet, tag, currency, stock }: As
     if (inHand === undefined) return undefined;
     const { foundFor, ...rest } = known;
     const { complaint, from, told } = inHand;
-    return { ...rest, ...told, complaint, from, found: foundFor[complaint] ?? {} };
-  }, [known, inHand]);
+    return {
+      ...rest,
+      ...told,
+      complaint,
+      from,
+      found: foundFor[complaint] ?? {},
+      ...(from === "site" && { cannot: [...barred] }),
+    };
+  }, [known, inHand, barred]);
   const given = useMemo(() => {
     const read = answersGiven(knowledge, inHand?.answers ?? [], sheet);
     return read.ok ? read.value : new Map<string, string>();
@@ -89,6 +107,12 @@ export function useTrouble({ knowledge, known, sheet, tag, currency, stock }: As
     currency,
     stock,
     inHand,
+    /** Looks that whoever is there may not do. */
+    barred,
+    /** Who of the crew may, by name. */
+    whoMay: (look: string) =>
+      [...crew].flatMap(([name, may]) => (barredTo(knowledge, [may], Date.now()).has(look) ? [] : [name])),
+    beside: (name: string) => inHand && keep({ ...inHand, with: name }),
     facts,
     given,
     advice,
