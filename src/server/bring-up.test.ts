@@ -6,7 +6,7 @@ import { afterEach, beforeEach, expect, it } from "vitest";
 import { chainStart, type Run, run, seal } from "@/core/job";
 import { Walk, wetJob } from "@/core/job/job.fixtures";
 import { ok } from "@/core/result";
-import { openDatabase } from "@/data";
+import { NEVER, openDatabase } from "@/data";
 import { bringUp } from "./bring-up";
 import { demoServices } from "./demo.fixtures";
 import { find } from "./find/find";
@@ -65,6 +65,19 @@ it("a job that took another line's lock for one of its own is told anew", async 
   expect(heldFor(after.value)).toBeUndefined();
   expect(allDoubts(services)).toEqual([]);
   expect((await appendEvents(services, "wrong", [noteAt("n", NOW)])).ok).toBe(true);
+});
+
+it("valves ring by their readings, which an older version let be", () => {
+  const services = demoServices(() => NOW);
+  const rings = () => services.register.dueNext(500).find(({ tag }) => tag === "LD-M2");
+  const at = rings()!.at;
+  const valve = services.register.valve("LD-M2")!;
+  services.register.save(valve, { family: "mixing-valve-shuttle", due: { at: NEVER, what: "", why: "" } });
+  const job = services.summaries.of(services.summaries.open()[0]!.job)!;
+  services.summaries.save({ ...job, made: SUMMARY_MADE - 1 });
+  expect(rings()?.at).not.toBe(at);
+  bringUp(services);
+  expect(rings()?.at).toBe(at);
 });
 
 /** A database as version 0.4.0 left it: documents inside the jobs, no summaries, no index, no anchors. */

@@ -7,7 +7,7 @@ import { jobInHand } from "./jobs/take-in-hand";
 import { tellOf } from "./jobs/tell-others";
 import { store } from "./proof/ledger";
 import { keepLine, keepPerson, keepSheet } from "./register/keep-documents";
-import { keepValve } from "./register/keep-valve";
+import { keepValve, ringAnew } from "./register/keep-valve";
 import type { Services } from "./services";
 
 /**
@@ -34,6 +34,8 @@ export function bringUp(services: Services): void {
       keepSummary(services, at.value, provenance);
       if (provenance.origin === "here") countActs(services, at.value);
     }
+    // Before 0.19 no valve rang by its readings.
+    if (stale.length > 0) for (const valve of services.library.valvesWithReadings()) ringAnew(services, valve);
     if (anew) fillFind(services);
     if (unanchored) {
       for (const id of services.jobs.ids()) {

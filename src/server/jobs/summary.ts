@@ -5,8 +5,8 @@ import { speaker, stepTitle } from "@/words";
 import { findableJob } from "../find/findable";
 import type { Services } from "../services";
 
-/** Raised when a summary is made in another way, so that older ones are made anew. */
-export const SUMMARY_MADE = 6;
+/** Raised when a summary, or when a valve rings, is made in another way: older ones are made anew. */
+export const SUMMARY_MADE = 7;
 
 /** Where a log came from, and what speaks against it. */
 export interface Provenance {

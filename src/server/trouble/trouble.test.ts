@@ -7,6 +7,7 @@ import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
 import { bringTask, troubleTask } from "../heavy/trouble-task";
 import { importFiles } from "../importing/import-files";
+import { appendEvents } from "../jobs/append-events";
 import { jobInputs, openJob } from "../jobs/open-job";
 import { calendarOf } from "../lists/calendar";
 import type { Services } from "../services";
@@ -21,9 +22,11 @@ import { learntCases } from "./learnt";
 import { saveTrouble, shipAgain } from "./save-trouble";
 
 const NOW = Date.parse("2027-03-01T09:00:00Z");
+let clock = NOW;
 let services: Services;
 beforeEach(() => {
-  services = demoServices(() => NOW);
+  clock = NOW;
+  services = demoServices(() => clock);
 });
 
 const sound = <T>(done: Result<T, readonly Problem[]>): T => {
@@ -168,9 +171,26 @@ describe("it learns from what was found", () => {
     expect(learntCases(services, pilot)).toEqual([]);
   });
 
-  it("a job that is not signed teaches nothing", () => {
+  it("a job that is not signed teaches nothing; signed, what its looks found counts, and makes that likelier", async () => {
     sound(keepCase(services, burnt, "Tam Arkle"));
+    const asked = jobOfCase(services, "case-2", "MG-P3")!;
+    const inputs = sound(
+      openJob(
+        services,
+        { ...asked, valve: "MG-P3", policy: "on-condition", case: "case-2" },
+        { id: "bryn", name: "Bryn Collier" },
+      ),
+    );
     expect(learntCases(services, pilot)).toEqual([]);
+    const before = knownFacts(services, services.register.valve("MG-P3")!, inputs.sheet, pilot);
+    expect(before.foundFor.dry).toEqual({});
+    const walk = new Walk(inputs, {}, NOW).toEnd();
+    clock = walk.now;
+    const signed = await appendEvents(services, inputs.id, walk.events);
+    if (!signed.ok) throw new Error(JSON.stringify(signed.error));
+    expect(learntCases(services, pilot)).toMatchObject([{ id: "case-2", found: "coil-open" }]);
+    const after = knownFacts(services, services.register.valve("MG-P3")!, inputs.sheet, pilot);
+    expect(after.foundFor.dry).toEqual({ "coil-open": 1 });
   });
 });
 

@@ -111,6 +111,20 @@ export const only = (schema: FieldSchema, fields: readonly string[]): FieldSchem
   properties: Object.fromEntries(fields.map((name) => [name, schema.properties![name]!])),
 });
 
+/** These fields of a document, as far as it has them. */
+export const pick = (document: object, fields: readonly string[]): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(document).filter(([name]) => fields.includes(name)));
+
+/** The document with these fields as given; one that was taken away is gone. */
+export function put<Document extends object>(
+  document: Document,
+  fields: readonly string[],
+  value: object,
+): Document {
+  const rest = Object.fromEntries(Object.entries(document).filter(([name]) => !fields.includes(name)));
+  return { ...rest, ...value } as Document;
+}
+
 /** A schema without these fields, in each of its branches. */
 export const without = (schema: FieldSchema, fields: readonly string[]): FieldSchema => ({
   ...schema,

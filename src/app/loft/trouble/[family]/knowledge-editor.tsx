@@ -12,8 +12,11 @@ import type { Option } from "@/ui/kit/select-field";
 import { Notice } from "@/ui/notice";
 import { useChanged } from "@/ui/own/use-changed";
 import { Panel } from "@/ui/page";
-import { type FieldSchema, only } from "@/ui/schema-form/schema";
+import { EditHead } from "@/ui/schema-form/edit-head";
+import { Mend } from "@/ui/schema-form/mend";
+import { type FieldSchema, only, pick, put } from "@/ui/schema-form/schema";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
+import { TabList } from "@/ui/schema-form/tab-list";
 import { useUnread } from "@/ui/schema-form/use-unread";
 import { useChecked } from "@/ui/use-checked";
 import { useDraft } from "@/ui/use-draft";
@@ -56,7 +59,17 @@ export function KnowledgeEditor({
   const shown = [...refused, ...problems];
   return (
     <div className="mx-auto flex max-w-[1100px] flex-col gap-3 px-4 py-4 md:px-5">
-      <Head first={first} own={own} editing={editing} />
+      <EditHead
+        title={first.title}
+        says={`What may be wrong, revision ${first.revision}. Nothing is stored before you save.`}
+        acts={editing}
+      >
+        {own && (
+          <button type="button" className="btn btn-quiet" onClick={() => void editing.shipAgain()}>
+            Take what ships
+          </button>
+        )}
+      </EditHead>
       {knowledge.demonstration && (
         <Notice tone="wait">
           Made up: no experience stands behind these figures. Write your own, say who vouches for them, and
@@ -64,19 +77,9 @@ export function KnowledgeEditor({
         </Notice>
       )}
       <DraftFound draft={editing.draft} onTake={change} />
-      {shown.length > 0 && <Mend problems={shown} knowledge={knowledge} />}
+      {shown.length > 0 && <Mend problems={shown} of={knowledge} />}
       <Tabs.Root defaultValue="Causes" className="min-w-0">
-        <Tabs.List aria-label="Parts of what is known" className="plate mb-3 flex flex-wrap gap-1 text-body">
-          {[...Object.keys(TABS), FOUND].map((name) => (
-            <Tabs.Trigger
-              key={name}
-              value={name}
-              className="min-h-11 rounded border-[1.5px] border-rule bg-card px-3 data-[state=active]:border-ink data-[state=active]:bg-ink data-[state=active]:text-paper"
-            >
-              {name}
-            </Tabs.Trigger>
-          ))}
-        </Tabs.List>
+        <TabList label="Parts of what is known" names={[...Object.keys(TABS), FOUND]} />
         {Object.entries(TABS).map(([name, fields]) => (
           <Tabs.Content key={name} value={name}>
             <Panel title={name}>
@@ -84,16 +87,9 @@ export function KnowledgeEditor({
                 {...given}
                 references={references}
                 schema={only(SCHEMA, fields)}
-                value={Object.fromEntries(
-                  fields.flatMap((field) => {
-                    const value = knowledge[field as keyof Trouble];
-                    return value === undefined ? [] : [[field, value]];
-                  }),
-                )}
+                value={pick(knowledge, fields)}
                 path=""
-                onChange={(value, typedAt) =>
-                  change(put(knowledge, fields, value as Partial<Trouble>), typedAt)
-                }
+                onChange={(value, typedAt) => change(put(knowledge, fields, value as object), typedAt)}
               />
             </Panel>
           </Tabs.Content>
@@ -151,67 +147,6 @@ function useKnowledge(first: Trouble) {
   };
 }
 
-function Head({
-  first,
-  own,
-  editing: { undo, redo, canUndo, canRedo, saving, maySave, save, shipAgain },
-}: {
-  first: Trouble;
-  own: boolean;
-  editing: ReturnType<typeof useKnowledge>;
-}) {
-  return (
-    <header className="flex flex-wrap items-end gap-3">
-      <div className="min-w-0 flex-1">
-        <h1 className="font-bold text-title leading-tight">{first.title}</h1>
-        <p className="text-soft">
-          What may be wrong, revision {first.revision}. Nothing is stored before you save.
-        </p>
-      </div>
-      {own && (
-        <button type="button" className="btn btn-quiet" onClick={() => void shipAgain()}>
-          Take what ships
-        </button>
-      )}
-      <button type="button" className="btn btn-quiet" disabled={!canUndo} onClick={undo}>
-        Undo
-      </button>
-      <button type="button" className="btn btn-quiet" disabled={!canRedo} onClick={redo}>
-        Redo
-      </button>
-      <button type="button" className="btn btn-go" disabled={!maySave} onClick={() => void save()}>
-        {saving ? "Saving …" : "Save"}
-      </button>
-    </header>
-  );
-}
-
-const MOST_SHOWN = 12;
-
-function Mend({ problems, knowledge }: { problems: readonly Problem[]; knowledge: Trouble }) {
-  const where = (path: string) => {
-    const [, list = "", index = "", ...rest] = path.split("/");
-    const entry = (knowledge as unknown as Record<string, unknown[]>)[list]?.[Number(index)];
-    const { name, ask, says } = (entry ?? {}) as { name?: string; ask?: string; says?: string };
-    return [name ?? ask ?? says ?? `${list} ${index}`.trim(), ...rest].join(" › ");
-  };
-  return (
-    <Notice tone="stop" live>
-      <b>
-        {problems.length === 1 ? "One thing" : `${problems.length} things`} to mend before it can be saved.
-      </b>
-      <ul className="mt-1 max-h-44 list-disc overflow-y-auto pl-5">
-        {problems.slice(0, MOST_SHOWN).map(({ path, message }) => (
-          <li key={path + message}>
-            <span className="plate">{where(path)}</span>: {message}
-          </li>
-        ))}
-        {problems.length > MOST_SHOWN && <li>and {problems.length - MOST_SHOWN} more.</li>}
-      </ul>
-    </Notice>
-  );
-}
-
 /** Fields that name something of this knowledge or its sheet, and what they may name. */
 function referencesOf({ complaints, causes, looks, ends }: Trouble, { parts, symptoms, checks }: Names) {
   const complained = complaints.map(({ id, says }) => ({ id, name: says || id }));
@@ -234,10 +169,4 @@ function referencesOf({ complaints, causes, looks, ends }: Trouble, { parts, sym
     const known = by[field];
     return known === undefined || known.length === 0 ? undefined : known;
   };
-}
-
-/** The knowledge with these fields as given; one that was taken away is gone. */
-function put(knowledge: Trouble, fields: readonly string[], value: Partial<Trouble>): Trouble {
-  const rest = Object.fromEntries(Object.entries(knowledge).filter(([name]) => !fields.includes(name)));
-  return { ...rest, ...value } as Trouble;
 }

@@ -7,8 +7,9 @@ import { DraftFound } from "@/ui/draft-found";
 import { Axis } from "@/ui/draw/axis";
 import { untouched } from "@/ui/draw/axis-part";
 import { Panel } from "@/ui/page";
+import { EditHead } from "@/ui/schema-form/edit-head";
+import { Mend } from "@/ui/schema-form/mend";
 import { Preview } from "./preview";
-import { Problems } from "./problems";
 import { HELD_BY_TAB, PARTS_TAB, SheetTabs } from "./sheet-tabs";
 import { type KnownSheet, type SheetEditing, useSheetEditor } from "./use-sheet-editor";
 
@@ -30,13 +31,17 @@ export function SheetEditor({
   const shown = [...editing.refused, ...editing.problems];
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-4 md:px-5">
-      <Head editing={editing}>
-        {copied !== undefined
-          ? `A copy of ${copied}, to be adapted; stored under ${sheet.id}.`
-          : `Revision ${first.revision} is edited; saving makes revision ${first.revision + 1}. Nothing is stored before.`}
-      </Head>
+      <EditHead
+        title={sheet.title || "A new sheet"}
+        says={
+          copied !== undefined
+            ? `A copy of ${copied}, to be adapted; stored under ${sheet.id}.`
+            : `Revision ${first.revision} is edited; saving makes revision ${first.revision + 1}. Nothing is stored before.`
+        }
+        acts={editing}
+      />
       <DraftFound draft={draft} onTake={editing.change} />
-      {shown.length > 0 && <Problems problems={shown} sheet={sheet} />}
+      {shown.length > 0 && <Mend problems={shown} of={sheet} />}
       <div
         className={clsx(
           "grid grid-cols-1 items-start gap-4",
@@ -57,27 +62,6 @@ export function SheetEditor({
         </Panel>
       </div>
     </div>
-  );
-}
-
-function Head({ editing, children }: { editing: SheetEditing; children: string }) {
-  const { sheet, undo, redo, canUndo, canRedo, saving, maySave, save } = editing;
-  return (
-    <header className="flex flex-wrap items-end gap-3">
-      <div className="min-w-0 flex-1">
-        <h1 className="font-bold text-title leading-tight">{sheet.title || "A new sheet"}</h1>
-        <p className="text-soft">{children}</p>
-      </div>
-      <button type="button" className="btn btn-quiet" disabled={!canUndo} onClick={undo}>
-        Undo
-      </button>
-      <button type="button" className="btn btn-quiet" disabled={!canRedo} onClick={redo}>
-        Redo
-      </button>
-      <button type="button" className="btn btn-go" disabled={!maySave} onClick={save}>
-        {saving ? "Saving …" : "Save"}
-      </button>
-    </header>
   );
 }
 

@@ -2,10 +2,11 @@
 
 import dynamic from "next/dynamic";
 import { Tabs } from "radix-ui";
-import { type Sheet, SheetSchema } from "@/core/formats";
+import { SheetSchema } from "@/core/formats";
 import { Panel } from "@/ui/page";
-import { type FieldSchema, only } from "@/ui/schema-form/schema";
+import { type FieldSchema, only, pick, put } from "@/ui/schema-form/schema";
 import { SchemaForm } from "@/ui/schema-form/schema-form";
+import { TabList } from "@/ui/schema-form/tab-list";
 import { free, hold } from "./edit-sheet";
 import { PartsForm } from "./parts-form";
 import type { SheetEditing } from "./use-sheet-editor";
@@ -56,17 +57,7 @@ export function SheetTabs({
   const { sheet, change, given } = editing;
   return (
     <Tabs.Root value={tab} onValueChange={onTab} className="min-w-0">
-      <Tabs.List aria-label="Parts of the sheet" className="plate mb-3 flex flex-wrap gap-1 text-body">
-        {[PARTS_TAB, HELD_BY_TAB, ...Object.keys(TABS)].map((name) => (
-          <Tabs.Trigger
-            key={name}
-            value={name}
-            className="min-h-11 rounded border-[1.5px] border-rule bg-card px-3 data-[state=active]:border-ink data-[state=active]:bg-ink data-[state=active]:text-paper"
-          >
-            {name}
-          </Tabs.Trigger>
-        ))}
-      </Tabs.List>
+      <TabList label="Parts of the sheet" names={[PARTS_TAB, HELD_BY_TAB, ...Object.keys(TABS)]} />
       <Tabs.Content value={PARTS_TAB}>
         <PartsForm editing={editing} />
       </Tabs.Content>
@@ -81,7 +72,7 @@ export function SheetTabs({
               schema={only(SCHEMA, fields)}
               value={pick(sheet, fields)}
               path=""
-              onChange={(value, typedAt) => change(put(sheet, fields, value as Partial<Sheet>), typedAt)}
+              onChange={(value, typedAt) => change(put(sheet, fields, value as object), typedAt)}
             />
           </Panel>
         </Tabs.Content>
@@ -108,13 +99,4 @@ function HeldBy({ editing: { sheet, chosen, setChosen, change } }: { editing: Sh
       </div>
     </Panel>
   );
-}
-
-const pick = (sheet: Sheet, fields: readonly string[]) =>
-  Object.fromEntries(Object.entries(sheet).filter(([name]) => fields.includes(name)));
-
-/** The sheet with these fields as given; one that was taken away is gone. */
-function put(sheet: Sheet, fields: readonly string[], value: Partial<Sheet>): Sheet {
-  const rest = Object.fromEntries(Object.entries(sheet).filter(([name]) => !fields.includes(name)));
-  return { ...rest, ...value } as Sheet;
 }
