@@ -80,6 +80,9 @@ test("an old radiator valve: how deep is weighed, stand-ins with their sizes, wi
   await page.getByRole("button", { name: "Does not shut" }).click();
   const deep = page.getByRole("region", { name: "How deep" });
   await expect(deep.getByText("The least, all told")).toHaveCount(1);
+  await expect(deep.getByText(/costs the least: .* all told, .* less than/)).toBeVisible();
+  await deep.getByRole("button", { name: /What would change this/ }).click();
+  await expect(deep.getByText(/^(above|below) .* in 100: /).first()).toBeVisible();
   await deep.getByRole("button", { name: "Hard to get at" }).click();
   await deep.getByRole("button", { name: /^A modern valve/ }).click();
   await page.getByRole("button", { name: /^Start the job/ }).click();

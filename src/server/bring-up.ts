@@ -35,7 +35,8 @@ export function bringUp(services: Services): void {
       if (provenance.origin === "here") countActs(services, at.value);
     }
     // Before 0.19 no valve rang by its readings.
-    if (stale.length > 0) for (const valve of services.library.valvesWithReadings()) ringAnew(services, valve);
+    if (stale.length > 0)
+      for (const valve of services.library.valvesWithReadings()) ringAnew(services, valve);
     if (anew) fillFind(services);
     if (unanchored) {
       for (const id of services.jobs.ids()) {

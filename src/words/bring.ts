@@ -1,4 +1,4 @@
-import type { Brought, Departure } from "@/core/bring";
+import type { Brought, Departure, Lack } from "@/core/bring";
 import type { Trouble } from "@/core/formats";
 import { toolName } from "./handling";
 import { figure, type Speaker } from "./speaker";
@@ -42,11 +42,19 @@ export const uncoveredWords = (
   { ends, lacks }: Departure["uncovered"][number],
 ): { readonly ends: string; readonly why: string } => ({
   ends: ends.map((end) => endTitle(speaker, knowledge, end)).join(" "),
-  why:
-    lacks.length === 0
-      ? speaker.say.bring.notWorth
-      : speaker.say.bring.lacks(speaker.say.common.and([...lacks])),
+  why: lacks.length === 0 ? speaker.say.bring.notWorth : lackWords(speaker, lacks),
 });
+
+/** What has to come from somewhere, and what nobody has. */
+function lackWords({ say: { bring, common } }: Speaker, lacks: readonly Lack[]): string {
+  const nowhere = lacks.flatMap(({ name, later }) => (later === undefined ? [name] : []));
+  return [
+    ...(nowhere.length > 0 ? [bring.lacks(common.and(nowhere))] : []),
+    ...lacks.flatMap(({ name, later }) =>
+      later === undefined ? [] : [bring.later(name, later.place, later.days)],
+    ),
+  ].join(" ");
+}
 
 /** What all of it weighs, and how sure it is that nothing else is worth more. */
 export function packingNote(

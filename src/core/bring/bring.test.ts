@@ -69,7 +69,7 @@ describe("what to bring", () => {
     expect(departures).toHaveLength(1);
     expect(departures[best]!.chance).toBeCloseTo(chanceOf("open"), 9);
     expect(departures[0]!.items).toEqual([]);
-    expect(departures[0]!.uncovered[0]).toMatchObject({ lacks: ["coil"] });
+    expect(departures[0]!.uncovered[0]).toMatchObject({ lacks: [{ name: "coil" }] });
     expect(unknown).toBeCloseTo(1 - chanceOf("open", "renew-coil", "inside"), 9);
   });
 
@@ -103,6 +103,12 @@ describe("what to bring", () => {
     const { departures, best } = bring(asked(stock));
     expect(departures.map(({ days }) => days)).toEqual([0, 3]);
     expect(departures[1]!.chance).toBeGreaterThan(departures[0]!.chance);
+    expect(departures[0]!.uncovered).toContainEqual(
+      expect.objectContaining({
+        ends: ["inside"],
+        lacks: [{ name: "diaphragm", later: { place: "Supplier", days: 3 } }],
+      }),
+    );
     expect(best).toBe(0);
     const patient = {
       ...asked(stock),

@@ -37,8 +37,14 @@ export interface BroughtTool extends ToolToBring {
 export interface Uncovered {
   readonly ends: readonly string[];
   readonly chance: number;
-  /** Names of pieces that nobody has by then; none where it is not worth its weight or way. */
-  readonly lacks: readonly string[];
+  /** What is not in hand by then; none where it is not worth its weight or way. */
+  readonly lacks: readonly Lack[];
+}
+
+/** Pieces that are too few by then, and who has them later; nobody when absent. */
+export interface Lack {
+  readonly name: string;
+  readonly later?: { readonly place: string; readonly days: number };
 }
 
 /** What to take when one leaves in so many days. */
@@ -118,7 +124,7 @@ export function bring(
   const departures = days.map((within): Departure => {
     const there = offers.filter(({ lying }) => lying.place.days <= within);
     const packing = pack(all, there, sheet, weigh, { ...goes, most_kg }, solve);
-    return departureOf(packing, all.needs, there, sheet, within, within * wait);
+    return departureOf(packing, all.needs, offers, sheet, within, within * wait);
   });
   const useful = departures.filter(
     // Waiting for what is not taken is no way of its own.
@@ -150,9 +156,22 @@ function departureOf(
       taken.filter((_, index) => index !== item),
       tools,
     );
-  const had = new Map<string, number>();
-  for (const { contents, atMost } of offers)
-    for (const [part, each] of contents) had.set(part, (had.get(part) ?? 0) + each * atMost);
+  const had = (part: string, by: number) =>
+    offers.reduce(
+      (sum, { contents, atMost, lying }) =>
+        lying.place.days <= by ? sum + (contents.get(part) ?? 0) * atMost : sum,
+      0,
+    );
+  const lackOf = (part: string, count: number): Lack => {
+    const later = offers
+      .map(({ lying }) => lying.place)
+      .filter((place) => place.days > days && had(part, place.days) >= count)
+      .sort((a, b) => a.days - b.days)[0];
+    return {
+      name: nameOfPieces(sheet, part),
+      ...(later && { later: { place: later.name, days: later.days } }),
+    };
+  };
   return {
     days,
     chance,
@@ -190,8 +209,8 @@ function departureOf(
         ends,
         chance: of,
         lacks: [...pieces]
-          .filter(([part, count]) => (had.get(part) ?? 0) < count)
-          .map(([part]) => nameOfPieces(sheet, part)),
+          .filter(([part, count]) => had(part, days) < count)
+          .map(([part, count]) => lackOf(part, count)),
       }))
       .sort((a, b) => b.chance - a.chance),
   };

@@ -1,1 +1,1 @@
-export { type Bring, type Brought, bring, type Departure } from "./bring";
+export { type Bring, type Brought, bring, type Departure, type Lack } from "./bring";

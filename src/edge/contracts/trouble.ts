@@ -41,7 +41,7 @@ export const TROUBLE_BRING = contract({
   body: Type.Uint8Array(),
   describes: BRING_QUESTION,
   answer: answerOf<Bring>(
-    "{departures: [{days, chance, items: [{kind, id, name, pieces, place, from, days, price, kg, without, for}], tools: [{id, name, kg, without}], kg, worth_min, uncovered: [{ends, chance, lacks}], exact}], best, others, unknown, currency}; chances are 0 to 1, `without` is the chance with that one left behind.",
+    "{departures: [{days, chance, items: [{kind, id, name, pieces, place, from, days, price, kg, without, for}], tools: [{id, name, kg, without}], kg, worth_min, uncovered: [{ends, chance, lacks: [{name, later: {place, days}}]}], exact}], best, others, unknown, currency}; chances are 0 to 1, `without` is the chance with that one left behind.",
   ),
   refuses: {
     422: "The knowledge or the store is not valid, with the place; or an answer is none of the look's.",

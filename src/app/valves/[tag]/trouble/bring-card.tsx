@@ -4,6 +4,7 @@ import clsx from "clsx";
 import { type ReactNode, useMemo, useState } from "react";
 import type { Bring, Departure } from "@/core/bring";
 import type { HowOneGoes, Trouble } from "@/core/formats";
+import { SelectField } from "@/ui/kit/select-field";
 import { Money } from "@/ui/money";
 import { useSpeaker } from "@/ui/use-speaker";
 import { inHundred, itemLine, type PackLine, packingNote, toolLine, uncoveredWords } from "@/words";
@@ -15,7 +16,10 @@ export function BringCard({ trouble }: { trouble: TroubleInHand }) {
   const say = useSpeaker().say.bring;
   const [by, setBy] = useState<HowOneGoes["by"]>("van");
   const [days, setDays] = useState<number>();
-  const goes = useMemo(() => ({ by }), [by]);
+  // What lies in somebody else's van is not at hand.
+  const vans = trouble.stock.store?.places.filter(({ kind }) => kind === "van") ?? [];
+  const [van, setVan] = useState(vans.length > 1 ? vans[0]!.id : undefined);
+  const goes = useMemo((): HowOneGoes => ({ by, ...(van !== undefined && { van }) }), [by, van]);
   const bring = useBring(trouble, goes);
   return (
     <section className="card p-4" aria-label={say.title}>
@@ -35,6 +39,11 @@ export function BringCard({ trouble }: { trouble: TroubleInHand }) {
           ))}
         </div>
       </div>
+      {van !== undefined && (
+        <div className="mb-3">
+          <SelectField label={say.van} value={van} options={vans} onChange={setVan} />
+        </div>
+      )}
       {bring === undefined ? (
         <p role="status" className="text-soft">
           {say.working}
