@@ -1,7 +1,8 @@
 import type { Calibration } from "@/core/trouble";
 
 const SIDE = 260;
-const ROOM = 34;
+const ROOM = 40;
+const EDGE = 18;
 const at = (share: number) => ROOM + share * SIDE;
 const up = (share: number) => 8 + (1 - share) * SIDE;
 const TICKS = [0, 0.2, 0.4, 0.6, 0.8, 1] as const;
@@ -17,7 +18,7 @@ export function CalibrationPlot({
   const most = Math.max(1, ...bands.map(({ given }) => given));
   return (
     <svg
-      viewBox={`0 0 ${SIDE + ROOM + 8} ${SIDE + 34}`}
+      viewBox={`0 0 ${SIDE + ROOM + EDGE} ${SIDE + 40}`}
       role="img"
       aria-label={label}
       className="w-full max-w-[420px]"
@@ -40,10 +41,10 @@ export function CalibrationPlot({
             stroke="var(--rule)"
             strokeDasharray="2 4"
           />
-          <text x={at(tick)} y={up(0) + 18} textAnchor="middle" fill="var(--soft)" className="text-fine">
+          <text x={at(tick)} y={up(0) + 24} textAnchor="middle" fill="var(--soft)" className="text-fine">
             {tick * 100}
           </text>
-          <text x={at(0) - 6} y={up(tick) + 4} textAnchor="end" fill="var(--soft)" className="text-fine">
+          <text x={at(0) - 12} y={up(tick) + 4} textAnchor="end" fill="var(--soft)" className="text-fine">
             {tick * 100}
           </text>
         </g>
