@@ -173,6 +173,12 @@ test("from a telephone call to a packed van: the chance to finish on the first v
   await expect.poll(chance).not.toBe(before);
   await expect(bring.getByRole("checkbox", { name: /Multimeter/ })).toBeChecked();
   await expect(bring.getByText(/The coil is gone: renew it/).first()).toBeVisible();
+  // A tick moves nothing under the thumb, and asks nothing anew.
+  await bring.getByRole("checkbox").last().check();
+  const place = await page.evaluate(() => window.scrollY);
+  await bring.getByRole("checkbox").nth(-2).check();
+  await page.waitForTimeout(300);
+  expect(await page.evaluate(() => window.scrollY)).toBe(place);
   for (const box of await bring.getByRole("checkbox").all()) await box.check();
   await expect(bring.getByText("All of it is packed.")).toBeVisible();
   await soundForAll(page);

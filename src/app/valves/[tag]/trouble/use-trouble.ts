@@ -77,10 +77,11 @@ export function useTrouble({ knowledge, known, sheet, tag, currency, stock, crew
     if (to === undefined) localStorage.removeItem(key);
     else localStorage.setItem(key, JSON.stringify(to));
   };
+  // What is packed changes nothing of what is judged: only what is judged by makes it anew.
+  const { complaint, from, told, answers } = inHand ?? {};
   const facts = useMemo((): TroubleFacts | undefined => {
-    if (inHand === undefined) return undefined;
+    if (complaint === undefined || from === undefined) return undefined;
     const { foundFor, ...rest } = known;
-    const { complaint, from, told } = inHand;
     return {
       ...rest,
       ...told,
@@ -89,11 +90,11 @@ export function useTrouble({ knowledge, known, sheet, tag, currency, stock, crew
       found: foundFor[complaint] ?? {},
       ...(from === "site" && { cannot: [...barred] }),
     };
-  }, [known, inHand, barred]);
+  }, [known, complaint, from, told, barred]);
   const given = useMemo(() => {
-    const read = answersGiven(knowledge, inHand?.answers ?? [], sheet);
+    const read = answersGiven(knowledge, answers ?? [], sheet);
     return read.ok ? read.value : new Map<string, string>();
-  }, [knowledge, inHand, sheet]);
+  }, [knowledge, answers, sheet]);
   const advice = useMemo(() => facts && advise(knowledge, facts, given, MOMENTS), [knowledge, facts, given]);
   const put = (answer: TroubleAnswer) => {
     if (inHand === undefined) return;
