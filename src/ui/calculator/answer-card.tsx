@@ -69,7 +69,7 @@ export function AnswerCard({ calculator, answer }: { calculator: Calculator; ans
               key={output.name}
               className={clsx(
                 "border-rule border-b-[1.5px] border-dashed py-2",
-                words ? "block" : "flex items-baseline justify-between gap-3",
+                words ? "block" : "flex flex-wrap items-baseline justify-between gap-x-3",
                 long && "sm:col-span-2",
               )}
             >
