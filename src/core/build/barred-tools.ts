@@ -13,7 +13,9 @@ export type BarredWhy =
   | "rounds-flats"
   | "scores-the-stem"
   | "scratches-the-groove"
-  | "scratches-the-face";
+  | "scratches-the-face"
+  /** The job frees by oil and patience. */
+  | "oil-was-chosen";
 
 /** A tool that must not be used, in the sheet's own words or by what the part is. */
 export type Barred =

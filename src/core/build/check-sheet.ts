@@ -3,6 +3,7 @@ import { unitNamed } from "../quantity";
 import type { Problem } from "../result";
 import { checkBuild } from "./check-build";
 import { checkFluids } from "./check-fluids";
+import { checkGaskets } from "./check-gaskets";
 import { checkIntervals } from "./check-intervals";
 import { checkPieces } from "./check-pieces";
 import { checkStanding } from "./check-standing";
@@ -237,6 +238,12 @@ export function checkSheet(given: Sheet): Problem[] {
         `${part.name} is used once, but no kit brings it and it is not sold singly.`,
       );
   });
-  problems.push(...checkBuild(sheet), ...checkStanding(sheet), ...checkPieces(sheet), ...checkFluids(sheet));
+  problems.push(
+    ...checkBuild(sheet),
+    ...checkStanding(sheet),
+    ...checkPieces(sheet),
+    ...checkFluids(sheet),
+    ...checkGaskets(sheet),
+  );
   return problems;
 }

@@ -34,6 +34,7 @@ export interface StuckRung {
     | "cracks"
     | "shears"
     | "tap"
+    | "oil-was-chosen"
     | "cut-out"
     | "in-no-kit";
   readonly stop: boolean;
@@ -50,8 +51,12 @@ const MELTS: ReadonlySet<Part["material"]> = new Set([
 
 const SHEARS: ReadonlySet<Part["material"]> = new Set(["brass", "bronze", "copper"]);
 
-/** Right size and steady pull, oil and time, heat, shock, cut: with the rung at which this part says stop. */
-export function stuckLadder(part: Part, sheet: Sheet): StuckRung[] {
+/**
+ * Right size and steady pull, oil and time, heat, shock, cut: with the rung at which this part says stop.
+ *
+ * @param noShock the job frees by oil and patience, and hits nothing
+ */
+export function stuckLadder(part: Part, sheet: Sheet, noShock = false): StuckRung[] {
   const near = sheet.parts.some(
     (each) => MELTS.has(each.material) && each.ways.some((way) => way.heldBy.includes(part.id)),
   );
@@ -67,6 +72,7 @@ export function stuckLadder(part: Part, sheet: Sheet): StuckRung[] {
   if (part.shape.kind === "stem" && SHEARS.has(part.material))
     return [...gentle, heat, stop("shock", "shears")];
   if (brittle) return [...gentle, heat, stop("shock", "cracks")];
+  if (noShock) return [...gentle, heat, stop("shock", "oil-was-chosen")];
   return [
     ...gentle,
     heat,

@@ -40,6 +40,7 @@ export {
 export * from "./read";
 export * from "./register";
 export { bearsOurNames, columnsOf, rowFileOf, rowTemplate } from "./row-files";
+export * from "./schools";
 export * from "./sheet";
 export { ChosenDepthSchema } from "./sheet-depth";
 export { sheetNow } from "./sheet-now";

@@ -3,6 +3,7 @@ import { LineSchema } from "./line";
 import { CertificatesSchema } from "./person";
 import { ProofSchema } from "./proof";
 import { ValveSchema } from "./register";
+import { ChosenWaySchema } from "./schools";
 import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Words } from "./shared";
 import { CHECK_DIMENSIONS, SheetSchema } from "./sheet";
 import { ChosenDepthSchema } from "./sheet-depth";
@@ -300,6 +301,12 @@ export const JobInputsSchema = Type.Object(
     ),
     where: Type.Optional(WhereSchema),
     depth: Type.Optional(ChosenDepthSchema),
+    schools: Type.Optional(
+      Type.Array(ChosenWaySchema, {
+        maxItems: 10,
+        description: "How it is worked where practitioners differ: one way a topic, beside the usual one.",
+      }),
+    ),
     trouble: Type.Optional(
       Type.Object(
         {

@@ -58,6 +58,11 @@ export const TaskSchema = Type.Object(
         minItems: 1,
       }),
     ),
+    way: Type.Optional({
+      ...titled("Way of working", oneOf("oil", "shock", "acid", "water", "dry")),
+      description:
+        "How it frees or cleans. Where a crew works another way, that takes its place; what puts nothing on, as a rinse after acid, then falls away.",
+    }),
     with: Type.Optional({
       ...titled("With", Id),
       description: "The supply it is done with: a descaler, a soap.",

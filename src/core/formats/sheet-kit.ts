@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { closed, Id, titled, Words } from "./shared";
+import { closed, Id, oneOf, titled, Words } from "./shared";
 import { ToolClass } from "./sheet-part";
 
 export const KitSchema = Type.Object(
@@ -20,6 +20,10 @@ export const KitSchema = Type.Object(
               description: "Of a stack: pieces of this name alone.",
             }),
           ),
+          cut: Type.Optional({
+            ...titled("Cut as", oneOf("full-face", "ring")),
+            description: "Of a flange gasket, where it is cut otherwise than the sheet draws it.",
+          }),
         },
         closed,
       ),

@@ -309,6 +309,11 @@ export const PartSchema = Type.Object(
         closed,
       ),
     ),
+    face: Type.Optional({
+      ...titled("Its faces are", oneOf("flat", "raised", "recessed")),
+      description:
+        "Of a flange gasket: flat to the rim, raised inside the bolts, or a recess it lies in. It decides how it may be cut.",
+    }),
     features: Type.Optional(Type.Array(Feature, { description: "What tells it from a look-alike." })),
     lookAlikes: Type.Optional(Type.Array(LookAlike)),
     pieces: Type.Optional(

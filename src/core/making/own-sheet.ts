@@ -168,7 +168,8 @@ function ownMeasure(check: Measure, own: OwnModel): Check {
 }
 
 function ownPart(part: Part, own: OwnModel): Part {
-  const { features: _, lookAlikes: __, weight_kg: ___, standIn: ____, fit, fastener, ...rest } = part;
+  const { features: _, lookAlikes: __, weight_kg: ___, standIn: ____, face: _____, ...kept } = part;
+  const { fit, fastener, ...rest } = kept;
   const { lengths: _lengths, circle_mm: _circle, ...held } = fastener ?? {};
   const end = (given: EndCondition, build?: string) => ownEnd(given, endKey(part.id, build), own);
   return {

@@ -1,3 +1,4 @@
+import { cutOf } from "../build";
 import type { Kit, Sheet, Store } from "../formats";
 import type { Offer, Pieces } from "./cover";
 import { contentsOf, nameOfPieces } from "./stack-pieces";
@@ -30,6 +31,12 @@ export function unfit(kit: Kit, generation: string | undefined): NotThis | undef
     : { kind: "other-generation", fits: kit.generations, is: generation };
 }
 
+/** A flange gasket that lies there singly is cut as its sheet draws it: none of those is taken where it is cut otherwise. */
+function otherwiseCut(sheet: Sheet, id: string): boolean {
+  const part = sheet.parts.find((each) => each.id === id);
+  return part !== undefined && cutOf(sheet, part) !== undefined && !sheet.singles.includes(id);
+}
+
 /** What lies anywhere and has something of what is needed. @param needs pieces by part, or by piece of a stack */
 export function offersOf(
   sheet: Sheet,
@@ -48,7 +55,7 @@ export function offersOf(
       lying,
     };
     if (lying.kind === "part")
-      return needs.has(lying.id)
+      return needs.has(lying.id) && !otherwiseCut(sheet, lying.id)
         ? [
             {
               ...offer,

@@ -1,3 +1,4 @@
+import { cutOf } from "../build";
 import type { Kit, Sheet } from "../formats";
 import type { Pieces } from "./cover";
 
@@ -48,11 +49,20 @@ export function nameOfPieces({ parts }: Sheet, key: string): string {
   return stack === undefined ? key : key.slice(stack.id.length + 1);
 }
 
-/** A part that a kit names twice is in it as often as both say. */
-export const contentsOf = (sheet: Sheet, { contents }: Kit): Pieces =>
+/** A flange gasket that is cut otherwise than this valve takes it. */
+const otherCut = (sheet: Sheet, { part, cut }: Kit["contents"][number]): boolean => {
+  const gasket = cut === undefined ? undefined : sheet.parts.find(({ id }) => id === part);
+  return gasket !== undefined && cut !== cutOf(sheet, gasket);
+};
+
+/** What of a kit serves this valve. A part that a kit names twice is in it as often as both say. */
+export const contentsOf = (sheet: Sheet, kit: Kit): Pieces =>
   byPiece(
     sheet,
-    contents.map(
-      ({ part, piece, quantity }) => [piece === undefined ? part : pieceKey(part, piece), quantity] as const,
-    ),
+    kit.contents
+      .filter((item) => !otherCut(sheet, item))
+      .map(
+        ({ part, piece, quantity }) =>
+          [piece === undefined ? part : pieceKey(part, piece), quantity] as const,
+      ),
   );

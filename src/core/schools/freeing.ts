@@ -1,0 +1,87 @@
+import { fastens, heldBy } from "../build";
+import type { Part, Sheet, Task } from "../formats";
+import { type NotBecause, partsOff, type School, type UsualBecause, wayHere } from "./school";
+
+/** Penetrating oil and patience, or a shock on the head: by what would crack, deform or burn. */
+export const freeing: School<"freeing"> = {
+  offer(site) {
+    const { sheet } = site;
+    const bolts = partsOff(site).filter(fastens);
+    if (bolts.length === 0) return undefined;
+    const own = tasksOf(site);
+    const shocks = own.find(({ way }) => way === "shock");
+    const oils = own.find(({ way }) => way === "oil");
+    const usual = shocks === undefined ? "oil" : "shock";
+    return {
+      usual,
+      because: usualBecause(sheet, shocks ?? oils, bolts),
+      about: bolts.map(({ name }) => name),
+      ways: [
+        wayHere({ way: "oil", usual }, bolts, (part) =>
+          shocks !== undefined && !hasOil(sheet) ? { kind: "not-on-its-sheet" } : notOiled(part),
+        ),
+        // What its sheet shocks is shocked where its sheet says.
+        shocks === undefined
+          ? wayHere({ way: "shock", usual }, bolts, (part) => notShocked(sheet, part))
+          : { way: "shock", keeps: [] },
+      ],
+    };
+  },
+  // It changes what is done, not the sheet.
+  worked: (sheet) => sheet,
+};
+
+function usualBecause(sheet: Sheet, own: Task | undefined, bolts: readonly Part[]): UsualBecause {
+  if (own !== undefined) return { kind: "sheet", says: own.why };
+  for (const part of bolts) {
+    const because = notShocked(sheet, part)?.kind;
+    if (because === "burns-near") return { kind: "burns-near" };
+    if (because === "cracks" || because === "deforms") return { kind: "shock-breaks", part: part.name };
+  }
+  return { kind: "breaks-nothing" };
+}
+
+const tasksOf = ({ sheet, removed }: { sheet: Sheet; removed: readonly string[] }): Task[] =>
+  (sheet.tasks ?? []).filter(
+    ({ way, needsOff = [] }) =>
+      (way === "shock" || way === "oil") && needsOff.every((part) => removed.includes(part)),
+  );
+
+const PLASTIC: ReadonlySet<Part["material"]> = new Set([
+  "plastic",
+  "nitrile",
+  "epdm",
+  "silicone",
+  "ptfe",
+  "fibre",
+]);
+const SOFT: ReadonlySet<Part["material"]> = new Set(["brass", "bronze", "copper", "aluminium"]);
+const BURNS: ReadonlySet<string> = new Set(["gas", "ammonia"]);
+
+/** Why a fastener is not shocked: it or what it clamps breaks, it deforms, what is left of the medium burns. */
+function notShocked(sheet: Sheet, part: Part): NotBecause | undefined {
+  if (BURNS.has(sheet.isolation.medium)) return { kind: "burns-near" };
+  const near = [part, ...heldBy(sheet, part)];
+  if (near.some(({ brittle, material }) => brittle === true || PLASTIC.has(material)))
+    return { kind: "cracks" };
+  if (SOFT.has(part.material)) return { kind: "deforms" };
+  return sheet.tools.some((tool) => tool.class === "hammer") ? undefined : { kind: "not-on-its-sheet" };
+}
+
+const hasOil = ({ supplies }: Sheet) => supplies.some(({ base }) => base === "petroleum");
+
+const notOiled = ({ material, potable, dryByDesign }: Part): NotBecause | undefined => {
+  if (dryByDesign !== undefined) return { kind: "dry-by-design" };
+  if (potable === true) return { kind: "not-for-drinking-water" };
+  return PLASTIC.has(material)
+    ? { kind: "clash", base: "petroleum", why: "it swells or cracks. Warm water and patience." }
+    : undefined;
+};
+
+/** Fasteners that may be shocked, where their sheet does not do so itself. */
+export const shockable = (site: { readonly sheet: Sheet; readonly removed: readonly string[] }): Part[] =>
+  partsOff(site).filter((part) => fastens(part) && notShocked(site.sheet, part) === undefined);
+
+/** Fasteners that oil may creep into. */
+export const oilable = (site: { readonly sheet: Sheet; readonly removed: readonly string[] }): Part[] =>
+  partsOff(site).filter((part) => fastens(part) && notOiled(part) === undefined);

@@ -1,0 +1,69 @@
+import { fastens } from "../build";
+import type { Part, Sheet, WayOf } from "../formats";
+import { commonest, type NotBecause, partsOff, type School, wayHere, withParts } from "./school";
+
+type Way = WayOf<"threads">;
+
+/** Paste on every stud, or clean and dry: the pull that makes the same clamp differs by the K of the thread. */
+export const threads: School<"threads"> = {
+  offer(site) {
+    const { sheet } = site;
+    const bolts = partsOff(site).filter((part) => fastens(part) && part.fit !== undefined);
+    const free = bolts.filter((part) => meantFor(part) === undefined);
+    const usual = commonest(free.map(wayOf));
+    if (usual === undefined) return undefined;
+    const says = free.find((part) => wayOf(part) === usual && part.fit?.thread !== undefined)?.fit?.thread
+      ?.why;
+    return {
+      usual,
+      because:
+        says !== undefined
+          ? { kind: "sheet", says }
+          : usual === "dry" && free.some(({ fit }) => fit?.end.kind === "torque")
+            ? { kind: "stated-for-it" }
+            : { kind: "sheet" },
+      about: free.map(({ name }) => name),
+      ways: (["anti-seize", "dry"] as const).map((way) =>
+        wayHere(
+          { way, usual },
+          bolts,
+          (part) => notAt(sheet, part, way),
+          (part) => wayOf(part) === way,
+        ),
+      ),
+    };
+  },
+  worked(sheet, way, why) {
+    const paste = pasteOf(sheet);
+    return withParts(sheet, (part) => {
+      if (!fastens(part) || part.fit === undefined || part.stays === true) return part;
+      if (wayOf(part) === way || notAt(sheet, part, way) !== undefined) return part;
+      const thread =
+        way === "dry" || paste === undefined
+          ? ({ kind: "dry", why } as const)
+          : ({ kind: "anti-seize", with: paste, why } as const);
+      return { ...part, fit: { ...part.fit, thread } };
+    });
+  },
+};
+
+const wayOf = ({ fit }: Part): Way => (fit?.thread?.kind === "anti-seize" ? "anti-seize" : "dry");
+
+const pasteOf = ({ supplies }: Sheet): string | undefined =>
+  supplies.find(({ base }) => base === "metallic")?.id;
+
+/** A thread that does something else already. */
+function meantFor({ fit, dryByDesign }: Part): NotBecause | undefined {
+  if (fit?.thread?.kind === "locker" || fit?.joint?.includes("lock") === true) return { kind: "must-lock" };
+  if (fit?.thread?.kind === "sealant" || fit?.joint?.includes("seal") === true) return { kind: "must-seal" };
+  if (fit?.surface?.kind === "lubricate") return { kind: "greased-already" };
+  return dryByDesign === undefined ? undefined : { kind: "dry-by-design" };
+}
+
+function notAt(sheet: Sheet, part: Part, way: Way): NotBecause | undefined {
+  const meant = meantFor(part);
+  if (meant !== undefined) return meant;
+  if (way === "dry" || wayOf(part) === way) return undefined;
+  if (pasteOf(sheet) === undefined) return { kind: "not-on-its-sheet" };
+  return part.potable === true ? { kind: "not-for-drinking-water" } : undefined;
+}
