@@ -1,6 +1,6 @@
 import { type FitRule, nextBolt, type Run, type StepOf } from "@/core/job";
 import { unreachable } from "@/core/result";
-import { quantity, type Speaker } from "./speaker";
+import { figure, quantity, type Speaker } from "./speaker";
 import { stepTitle } from "./step-words";
 import { notedAsk } from "./steps/said";
 
@@ -19,6 +19,16 @@ export function fitRuleWords(speaker: Speaker, rule: FitRule): { says: string; w
           why: words.never(speaker.say.common.commas(rule.never.map((base) => words.bases[base]))),
         }),
       };
+    case "cut": {
+      const circle = figure(speaker, rule.circle_mm, "mm");
+      return {
+        says:
+          rule.as === "ring"
+            ? words.ring(figure(speaker, rule.outside_mm, "mm"), circle)
+            : words.fullFace(rule.bolts, circle),
+        why: rule.why,
+      };
+    }
     case "keep-off":
       return { says: words.keepOff(rule.what) };
     case "stays-dry":

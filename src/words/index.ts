@@ -61,6 +61,16 @@ export {
 export { troubleBlocks } from "./papers/trouble-paper";
 export { asFoundWords } from "./record";
 export { competences, gateWords, impossibleWords, refusalWords } from "./refusals";
+export {
+  barredWhy,
+  keepsWords,
+  schoolsWords,
+  usualWhy,
+  wayCosts,
+  wayName,
+  wayRefused,
+  wayRisk,
+} from "./schools";
 export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";

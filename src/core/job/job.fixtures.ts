@@ -260,6 +260,7 @@ export class Walk {
         return;
       case "kit":
       case "task":
+      case "other-way":
       case "ready":
       case "tray":
         for (const line of linesLeft(step, this.job.progress))

@@ -1,7 +1,8 @@
 import { judgeNewPart, type NewPart } from "../build";
 import type { Finding } from "../findings";
-import type { Certificates, ChosenDepth, HandedOver, JobEvent, SealedEvent } from "../formats";
+import type { Certificates, ChosenDepth, ChosenWay, HandedOver, JobEvent, SealedEvent } from "../formats";
 import { type Due, dues } from "../rounds";
+import { withWays } from "../schools";
 import type { Leftover } from "../store";
 import { afterJob } from "./after-job";
 import { answeredStep, answeredSteps } from "./answered";
@@ -132,6 +133,8 @@ export interface JobRecord {
   readonly handedOver?: HandedOver & { readonly at: number; readonly by: string; readonly says: string };
   /** How deep it went, and what was weighed for it. */
   readonly depth?: ChosenDepth;
+  /** How it was worked where practitioners differ, beside the usual way. */
+  readonly schools: readonly ChosenWay[];
   readonly lines: readonly RecordLine[];
   readonly next: Due | undefined;
 }
@@ -150,6 +153,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
   };
   const part = (id: string) => inputs.sheet.parts.find((each) => each.id === id);
   const name = (id = "") => part(id)?.name ?? id;
+  const worked = withWays(inputs.sheet, inputs.schools);
   const signed = progress.signedOff;
   const second = progress.done.get(singleStep("second-signature"));
   const finished = signed === undefined ? inputs.valve : afterJob(inputs.valve, job, signed.at);
@@ -231,10 +235,10 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       const { found } = event;
       return [{ part: compared.name, verdict: judgeNewPart(compared, found), found }];
     }),
-    threads: inputs.sheet.parts.flatMap(({ id, name, fit }) => {
+    threads: worked.parts.flatMap(({ id, name, fit }) => {
       const thread = fit?.thread;
       if (thread === undefined || thread.kind === "dry" || !progress.fitted.has(id)) return [];
-      const supply = inputs.sheet.supplies.find((each) => each.id === thread.with);
+      const supply = worked.supplies.find((each) => each.id === thread.with);
       return [{ part: name, with: supply?.name ?? thread.with }];
     }),
     photos: progress.photos.map(({ photo, step }) => ({ photo, ...atStep(step) })),
@@ -264,6 +268,7 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
       by,
     })),
     ...(inputs.depth !== undefined && { depth: inputs.depth }),
+    schools: inputs.schools ?? [],
     ...(signed?.handedOver !== undefined && {
       handedOver: { ...signed.handedOver, at: signed.at, by: signed.by, says: signed.statement },
     }),

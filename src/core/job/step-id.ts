@@ -61,6 +61,7 @@ const ABOUT = {
   unblank: "blank-out:",
   task: "task:",
   soak: "soak:",
+  "other-way": "other-way:",
   fit: "fit:",
   tighten: "tighten:",
   "shut-bleed": "bleed-shut:",

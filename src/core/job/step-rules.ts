@@ -30,6 +30,7 @@ import { open } from "./steps/open";
 import { openBleed } from "./steps/open-bleed";
 import { openByHand } from "./steps/open-by-hand";
 import { otherBuild } from "./steps/other-build";
+import { otherWay } from "./steps/other-way";
 import { others } from "./steps/others";
 import { permits } from "./steps/permits";
 import { position } from "./steps/position";
@@ -90,6 +91,7 @@ const RULES: { readonly [K in StepKind]: StepRule<Extract<StepFacts, { kind: K }
   blank,
   task,
   soak,
+  "other-way": otherWay,
   fit,
   confirm,
   tighten,

@@ -27,6 +27,7 @@ import type { OpenFacts } from "./steps/open";
 import type { OpenBleedFacts } from "./steps/open-bleed";
 import type { OpenByHandFacts } from "./steps/open-by-hand";
 import type { OtherBuildFacts } from "./steps/other-build";
+import type { OtherWayFacts } from "./steps/other-way";
 import type { OthersFacts } from "./steps/others";
 import type { PermitsFacts } from "./steps/permits";
 import type { PositionFacts } from "./steps/position";
@@ -88,6 +89,7 @@ export type StepFacts =
   | BlankFacts
   | TaskFacts
   | SoakFacts
+  | OtherWayFacts
   | FitFacts
   | ConfirmFacts
   | TightenFacts

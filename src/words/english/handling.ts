@@ -28,6 +28,7 @@ export const handling = {
     "scores-the-stem": "it scores the stem where the seal runs, or shears it",
     "scratches-the-groove": "a scratch in the groove leaks for good",
     "scratches-the-face": "a scratched sealing face lets through for good",
+    "oil-was-chosen": "this job frees by oil and patience: nothing is hit",
   },
   tool: {
     range: (least: string, most: string) => `${least} to ${most}`,
@@ -51,6 +52,7 @@ export const handling = {
         "Stop here. It shears before it moves, and the valve is lost: more oil, more time, or hand it over.",
       tap: () => "One sharp tap on the head, square, then pull.",
       "cut-out": () => "Cut it out, if a new one is in hand. Shield the faces beside it.",
+      "oil-was-chosen": () => "Stop here: this job hits nothing. More oil, more time, or hand it over.",
       "in-no-kit": () => "Stop here: this one is in no kit.",
     },
   },

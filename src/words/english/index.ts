@@ -16,6 +16,7 @@ import { media } from "./media";
 import { papers } from "./papers";
 import { refusals } from "./refusals";
 import { safety } from "./safety";
+import { schools } from "./schools";
 import { steps } from "./steps";
 import { store } from "./store";
 import { trends } from "./trends";
@@ -41,6 +42,7 @@ export const english = {
   papers,
   refusals,
   safety,
+  schools,
   steps,
   store,
   trends,

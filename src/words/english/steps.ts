@@ -281,6 +281,15 @@ export const steps = {
     each: (name: string, time: string) => `${name}: ${time}`,
     afterwards: "It may be loaded.",
   },
+  otherWay: {
+    title: {
+      oil: "Let penetrating oil creep into each, and do not hit it.",
+      shock: "Shock each head once, punch square on, before a spanner goes on.",
+      water: "Wash with warm water and a soft brush.",
+      dry: "Wipe with a dry cloth; what is in a hole comes out with a wooden needle.",
+    },
+    why: (why: string) => `Not the usual way: ${why}`,
+  },
   soak: {
     noLonger: (time: string) => `out of it after ${time} at the latest`,
     title: (minutes: number) => `Wait ${minutes} minutes.`,
@@ -308,6 +317,9 @@ export const steps = {
       },
       lubricate: (supply: string, on: string) => `${supply} on ${on}`,
       keepOff: (what: string) => `Keep it off ${what}`,
+      fullFace: (bolts: number, circle: string) => `Full face: ${bolts} holes on a circle of ${circle}`,
+      ring: (outside: string, circle: string) =>
+        `Ring: at most ${outside} outside, it lies within the bolts on ${circle}`,
       staysDry: "Stays dry",
       threadDry: "Thread clean and dry",
       onThread: (supply: string) => `${supply} on the thread`,

@@ -6,6 +6,7 @@ import { certificateWords, entryWords, handedOverWords } from "../entries";
 import { foundWords, newPartWords } from "../handling";
 import { dueWhy, leftoverWhy, renewalWhy } from "../kits";
 import { asFoundWords, foundOfWords } from "../record";
+import { schoolsWords } from "../schools";
 import { quantity, type Speaker } from "../speaker";
 import { stepTitle } from "../step-words";
 import { notedAsk } from "../steps/said";
@@ -22,6 +23,9 @@ export const recordBlocks = (words: Speaker, record: JobRecord, sumTitle: SumTit
     stands(words, record),
     handedOver(words, record),
     record.depth && listOf(words.say.depth.title, depthWords(words, record.depth)),
+    record.schools.length > 0
+      ? listOf(words.say.schools.title, schoolsWords(words, record.schools))
+      : undefined,
     readings(words, record),
     parts(words, record),
     worked(words, record, sumTitle),

@@ -60,6 +60,10 @@ export const OPENING_UP = {
       ...(count?.before === undefined ? [] : [say.steps.task.before(count.what, count.before)]),
     ],
   }),
+  "other-way": ({ say }, { way, why }) => ({
+    title: say.steps.otherWay.title[way],
+    why: say.steps.otherWay.why(why),
+  }),
   soak: (speaker, { minutes, why, most_min }) => ({
     title: speaker.say.steps.soak.title(minutes),
     why,

@@ -36,6 +36,7 @@ import {
 import { equipmentAt, MEDIA_RULES, mediumOf } from "../../line";
 import { toSI, unitNamed } from "../../quantity";
 import { ok, type Result } from "../../result";
+import { withWays } from "../../schools";
 import { chooseKits, type KitChoice, pieceKey } from "../../store";
 import { heldAs, heldLinks, lineAsItStands } from "../as-it-stands";
 import { buildAtWork, foundGeneration } from "../found-build";
@@ -173,14 +174,15 @@ const comesOff = (sheet: Sheet, id: string) =>
 /** The sheet as work on this valve takes it. */
 const workSheet = remembered((inputs: JobInputs, as) => {
   const { fitted, build } = JSON.parse(as) as { fitted: NonNullable<Valve["fitted"]>; build?: string };
-  return withSafeWork(withinRating(asBuilt(asFitted(sheetOnLine(inputs), fitted), build), inputs));
+  const here = asBuilt(asFitted(sheetOnLine(inputs), fitted), build);
+  return withSafeWork(withinRating(withWays(here, inputs.schools), inputs));
 });
 
 const stripOf = remembered((sheet: Sheet, ask) => planStrip(sheet, JSON.parse(ask) as StripDemand));
 
-const kitsFor = remembered(({ sheet, store, valve }: JobInputs, ask) => {
+const kitsFor = remembered(({ sheet, store, valve, schools }: JobInputs, ask) => {
   const { needs, generation = valve.generation } = JSON.parse(ask) as KitDemand;
-  return chooseKits(sheet, needs, store, generation);
+  return chooseKits(withWays(sheet, schools), needs, store, generation);
 });
 
 interface KitDemand {

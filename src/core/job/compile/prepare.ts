@@ -9,6 +9,7 @@ import type { Pocket } from "../steps/kit";
 import type { Told } from "../steps/notify";
 import { type Context, doorOf, kitsOf, said, toolsOf } from "./context";
 import { linesToBring } from "./kit-lines";
+import { insteadOf, toolsBesides } from "./other-way";
 
 /** What to bring and whom to tell, before anything is shut. */
 export function prepare(context: Context): Step[] {
@@ -70,12 +71,16 @@ function pocketOf({ inputs, progress, sheet, removed, renewals }: Context): Pock
   };
 }
 
-function toolsInOrder({ sheet, strip, rebuild, parts }: Context): string[] {
+function toolsInOrder(context: Context): string[] {
+  const { sheet, strip, rebuild, parts } = context;
   const order = [
     ...strip.moves.flatMap((move) => (move.kind === "remove" ? move.way.tools : [])),
     ...rebuild.flatMap((move) => (move.kind === "fit" ? (parts.get(move.part)?.fit?.tools ?? []) : [])),
     ...sheet.checks.flatMap((check) => check.tools),
-    ...(sheet.tasks ?? []).flatMap((task) => task.tools),
+    ...(sheet.tasks ?? []).flatMap((task) =>
+      insteadOf(context, task, "strip").kind === "as-written" ? task.tools : [],
+    ),
+    ...toolsBesides(context),
   ];
   return [...new Set(order)];
 }

@@ -1,7 +1,8 @@
-import { forbiddenAtFit, neverThere } from "../../build";
+import { cutOf, flangeOf, forbiddenAtFit, neverThere } from "../../build";
 import { crossingOrder } from "../../fastening";
 import type { Renewal } from "../../findings";
 import type { Part, PartFit } from "../../formats";
+import { otherWay } from "../../schools";
 import { type Step, type StepOf, step } from "../step";
 import { singleStep, stepAbout } from "../step-id";
 import type { FitRule } from "../steps/fit";
@@ -213,6 +214,22 @@ function tighten(context: Context, part: Part, fit: PartFit, waitedFor?: string)
   ];
 }
 
+/** How a flange gasket is cut, where that was chosen otherwise than usual. */
+function otherCut({ inputs, sheet }: Context, part: Part): FitRule | undefined {
+  const chosen = otherWay(inputs.schools, "gasket");
+  const flange = flangeOf(sheet, part);
+  return chosen === undefined || flange === undefined || cutOf(sheet, part) !== chosen.way
+    ? undefined
+    : {
+        kind: "cut",
+        as: chosen.way,
+        bolts: flange.bolts.quantity,
+        circle_mm: flange.circle_mm,
+        outside_mm: part.shape.diameter_mm,
+        why: chosen.why,
+      };
+}
+
 /** Orientation, lubricant or dry, locker: one rule each, with its reason. */
 function rulesOf(context: Context, part: Part, fit: PartFit): FitRule[] {
   const { sheet } = context;
@@ -225,6 +242,8 @@ function rulesOf(context: Context, part: Part, fit: PartFit): FitRule[] {
       const noted = context.progress.done.get(stepAbout("mark", id))?.entry;
       if (noted !== undefined) rules.push({ kind: "as-noted", about, noted: right ?? noted });
     }
+  const cut = otherCut(context, part);
+  if (cut !== undefined) rules.push(cut);
   if (surface?.kind === "lubricate") {
     const { medium } = sheet.isolation;
     const never = neverThere({

@@ -1,6 +1,7 @@
-import { dangersAt, forbiddenAt } from "../../build";
+import { type Barred, dangersAt, fastens, forbiddenAt } from "../../build";
 import { ofPieces } from "../../findings";
 import type { Part, Task, Way } from "../../formats";
+import { otherWay } from "../../schools";
 import { awayFrom } from "../away-from";
 import { type Step, type StepOf, step } from "../step";
 import { stepAbout } from "../step-id";
@@ -8,6 +9,7 @@ import type { StripFacts } from "../steps/strip";
 import { checksOf } from "./checks";
 import { type Context, stands, toolsOf } from "./context";
 import { marksBefore, marksOnce } from "./mark";
+import { shockedFirst } from "./other-way";
 import { askTwice, tasks } from "./tasks";
 import { blanks, ventDangers } from "./vent";
 
@@ -39,6 +41,7 @@ export function strip(context: Context): Step[] {
   return [
     ...surely(taskPosition(context)),
     ...tasks(context, "before-strip"),
+    ...shockedFirst(context),
     ...plan.moves.flatMap((move): Step[] => {
       const before = at;
       if (move.kind === "position") {
@@ -128,7 +131,7 @@ function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
       phase: "strip",
       minutes: way.minutes,
       tools: toolsOf(context, way.tools),
-      forbidden: forbiddenAt(sheet, part, way),
+      forbidden: [...forbiddenAt(sheet, part, way), ...barredByChoice(context, part)],
       dangers: [...dangersAt(sheet, part, way), ...ventDangers(context, part)],
       part: part.id,
     },
@@ -155,6 +158,12 @@ function stripStep(context: Context, part: Part, way: Way): StepOf<"strip"> {
     },
   );
 }
+
+/** Where oil was chosen and not the shock its sheet gives, nothing is hit. */
+const barredByChoice = ({ inputs }: Context, part: Part): Barred[] =>
+  fastens(part) && otherWay(inputs.schools, "freeing")?.way === "oil"
+    ? (["hammer", "impact-driver"] as const).map((tool) => ({ kind: "follows", tool, why: "oil-was-chosen" }))
+    : [];
 
 /** Looked at; work that follows up a look stands behind it, all other work before. */
 export function inspect(context: Context): Step[] {

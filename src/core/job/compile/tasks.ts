@@ -7,6 +7,7 @@ import { linesOf } from "../steps/lines";
 import type { Doing } from "../steps/strip";
 import { isFollowedUp } from "./checks";
 import { type Context, forbidden, said, stands, toolsOf } from "./context";
+import { insteadOf } from "./other-way";
 import { withPutBack } from "./sheet-card";
 import { carried } from "./stand";
 
@@ -40,6 +41,9 @@ export function tasks(
 export function taskSteps(context: Context, task: Task): Step[] {
   const { sheet } = context;
   const phase = PHASE[task.when];
+  const instead = insteadOf(context, task, phase);
+  if (instead.kind === "left-out") return [];
+  if (instead.kind === "instead") return [...instead.steps];
   const away = awayFrom(context.inputs) !== undefined;
   const work = step(
     {

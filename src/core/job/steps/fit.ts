@@ -1,4 +1,4 @@
-import { type Base, judgeNewPart } from "../../build";
+import { type Base, type Cut, judgeNewPart } from "../../build";
 import type { EndCondition, Feature, Part } from "../../formats";
 import type { EntryRefusal } from "../refusal";
 import type { StepHead } from "../step-head";
@@ -19,6 +19,15 @@ export type FitRule =
       readonly never?: readonly Base[];
     }
   | { readonly kind: "keep-off"; readonly what: string }
+  /** A flange gasket that is cut otherwise than its sheet draws it: bolts, their circle and the outside, mm. */
+  | {
+      readonly kind: "cut";
+      readonly as: Cut;
+      readonly bolts: number;
+      readonly circle_mm: number;
+      readonly outside_mm: number;
+      readonly why: string;
+    }
   | { readonly kind: "stays-dry"; readonly why: string }
   | { readonly kind: "thread-dry"; readonly why: string }
   | {
