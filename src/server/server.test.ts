@@ -141,6 +141,30 @@ describe("a job", () => {
     expect(services.summaries.openOfValve("NQ-H07")).toBeUndefined();
   });
 
+  it.each([
+    [[{ topic: "threads", way: "dry" }], "/schools/0/why", /why/i],
+    [
+      [{ topic: "lubricant", way: "silicone", why: "It is in the van." }],
+      "/schools/0/way",
+      /its sheet has none/,
+    ],
+    [[{ topic: "cleaning", way: "acid" }], "/schools/0/topic", /Nothing in this job/],
+  ] as const)("is not worked by %j", (schools, path, message) => {
+    expect(openJob(services, { ...ask, schools }, tam)).toMatchObject({
+      ok: false,
+      error: [{ path, message: expect.stringMatching(message) }],
+    });
+    expect(services.summaries.openOfValve("NQ-H07")).toBeUndefined();
+  });
+
+  it("keeps how it is worked: the usual way where nothing was asked, another one with its reason", () => {
+    const why = "The owner wants no paste.";
+    const made = openJob(services, { ...ask, schools: [{ topic: "threads", way: "dry", why }] }, tam);
+    const kept = made.ok && services.jobs.find(made.value.id)?.inputs.schools;
+    expect(kept).toContainEqual({ topic: "threads", way: "dry", usual: "anti-seize", why });
+    expect(kept).toContainEqual({ topic: "lubricant", way: "food-grade", usual: "food-grade" });
+  });
+
   it("takes an event once, however often it is sent", async () => {
     const job = open();
     expect(await appendEvents(services, job, [note("a")])).toMatchObject({ ok: true, value: { length: 1 } });

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { ChosenDepthSchema, JobSchema, SealedEventSchema, WhereSchema } from "@/core/formats";
+import { AskedWaySchema, ChosenDepthSchema, JobSchema, SealedEventSchema, WhereSchema } from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -46,6 +46,13 @@ export const OPEN_JOB = contract({
         Type.Pick(ChosenDepthSchema, ["id", "leak", "access", "reason"], {
           ...closed,
           description: "How deep it goes: what was weighed for it is worked out again here.",
+        }),
+      ),
+      schools: Type.Optional(
+        Type.Array(AskedWaySchema, {
+          maxItems: 10,
+          description:
+            "Where practitioners differ: another way than the usual one, and why. What is left out is done as usual.",
         }),
       ),
       case: Type.Optional(

@@ -1,6 +1,14 @@
 import type { StripFailure } from "@/core/build";
 import { type DepthAsked, depthOf } from "@/core/depth";
-import { type JobInputs, type Line, PLAN_RULES, type Sheet, type Valve, type Where } from "@/core/formats";
+import {
+  type AskedWay,
+  type JobInputs,
+  type Line,
+  PLAN_RULES,
+  type Sheet,
+  type Valve,
+  type Where,
+} from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import {
   asBuilt,
@@ -11,10 +19,12 @@ import {
   heldOn,
   lineAsItStands,
   run,
+  schoolsHere,
 } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
+import { type ChoiceRefusal, chooseWays } from "@/core/schools";
 import { stockFor } from "@/core/store";
-import { speaker, stripMessage } from "@/words";
+import { speaker, stripMessage, wayRefused } from "@/words";
 import type { Actor } from "../people";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
@@ -34,6 +44,8 @@ export interface OpenJob {
   readonly where?: Where;
   /** How deep it goes, and what was weighed for it. */
   readonly depth?: DepthAsked;
+  /** Another way than the usual one, where practitioners differ. */
+  readonly schools?: readonly AskedWay[];
   /** The case it came of: what was found there is not asked again. */
   readonly case?: string;
   /** Which one it is, as far as it was told before the trip. */
@@ -67,6 +79,11 @@ export const heldShut = (
 const outOfReach = (failure: StripFailure, sheet: Sheet): Problem => ({
   path: "/reach",
   message: stripMessage(speaker(), failure, sheet),
+});
+
+const wayProblem = (refusal: ChoiceRefusal): Problem => ({
+  path: `/schools/${refusal.at}/${refusal.kind === "say-why" ? "why" : refusal.kind === "no-such-way" || refusal.kind === "barred" ? "way" : "topic"}`,
+  message: wayRefused(speaker(), refusal),
 });
 
 /** As much of the line as the job needs, as it stands beside the others; kept as it is built. */
@@ -178,9 +195,12 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     ]);
   const first = run(inputs, []);
   if (!first.ok) return err([outOfReach(first.error, sheet)]);
-  const depth = ask.depth && depthOf(inputs, ask.depth);
+  const schools = chooseWays(schoolsHere(inputs), ask.schools);
+  if (!schools.ok) return err([wayProblem(schools.error)]);
+  const worked = { ...inputs, ...(schools.value.length > 0 && { schools: schools.value }) };
+  const depth = ask.depth && depthOf(worked, ask.depth);
   if (depth?.ok === false) return err([depth.error]);
-  return ok({ ...inputs, ...(depth !== undefined && { depth: depth.value }) });
+  return ok({ ...worked, ...(depth !== undefined && { depth: depth.value }) });
 }
 
 /** Opens a job; a valve has one open job at a time. */
