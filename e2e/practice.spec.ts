@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { heldBy } from "./browser";
 import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
@@ -109,4 +110,37 @@ test("an old radiator valve: how deep is weighed, stand-ins with their sizes, wi
   await expect(page.getByText(/^Not a modern valve in its place: /)).toBeVisible();
   await page.goto(`${server.url}/valves/HL-V2`);
   await expect(page.getByText("Look at the new packing").first()).toBeVisible();
+});
+
+test.describe("where practitioners differ", () => {
+  test.use({ storageState: heldBy("Isla Venn") });
+
+  test("a trap freed by oil and not by a blow: what that costs, a reason is asked for, nothing is hit", async ({
+    page,
+  }) => {
+    await startPage(page, "LD-T11");
+    await page.getByRole("button", { name: "Due: open and look" }).click();
+    await page.getByRole("radio", { name: /^On the bench/ }).check();
+    const worked = page.getByRole("region", { name: "How it is worked" });
+    await worked.getByRole("button", { name: /^What is stuck/ }).click();
+    const shock = worked.getByRole("radio", { name: /^A shock on each head/ });
+    await expect(shock).toBeChecked();
+    const oil = worked.getByRole("radio", { name: /^Oil and patience.*min more/ });
+    await oil.check();
+    // A ring would let strong bolts bend its iron cover.
+    await worked.getByRole("button", { name: /^Flange gasket/ }).click();
+    await expect(worked.getByRole("radio", { name: /^Ring, inside the bolts Not here/ })).toBeDisabled();
+    await soundForAll(page);
+    await page.getByRole("button", { name: /^Start the job/ }).click();
+    await expect(worked.getByText(/^Say why it is not done the usual way/)).toBeVisible();
+    await worked.getByLabel("Why not the usual way?").fill("Its cover was welded once.");
+    const tech = await begun(page);
+
+    await tech.until(/^Let penetrating oil creep/);
+    await expect(tech.card.getByText("Not the usual way: Its cover was welded once.")).toBeVisible();
+    await tech.until(/^Take .*bolts/i);
+    await expect(tech.card.getByText(/this job frees by oil and patience/).first()).toBeVisible();
+    await tech.card.getByText("It will not move").click();
+    await expect(tech.card.getByText(/Stop here: this job hits nothing/)).toBeVisible();
+  });
 });

@@ -5,7 +5,7 @@ import { stuckWords } from "@/words";
 import { useSpeaker } from "../use-speaker";
 
 /** What to try when it will not move, rung by rung, and where this material says stop. */
-export function StuckLadder({ part, sheet }: { part: Part; sheet: Sheet }) {
+export function StuckLadder({ part, sheet, noShock }: { part: Part; sheet: Sheet; noShock: boolean }) {
   const words = useSpeaker();
   return (
     <details className="group">
@@ -13,7 +13,7 @@ export function StuckLadder({ part, sheet }: { part: Part; sheet: Sheet }) {
         {words.say.card.willNotMove}
       </summary>
       <ol className="card mt-1 overflow-hidden">
-        {stuckLadder(part, sheet).map((rung, index) => {
+        {stuckLadder(part, sheet, noShock).map((rung, index) => {
           const said = stuckWords(words, rung);
           return (
             <li

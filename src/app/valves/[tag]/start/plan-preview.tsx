@@ -26,7 +26,9 @@ function ShutPanel({ plan, noLine }: { plan: Plan; noLine: string }) {
         <p>
           {plan.steps.some(({ kind }) => kind === "away")
             ? "Nothing: it is not in its line. Look whether it is empty before a tool is on it."
-            : noLine}
+            : plan.removed.length === 0
+              ? "Nothing: it is looked at as it stands."
+              : noLine}
         </p>
       )}
       {plan.isolation?.ok === false && (

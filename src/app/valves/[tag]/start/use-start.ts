@@ -10,6 +10,7 @@ import { OPEN_JOB } from "@/edge/contracts/jobs";
 import { useProof } from "@/ui/proof/use-proof";
 import { useSettings } from "@/ui/settings";
 import { useDepth } from "./use-depth";
+import { useSchools } from "./use-schools";
 
 /** What is chosen of a job that is about to begin, and the job as it is compiled from that. */
 export function useStart(base: JobInputs) {
@@ -34,7 +35,7 @@ export function useStart(base: JobInputs) {
     [sheet, reason.symptom, deeper, reach],
   );
   const looks = reach.length > 0 ? undefined : sheet.symptoms.find(({ id }) => id === reason.symptom)?.looks;
-  const inputs = useMemo(
+  const plain = useMemo(
     () =>
       reach.length === 0 && looks === undefined
         ? undefined
@@ -48,6 +49,11 @@ export function useStart(base: JobInputs) {
             ...(looks !== undefined && { looks }),
           },
     [base, valve, which, where, reason, reach, looks, policy, renew],
+  );
+  const schools = useSchools(plain);
+  const inputs = useMemo(
+    () => plain && { ...plain, ...(schools.chosen.length > 0 && { schools: schools.chosen }) },
+    [plain, schools.chosen],
   );
   const basis = useMemo(
     () => ({ ...placed(base, where), valve: asTold(valve, which), reason, policy, reach: [] }),
@@ -72,6 +78,7 @@ export function useStart(base: JobInputs) {
         policy,
         renew,
         which,
+        ...(schools.asked.length > 0 && { schools: [...schools.asked] }),
         ...(base.trouble !== undefined && { case: base.trouble.case }),
         ...(deep.kept !== undefined && { depth: deep.kept }),
       },
@@ -99,6 +106,7 @@ export function useStart(base: JobInputs) {
       deep.letGo();
     },
     deep,
+    schools,
     reach,
     /** Looked at only: nothing is reached. */
     looks,
@@ -140,7 +148,10 @@ const asTold = (valve: Valve, which: Which): Valve => ({
 export type Start = ReturnType<typeof useStart>;
 
 /** Out of its line nothing of it is shut, whatever is drawn. */
-function placed({ line, held, where: _, looks: __, ...base }: JobInputs, where: Where): JobInputs {
+function placed(
+  { line, held, where: _, looks: __, schools: ___, ...base }: JobInputs,
+  where: Where,
+): JobInputs {
   return where === "line"
     ? { ...base, ...(line !== undefined && { line }), ...(held !== undefined && { held }) }
     : { ...base, where };

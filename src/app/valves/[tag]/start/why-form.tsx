@@ -2,13 +2,14 @@
 
 import clsx from "clsx";
 import { useEffect, useRef } from "react";
-import type { Valve } from "@/core/formats";
+import type { Topic, Valve } from "@/core/formats";
 import { formatDuration } from "@/core/quantity";
 import { TextField } from "@/ui/kit/text-field";
 import { Notice } from "@/ui/notice";
 import { useSpeaker } from "@/ui/use-speaker";
 import { stripMessage } from "@/words";
 import { HowDeep } from "./how-deep";
+import { HowWorked } from "./how-worked";
 import type { Start } from "./use-start";
 import { WhichOne } from "./which-one";
 
@@ -45,8 +46,9 @@ export function WhyForm({ start, valve }: { start: Start; valve: Valve }) {
       <PartsToReach start={start} />
       <WhereItIs start={start} />
       <HowFar start={start} />
+      <HowWorked schools={start.schools} sheet={start.sheet} refused={refusedWay(start)} />
       {problems
-        .filter((each) => !each.path.startsWith("/reason"))
+        .filter((each) => !each.path.startsWith("/reason") && !isWhyOfWay(each.path))
         .map((each) => (
           <Notice key={each.message} tone="stop" live>
             {each.message}
@@ -71,6 +73,16 @@ export function WhyForm({ start, valve }: { start: Start; valve: Valve }) {
     </form>
   );
 }
+
+const isWhyOfWay = (path: string) => path.startsWith("/schools/") && path.endsWith("/why");
+
+/** What was refused of another way, by its place among those that were asked for. */
+const refusedWay =
+  ({ problems, schools }: Start) =>
+  (topic: Topic) =>
+    problems.find(
+      ({ path }) => path === `/schools/${schools.asked.findIndex((each) => each.topic === topic)}/why`,
+    )?.message;
 
 function Why({ start: { sheet, reason, setReason, setReach, problems } }: { start: Start }) {
   const refused = problems.find((each) => each.path.startsWith("/reason"))?.message;
