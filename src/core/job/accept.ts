@@ -4,7 +4,7 @@ import type { Certificates, Competence, JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
 import { err, type Problem, type Result, unreachable } from "../result";
 import { asksAt, asksOfSheet, isProof, lackingOn, whoShut } from "./competence";
-import { newestOwn, type Progress } from "./progress";
+import { foundBefore, newestOwn, type Progress } from "./progress";
 import type { EntryRefusal, LogRefusal } from "./refusal";
 import { advance, gate, mayCloseEarly, notBegun, type Run, type ShutGate } from "./run";
 import type { Step } from "./step";
@@ -108,6 +108,8 @@ function refuse(job: Run, event: JobEvent, { now, workAgain, mayOf }: JudgedBy):
     case "resumed":
       return status.kind === "stopped" ? undefined : { path: "", kind: "work-is-not-stopped" };
     case "undone": {
+      // What a case found stands before the log: it is asked anew whatever was entered since.
+      if (foundBefore(job.inputs, events).some((each) => each.event === event.event)) return undefined;
       const newest = newestOwn(progress);
       if (newest === undefined) return { path: "/event", kind: "nothing-to-undo" };
       return newest.id === event.event ? undefined : { path: "/event", kind: "undo-the-newest-first" };

@@ -29,7 +29,7 @@ export { foldLog } from "./fold-log";
 export { buildThatShows, generationThatShows } from "./found-build";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { PHASES, type Phase } from "./phases";
-export { BAR, effectiveEvents, newestOwn, type Progress, replay } from "./progress";
+export { BAR, effectiveEvents, foundBefore, newestOwn, type Progress, replay } from "./progress";
 export { type Proof, prove, truthsOf } from "./prove";
 export {
   type AsFound,
@@ -50,6 +50,7 @@ export {
   run,
   type ShutGate,
 } from "./run";
+export { costOfWays, schoolsHere, type WayCost } from "./schools-here";
 export { judgeStill } from "./standing-test";
 export type { Step, StepKind, StepOf } from "./step";
 export type { Danger } from "./step-head";

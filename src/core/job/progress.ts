@@ -108,6 +108,20 @@ export function effectiveEvents(events: readonly JobEvent[]): JobEvent[] {
   return events.filter((event) => event.kind !== "undone" && !undone.has(event.id));
 }
 
+/** What an answer that a case brought along is called, where it is taken back. */
+const foundId = (check: string) => `found:${check}`;
+
+/** What the case brought along and nobody has taken back since: those checks are not asked. */
+export function foundBefore(
+  { trouble }: Pick<JobInputs, "trouble">,
+  events: readonly JobEvent[],
+): (NonNullable<JobInputs["trouble"]>["found"][number] & { readonly event: string })[] {
+  const again = new Set(events.flatMap((event) => (event.kind === "undone" ? [event.event] : [])));
+  return (trouble?.found ?? []).flatMap((each) =>
+    again.has(foundId(each.check)) ? [] : [{ ...each, event: foundId(each.check) }],
+  );
+}
+
 /** The newest entry that somebody made and can take back. */
 export const newestOwn = ({ effective }: Pick<Progress, "effective">): JobEvent | undefined =>
   effective.findLast((event) => event.kind !== "others-hold");
@@ -150,8 +164,8 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
       }
   };
 
-  for (const { check, answer, si, typed, at, by } of inputs.trouble?.found ?? []) {
-    const given = { event: `found:${check}`, at: Date.parse(at), by };
+  for (const { check, answer, si, typed, at, by } of foundBefore(inputs, events)) {
+    const given = { event: foundId(check), at: Date.parse(at), by };
     if (answer !== undefined) answers.set(check, { ...given, answer: { kind: "said", answer } });
     else if (si !== undefined && typed !== undefined)
       answers.set(check, { ...given, answer: { kind: "measured", si, typed } });

@@ -21,6 +21,7 @@ import { useWrench, WrenchPanel } from "./wrench";
 const RULE_TONE = {
   orientation: "border-cold",
   lubricate: "border-go",
+  cut: "border-wait",
   "keep-off": "border-stop",
   "stays-dry": "border-stop",
   "thread-dry": "border-stop",

@@ -3,9 +3,11 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Disposition } from "@/core/formats";
 import { haltedBy, mayCloseEarly } from "@/core/job";
+import { otherWay } from "@/core/schools";
 import { stepWords, tightenTitle } from "@/words";
 import { Notice } from "../notice";
 import { useSpeaker } from "../use-speaker";
+import { FoundBefore } from "./found-before";
 import { StepBench } from "./later";
 import { phaseLine, timeLeft } from "./phase-bar";
 import { Asides, AskedReason, type Asking } from "./step-asides";
@@ -89,7 +91,14 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         {!halted && <StepBench log={log} step={step} />}
         {change !== undefined && <PlanChange change={change} />}
         <StepDangers step={step} />
-        {stuck !== undefined && <StuckLadder part={stuck} sheet={sheet} />}
+        {stuck !== undefined && (
+          <StuckLadder
+            part={stuck}
+            sheet={sheet}
+            noShock={otherWay(log.job.inputs.schools, "freeing")?.way === "oil"}
+          />
+        )}
+        <FoundBefore log={log} />
         <Asides step={step} job={job} onAsk={setAsking} />
       </div>
       {/* Beside the button that was pressed: below a long card nobody would see it. */}

@@ -36,7 +36,7 @@ interface StepView<K extends StepKind> {
 const Plain = ({ step, log }: BodyProps<StepKind>) => (
   <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })} />
 );
-const ListBody = ({ step, log }: BodyProps<"ready">) => (
+const ListBody = ({ step, log }: BodyProps<"ready" | "other-way">) => (
   <StepForm onDone={() => log.add({ kind: "step-done", step: step.id })}>
     <TickLines step={step} log={log} asDone />
   </StepForm>
@@ -143,6 +143,7 @@ const VIEWS: { readonly [K in StepKind]: StepView<K> } = {
   blank: { Body: Plain, button: ({ how }, { says }) => says.blank[how] },
   task: { Body: TaskBody, button: done },
   soak: WAITED,
+  "other-way": { Body: ListBody, button: done },
   fit: { Body: FitBody, button: fitSays },
   confirm: { Body: ConfirmBody, button: only("asBefore") },
   tighten: {

@@ -17,6 +17,7 @@ export const bring = {
   worthWaiting: (count: number, inHundred: string) =>
     `Now it would be ${inHundred} in 100: a second trip costs more than to wait ${days(count)}.`,
   without: (inHundred: string) => `without it ${inHundred} in 100`,
+  anyOf: (says: string) => `Of each of these: ${says}`,
   of: (place: string) => `from ${place}`,
   ordered: (place: string, count: number) => `ordered of ${place}, ${days(count)}`,
   lacks: (names: string) => `Nobody has: ${names}.`,

@@ -15,6 +15,11 @@ export const card = {
   placeInPhase: (phase: string, at: number, of: number) => `${phase} ${at} of ${of}`,
   left: (time: string) => `${time} left`,
   willNotMove: "It will not move",
+  foundBefore: {
+    title: (count: number) => `Found before the job, not asked again (${count})`,
+    again: "Look again",
+    asked: "It is asked again in its place.",
+  },
   views: { title: "Views of the job", step: "Step", axis: "Axis", tray: "Tray", line: "Line" },
   buttons: {
     done: "Done",
@@ -211,6 +216,7 @@ export const card = {
     rules: {
       orientation: "Which way",
       lubricate: "Grease",
+      cut: "Cut",
       "keep-off": "DRY",
       "stays-dry": "DRY",
       "thread-dry": "DRY",

@@ -172,11 +172,16 @@ function PackingList({
         ))}
       </ul>
       {bag.length > 0 && <h3 className="caption mt-4 mb-1 text-fine">{say.tools}</h3>}
-      <ul className="grid gap-x-6 sm:grid-cols-2">
-        {bag.map((line) => (
-          <PackRow key={line.key} line={line} trouble={trouble} />
-        ))}
-      </ul>
+      {alike(bag).map(([says, lines]) => (
+        <div key={says}>
+          <p className="text-note text-soft">{lines.length > 1 ? say.anyOf(says) : says}</p>
+          <ul className="grid gap-x-6 sm:grid-cols-2">
+            {lines.map((line) => (
+              <PackRow key={line.key} line={line} trouble={trouble} told />
+            ))}
+          </ul>
+        </div>
+      ))}
       <p
         role="status"
         className={clsx(
@@ -190,13 +195,23 @@ function PackingList({
   );
 }
 
+/** Lines of which the same is to be said: it is said once. */
+function alike(lines: readonly PackLine[]): (readonly [string, readonly PackLine[]])[] {
+  const bySays = new Map<string, PackLine[]>();
+  for (const line of lines) bySays.set(line.says, [...(bySays.get(line.says) ?? []), line]);
+  return [...bySays];
+}
+
 function PackRow({
   line: { key, name, says, for: what },
   trouble,
+  told = false,
   children,
 }: {
   line: PackLine;
   trouble: TroubleInHand;
+  /** What is to be said of it stands above. */
+  told?: boolean;
   children?: ReactNode;
 }) {
   const is = trouble.packed.includes(key);
@@ -211,7 +226,7 @@ function PackRow({
         />
         <span className="min-w-0 flex-1 leading-tight">
           <b className="block">{name}</b>
-          <small className="block text-note text-soft">{says}</small>
+          {!told && <small className="block text-note text-soft">{says}</small>}
           {what !== undefined && <small className="block text-note text-soft">{what}</small>}
         </span>
         {children}

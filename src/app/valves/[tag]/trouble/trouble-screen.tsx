@@ -51,6 +51,10 @@ export function TroubleScreen({
   const { advice, inHand } = trouble;
   const say = useSpeaker().say.trouble.customer;
   const [forCustomer, setForCustomer] = useState(false);
+  // One page takes the place of another: it is read from its top.
+  useEffect(() => {
+    if (forCustomer) window.scrollTo({ top: 0 });
+  }, [forCustomer]);
   return (
     <div className="mx-auto flex max-w-[1240px] flex-col gap-4 px-4 py-4 md:px-5">
       <ValveHead
