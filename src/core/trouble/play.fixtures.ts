@@ -75,7 +75,7 @@ function drawn(chances: readonly number[], at: number): number {
   return chances.length - 1;
 }
 
-/** As sure as what is advised is on average when it stops. */
+/** As sure as this, what asks in another order is about as often right as what is advised. */
 const SURE = 0.95;
 
 /** Looks until one end is sure, then acts: which look comes next is another's choice. */
