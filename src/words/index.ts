@@ -65,6 +65,7 @@ export {
   barredWhy,
   keepsWords,
   schoolsWords,
+  usualName,
   usualWhy,
   wayCosts,
   wayName,

@@ -12,6 +12,13 @@ const ofWay = (said: Readonly<Record<Topic, Readonly<Record<string, string>>>>, 
 export const wayName = ({ say }: Speaker, topic: Topic, way: AnyWay): string =>
   ofWay(say.schools.ways, topic, way);
 
+/** The usual way: where its sheet works some parts otherwise, that is said. */
+export const usualName = (
+  speaker: Speaker,
+  { topic, usual, mixed }: { readonly topic: Topic; readonly usual: AnyWay; readonly mixed?: boolean },
+): string =>
+  mixed === true ? speaker.say.schools.mixed(wayName(speaker, topic, usual)) : wayName(speaker, topic, usual);
+
 /** What it may do, whoever chooses it. */
 export const wayRisk = ({ say }: Speaker, topic: Topic, way: AnyWay): string =>
   ofWay(say.schools.risks, topic, way);
@@ -93,11 +100,12 @@ export function wayCosts(speaker: Speaker, cost: WayCost, usual: WayCost, curren
 
 /** How a job was worked, for its record. */
 export const schoolsWords = (speaker: Speaker, chosen: readonly ChosenWay[]): string[] =>
-  chosen.map(({ topic, way, usual, why }) => {
+  chosen.map((choice) => {
+    const { topic, way, usual, why } = choice;
     const { topics, done, departed } = speaker.say.schools;
     return way === usual || why === undefined
-      ? done(topics[topic], wayName(speaker, topic, way))
-      : departed(topics[topic], wayName(speaker, topic, way), wayName(speaker, topic, usual), why);
+      ? done(topics[topic], usualName(speaker, choice))
+      : departed(topics[topic], wayName(speaker, topic, way), usualName(speaker, choice), why);
   });
 
 /** Why a choice of way was refused. */

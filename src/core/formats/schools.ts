@@ -27,7 +27,17 @@ export type AskedWay = Static<typeof AskedWaySchema>;
 
 /** The way a job is worked by, beside the usual one; where they differ, why. */
 export const ChosenWaySchema = Type.Object(
-  { topic: TopicSchema, way: WaySchema, usual: WaySchema, why: Type.Optional(Words) },
+  {
+    topic: TopicSchema,
+    way: WaySchema,
+    usual: WaySchema,
+    mixed: Type.Optional(
+      Type.Literal(true, {
+        description: "Its sheet works some parts so and some otherwise: most of them so.",
+      }),
+    ),
+    why: Type.Optional(Words),
+  },
   closed,
 );
 export type ChosenWay = Static<typeof ChosenWaySchema>;

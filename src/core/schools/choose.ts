@@ -26,9 +26,15 @@ export function chooseWays(
     if (way !== offer.usual && why.trim() === "") return err({ topic, at, kind: "say-why" });
   }
   return ok(
-    offers.map(({ topic, usual }) => {
+    offers.map(({ topic, usual, mixed }) => {
       const { way = usual, why } = asked.find((each) => each.topic === topic) ?? {};
-      return { topic, way, usual, ...(way !== usual && why !== undefined && { why: why.trim() }) };
+      return {
+        topic,
+        way,
+        usual,
+        ...(mixed === true && { mixed }),
+        ...(way !== usual && why !== undefined && { why: why.trim() }),
+      };
     }),
   );
 }

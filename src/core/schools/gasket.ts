@@ -1,11 +1,11 @@
 import { type Cut, cutOf, type Flange, flangeOf } from "../build";
 import type { Part, Sheet } from "../formats";
 import {
-  commonest,
   type NotBecause,
   partsOff,
   type School,
   type UsualBecause,
+  usually,
   wayHere,
   withParts,
 } from "./school";
@@ -18,11 +18,13 @@ export const gasket: School<"gasket"> = {
   offer(site) {
     const { sheet } = site;
     const gaskets = partsOff(site).filter((part) => cutOf(sheet, part) !== undefined);
-    const usual = commonest(gaskets.flatMap((part) => cutOf(sheet, part) ?? []));
-    const shown = gaskets.find((part) => cutOf(sheet, part) === usual);
-    if (usual === undefined || shown === undefined) return undefined;
+    const is = usually(gaskets, (part) => cutOf(sheet, part));
+    const shown = gaskets.find((part) => cutOf(sheet, part) === is?.usual);
+    if (is === undefined || shown === undefined) return undefined;
+    const { usual, mixed } = is;
     return {
       usual,
+      mixed,
       because: becauseOf(sheet, shown, usual),
       about: gaskets.map(({ name }) => name),
       ways: (["full-face", "ring"] as const).map((way) =>

@@ -1,6 +1,6 @@
 import { fluidClash } from "../build";
 import type { Part, Sheet, WayOf } from "../formats";
-import { commonest, type NotBecause, partsOff, type School, wayHere, withParts } from "./school";
+import { type NotBecause, partsOff, type School, usually, wayHere, withParts } from "./school";
 
 type Way = WayOf<"lubricant">;
 const WAYS = ["silicone", "food-grade", "none"] as const;
@@ -10,10 +10,12 @@ export const lubricant: School<"lubricant"> = {
   offer(site) {
     const { sheet } = site;
     const greased = partsOff(site).filter((part) => wayOf(sheet, part) !== undefined);
-    const usual = commonest(greased.flatMap((part) => wayOf(sheet, part) ?? []));
-    if (usual === undefined) return undefined;
+    const is = usually(greased, (part) => wayOf(sheet, part));
+    if (is === undefined) return undefined;
+    const { usual, mixed } = is;
     return {
       usual,
+      mixed,
       because: { kind: "sheet" },
       about: greased.map(({ name }) => name),
       ways: WAYS.map((way) =>

@@ -51,7 +51,9 @@ export interface WayHere {
 /** A topic that arises in a job: the usual way with its reason, and each way. */
 export interface Offer {
   readonly topic: Topic;
+  /** The way its sheet goes; where it is mixed, the way most pieces go. */
   readonly usual: AnyWay;
+  readonly mixed?: boolean;
   readonly because: UsualBecause;
   /** What it is about, by name. */
   readonly about: readonly string[];
@@ -92,11 +94,18 @@ export function wayHere(
     : { way, keeps };
 }
 
-/** The way most of them go by; the first where there are as many of another. */
-export function commonest<W extends AnyWay>(ways: readonly W[]): W | undefined {
-  const counts = new Map<W, number>();
-  for (const way of ways) counts.set(way, (counts.get(way) ?? 0) + 1);
-  return [...counts].sort(([, a], [, b]) => b - a)[0]?.[0];
+/** How parts go by their sheet: the way most pieces go, and whether some go another. */
+export function usually<W extends AnyWay>(
+  parts: readonly Part[],
+  wayOf: (part: Part) => W | undefined,
+): { readonly usual: W; readonly mixed: boolean } | undefined {
+  const pieces = new Map<W, number>();
+  for (const part of parts) {
+    const way = wayOf(part);
+    if (way !== undefined) pieces.set(way, (pieces.get(way) ?? 0) + part.quantity);
+  }
+  const [most] = [...pieces].sort(([, a], [, b]) => b - a);
+  return most === undefined ? undefined : { usual: most[0], mixed: pieces.size > 1 };
 }
 
 /** The sheet with some of its parts changed; the same object where none is. */

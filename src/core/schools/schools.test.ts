@@ -60,6 +60,18 @@ describe("the usual way, by rule", () => {
     });
   });
 
+  it("where a sheet works some so and some otherwise, most pieces decide, and it is said", () => {
+    expect(offer("lantern-bucket-20", "threads")).toMatchObject({ usual: "anti-seize", mixed: true });
+    expect(offer("brae-swingout-3", "lubricant")).toMatchObject({ usual: "silicone", mixed: false });
+    const chosen = chooseWays(offersOf("lantern-bucket-20"));
+    expect(chosen.ok && chosen.value).toContainEqual({
+      topic: "threads",
+      way: "anti-seize",
+      usual: "anti-seize",
+      mixed: true,
+    });
+  });
+
   it("does not arise where nothing of it comes off", () => {
     const sheet = librarySheet("brae-skerrycheck-100");
     expect(schoolOffers({ sheet, removed: [] })).toEqual([]);

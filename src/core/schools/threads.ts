@@ -1,6 +1,6 @@
 import { fastens } from "../build";
 import type { Part, Sheet, WayOf } from "../formats";
-import { commonest, type NotBecause, partsOff, type School, wayHere, withParts } from "./school";
+import { type NotBecause, partsOff, type School, usually, wayHere, withParts } from "./school";
 
 type Way = WayOf<"threads">;
 
@@ -10,12 +10,14 @@ export const threads: School<"threads"> = {
     const { sheet } = site;
     const bolts = partsOff(site).filter((part) => fastens(part) && part.fit !== undefined);
     const free = bolts.filter((part) => meantFor(part) === undefined);
-    const usual = commonest(free.map(wayOf));
-    if (usual === undefined) return undefined;
+    const is = usually(free, wayOf);
+    if (is === undefined) return undefined;
+    const { usual, mixed } = is;
     const says = free.find((part) => wayOf(part) === usual && part.fit?.thread !== undefined)?.fit?.thread
       ?.why;
     return {
       usual,
+      mixed,
       because:
         says !== undefined
           ? { kind: "sheet", says }

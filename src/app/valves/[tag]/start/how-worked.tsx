@@ -10,7 +10,7 @@ import { FlangeGasket } from "@/ui/draw/flange-gasket";
 import { Folded } from "@/ui/kit/folded";
 import { TextField } from "@/ui/kit/text-field";
 import { useSpeaker } from "@/ui/use-speaker";
-import { barredWhy, keepsWords, usualWhy, wayCosts, wayName, wayRisk } from "@/words";
+import { barredWhy, keepsWords, usualName, usualWhy, wayCosts, wayName, wayRisk } from "@/words";
 import type { Schools } from "./use-schools";
 
 /** Where practitioners differ: the usual way with why, the others with what they cost and risk on this valve. */
@@ -64,7 +64,7 @@ function OneTopic({
   const topicName = words.say.schools.topics[topic];
   return (
     <div className="border-rule border-t-[1.5px] border-dashed first-of-type:border-t-0">
-      <Folded title={topicName} says={wayName(words, topic, way)}>
+      <Folded title={topicName} says={way === usual ? usualName(words, offer) : wayName(words, topic, way)}>
         <div role="radiogroup" aria-label={topicName} className="flex flex-col gap-2 pb-3">
           {ways.map((each) => (
             <OneWay
@@ -72,6 +72,7 @@ function OneTopic({
               topic={topic}
               {...(each.way === usual && { usual: words.say.schools.usual(usualWhy(words, because)) })}
               here={each}
+              name={each.way === usual ? usualName(words, offer) : wayName(words, topic, each.way)}
               chosen={each.way === way}
               costs={
                 each.way === usual || usualCost === undefined
@@ -112,6 +113,7 @@ function OneWay({
   topic,
   usual,
   here: { way, barred, keeps },
+  name,
   chosen,
   costs,
   picture,
@@ -121,6 +123,7 @@ function OneWay({
   /** Why it is the usual one. */
   usual?: string;
   here: WayHere;
+  name: string;
   chosen: boolean;
   costs: readonly string[];
   picture: ReactNode;
@@ -144,7 +147,7 @@ function OneWay({
         onChange={onChoose}
       />
       <span className="grow text-note">
-        <b className="text-body">{wayName(words, topic, way)}</b>
+        <b className="text-body">{name}</b>
         {barred === undefined ? (
           <>
             {usual !== undefined && <span className="block">{usual}</span>}

@@ -45,11 +45,12 @@ const stands = (offers: readonly Offer[], { topic, way }: AskedWay): boolean =>
   );
 
 const chosenOf = (offers: readonly Offer[], asked: readonly AskedWay[]): ChosenWay[] =>
-  offers.map(({ topic, usual }) => {
+  offers.map(({ topic, usual, mixed }) => {
+    const is = { topic, usual, ...(mixed === true && { mixed }) };
     const other = asked.find((each) => each.topic === topic);
     return other === undefined
-      ? { topic, way: usual, usual }
-      : { topic, way: other.way, usual, why: other.why || NO_REASON_YET };
+      ? { ...is, way: usual }
+      : { ...is, way: other.way, why: other.why || NO_REASON_YET };
   });
 
 /** Minutes, money and pull of each way of each topic that may be taken. */
