@@ -2,6 +2,7 @@ import { type Static, Type } from "@sinclair/typebox";
 import { EventSchema, JobInputsSchema, WhereSchema } from "./job";
 import { LineSchema } from "./line";
 import { ValveSchema } from "./register";
+import { AskedWaySchema } from "./schools";
 import { closed } from "./shared";
 import { SheetSchema } from "./sheet";
 import { StoreSchema } from "./store";
@@ -51,6 +52,12 @@ export const JOB_QUESTION = Type.Object(
     }),
     policy: Type.Optional(JobInputsSchema.properties.policy),
     where: Type.Optional(WhereSchema),
+    schools: Type.Optional(
+      Type.Array(AskedWaySchema, {
+        maxItems: 10,
+        description: "Where practitioners differ: another way than the usual one, and why.",
+      }),
+    ),
     log: Type.Optional(
       Type.Array(EventSchema, {
         maxItems: 2000,

@@ -1,12 +1,12 @@
 import { fastens, heldBy } from "../build";
 import type { Part, Sheet, Task } from "../formats";
-import { type NotBecause, partsOff, type School, type UsualBecause, wayHere } from "./school";
+import { type NotBecause, partsOff, type School, type Site, type UsualBecause, wayHere } from "./school";
 
 /** Penetrating oil and patience, or a shock on the head: by what would crack, deform or burn. */
 export const freeing: School<"freeing"> = {
   offer(site) {
     const { sheet } = site;
-    const bolts = partsOff(site).filter(fastens);
+    const bolts = reachable(site);
     if (bolts.length === 0) return undefined;
     const own = tasksOf(site);
     const shocks = own.find(({ way }) => way === "shock");
@@ -41,7 +41,7 @@ function usualBecause(sheet: Sheet, own: Task | undefined, bolts: readonly Part[
   return { kind: "breaks-nothing" };
 }
 
-const tasksOf = ({ sheet, removed }: { sheet: Sheet; removed: readonly string[] }): Task[] =>
+const tasksOf = ({ sheet, removed }: Site): Task[] =>
   (sheet.tasks ?? []).filter(
     ({ way, needsOff = [] }) =>
       (way === "shock" || way === "oil") && needsOff.every((part) => removed.includes(part)),
@@ -78,10 +78,24 @@ const notOiled = ({ material, potable, dryByDesign }: Part): NotBecause | undefi
     : undefined;
 };
 
-/** Fasteners that may be shocked, where their sheet does not do so itself. */
-export const shockable = (site: { readonly sheet: Sheet; readonly removed: readonly string[] }): Part[] =>
-  partsOff(site).filter((part) => fastens(part) && notShocked(site.sheet, part) === undefined);
+/** Fasteners that lie outside: nothing but fasteners comes off before them. */
+function reachable(site: Site): Part[] {
+  const parts = new Map(site.sheet.parts.map((part) => [part.id, part]));
+  const outside = (part: Part, seen: ReadonlySet<string>): boolean =>
+    fastens(part) &&
+    !seen.has(part.id) &&
+    part.ways.every(({ heldBy }) =>
+      heldBy.every((id) => {
+        const holder = parts.get(id);
+        return holder !== undefined && outside(holder, new Set([...seen, part.id]));
+      }),
+    );
+  return partsOff(site).filter((part) => outside(part, new Set()));
+}
 
-/** Fasteners that oil may creep into. */
-export const oilable = (site: { readonly sheet: Sheet; readonly removed: readonly string[] }): Part[] =>
-  partsOff(site).filter((part) => fastens(part) && notOiled(part) === undefined);
+/** Fasteners that may be shocked before anything is open, where their sheet does not do so itself. */
+export const shockable = (site: Site): Part[] =>
+  reachable(site).filter((part) => notShocked(site.sheet, part) === undefined);
+
+/** Fasteners that oil may creep into before anything is open. */
+export const oilable = (site: Site): Part[] => reachable(site).filter((part) => notOiled(part) === undefined);

@@ -44,6 +44,23 @@ const answerOf = (result: TaskResult): Answer => {
 describe("the cards of a job by route", () => {
   const { steps } = answerOf(jobPlanTask(body()));
 
+  it("are worked as it is asked, and proven so; what must not be is refused at its place", () => {
+    const shock = { topic: "freeing", way: "shock", why: "It is rusted in." };
+    const ids = answerOf(jobPlanTask(body({ schools: [shock] }))).steps.map(({ id }) => id);
+    expect(ids).toContain("other-way:freeing");
+    expect(answerOf(jobProveTask(body({ schools: [shock] }))).harms).toEqual([]);
+    expect(
+      jobPlanTask(body({ schools: [{ topic: "gasket", way: "ring", why: "It is at hand." }] })),
+    ).toMatchObject({
+      ok: false,
+      problems: [{ path: "/schools/0/way", message: expect.stringMatching(/bend the bonnet/) }],
+    });
+    expect(jobPlanTask(body({ reach: ["ghost"], schools: [shock] }))).toMatchObject({
+      ok: false,
+      problems: [{ path: "/reach" }],
+    });
+  });
+
   it("have id, phase, kind, acts and words each", () => {
     expect(steps.length).toBeGreaterThan(40);
     for (const { id, phase, kind, words } of steps) {

@@ -14,6 +14,7 @@ import {
   stripMessage,
   truthWords,
 } from "@/words";
+import { workedBy } from "../jobs/worked-by";
 import { readTask } from "./read-task";
 import type { TaskResult } from "./tasks";
 
@@ -67,18 +68,21 @@ function compiled(body: Uint8Array): Result<{ asked: JobQuestion; inputs: JobInp
     ...(asked.line === undefined ? [] : at("line", checkLine(asked.line))),
   ];
   if (problems.length > 0) return err(refused("The documents are not valid", problems));
-  const inputs = inputsOf(asked);
+  const words = speaker(notationOf(asked.system));
+  const asUsual = inputsOf(asked);
+  const first = run(asUsual, asked.log ?? []);
+  if (!first.ok)
+    return err(
+      refused("The part cannot be reached", [
+        { path: "/reach", message: stripMessage(words, first.error, asked.sheet) },
+      ]),
+    );
+  const worked = workedBy(words, asUsual, asked.schools);
+  if (!worked.ok) return err(refused("It is not worked so", [worked.error]));
+  const inputs = worked.value;
   const job = run(inputs, asked.log ?? []);
-  return job.ok
-    ? ok({ asked, inputs, job: job.value })
-    : err(
-        refused("The part cannot be reached", [
-          {
-            path: "/reach",
-            message: stripMessage(speaker(notationOf(asked.system)), job.error, asked.sheet),
-          },
-        ]),
-      );
+  if (!job.ok) throw new Error(`${asked.sheet.id}: reached as usual, and not another way`);
+  return ok({ asked, inputs, job: job.value });
 }
 
 /** The cards of a job: what each asks to be done, and what it says. */

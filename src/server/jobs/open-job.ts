@@ -19,12 +19,10 @@ import {
   heldOn,
   lineAsItStands,
   run,
-  schoolsHere,
 } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { type ChoiceRefusal, chooseWays } from "@/core/schools";
 import { stockFor } from "@/core/store";
-import { speaker, stripMessage, wayRefused } from "@/words";
+import { speaker, stripMessage } from "@/words";
 import type { Actor } from "../people";
 import { store } from "../proof/ledger";
 import type { Services } from "../services";
@@ -32,6 +30,7 @@ import { freeStores } from "../store/held";
 import { carriedOver, keepJobOfCase } from "../trouble/carried-over";
 import { notProven } from "./proven";
 import { keepSummary } from "./summary";
+import { workedBy } from "./worked-by";
 
 export interface OpenJob {
   readonly valve: string;
@@ -79,11 +78,6 @@ export const heldShut = (
 const outOfReach = (failure: StripFailure, sheet: Sheet): Problem => ({
   path: "/reach",
   message: stripMessage(speaker(), failure, sheet),
-});
-
-const wayProblem = (refusal: ChoiceRefusal): Problem => ({
-  path: `/schools/${refusal.at}/${refusal.kind === "say-why" ? "why" : refusal.kind === "no-such-way" || refusal.kind === "barred" ? "way" : "topic"}`,
-  message: wayRefused(speaker(), refusal),
 });
 
 /** As much of the line as the job needs, as it stands beside the others; kept as it is built. */
@@ -195,12 +189,11 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
     ]);
   const first = run(inputs, []);
   if (!first.ok) return err([outOfReach(first.error, sheet)]);
-  const schools = chooseWays(schoolsHere(inputs), ask.schools);
-  if (!schools.ok) return err([wayProblem(schools.error)]);
-  const worked = { ...inputs, ...(schools.value.length > 0 && { schools: schools.value }) };
-  const depth = ask.depth && depthOf(worked, ask.depth);
+  const worked = workedBy(speaker(), inputs, ask.schools);
+  if (!worked.ok) return err([worked.error]);
+  const depth = ask.depth && depthOf(worked.value, ask.depth);
   if (depth?.ok === false) return err([depth.error]);
-  return ok({ ...worked, ...(depth !== undefined && { depth: depth.value }) });
+  return ok({ ...worked.value, ...(depth !== undefined && { depth: depth.value }) });
 }
 
 /** Opens a job; a valve has one open job at a time. */

@@ -18,7 +18,7 @@ export function Folded({ title, says, children }: { title: string; says: string;
           {title}
           <span className="no-print inline-flex items-center gap-1.5">
             {says}
-            <ChevronDown size={18} aria-hidden="true" className={open ? "rotate-180" : ""} />
+            <ChevronDown size={18} aria-hidden="true" className={open ? "shrink-0 rotate-180" : "shrink-0"} />
           </span>
         </button>
       </h2>

@@ -91,7 +91,7 @@ export const schools = {
   },
   why: "Why not the usual way?",
   done: (topic: string, way: string) => `${topic}: ${way}, as usual`,
-  mixed: (way: string) => `${way}, or as its sheet says of each`,
+  mixed: (way: string) => `Mostly ${way.toLowerCase()}`,
   departed: (topic: string, way: string, usual: string, why: string) =>
     `${topic}: ${way}. Usual here: ${usual.toLowerCase()}. Why: ${why}`,
   refused: {
