@@ -5,7 +5,7 @@ export { checkSheet } from "./check-sheet";
 export { type Cut, cutOf, type Flange, flangeOf } from "./flange-gasket";
 export { type Base, fluidClash, neverThere } from "./fluids";
 export { closes, fastens, heldBy, holdsBack } from "./holding";
-export { releaseOf, type StuckRung, stuckLadder } from "./ladders";
+export { MELTS, releaseOf, type StuckRung, stuckLadder } from "./ladders";
 export { type FoundFeature, judgeNewPart, marksOf, type NewPart, SOMETHING_ELSE } from "./look-alike";
 export { asFitted } from "./options";
 export { planRebuild, type RebuildMove } from "./rebuild-plan";

@@ -40,7 +40,8 @@ export interface StuckRung {
   readonly stop: boolean;
 }
 
-const MELTS: ReadonlySet<Part["material"]> = new Set([
+/** Rubber, plastic and what is pressed of fibre: no oil, no flame, no blow. */
+export const MELTS: ReadonlySet<Part["material"]> = new Set([
   "plastic",
   "nitrile",
   "epdm",

@@ -1,4 +1,4 @@
-import { fastens, heldBy } from "../build";
+import { fastens, heldBy, MELTS } from "../build";
 import type { Part, Sheet, Task } from "../formats";
 import { type NotBecause, partsOff, type School, type Site, type UsualBecause, wayHere } from "./school";
 
@@ -47,14 +47,6 @@ const tasksOf = ({ sheet, removed }: Site): Task[] =>
       (way === "shock" || way === "oil") && needsOff.every((part) => removed.includes(part)),
   );
 
-const PLASTIC: ReadonlySet<Part["material"]> = new Set([
-  "plastic",
-  "nitrile",
-  "epdm",
-  "silicone",
-  "ptfe",
-  "fibre",
-]);
 const SOFT: ReadonlySet<Part["material"]> = new Set(["brass", "bronze", "copper", "aluminium"]);
 const BURNS: ReadonlySet<string> = new Set(["gas", "ammonia"]);
 
@@ -62,7 +54,7 @@ const BURNS: ReadonlySet<string> = new Set(["gas", "ammonia"]);
 function notShocked(sheet: Sheet, part: Part): NotBecause | undefined {
   if (BURNS.has(sheet.isolation.medium)) return { kind: "burns-near" };
   const near = [part, ...heldBy(sheet, part)];
-  if (near.some(({ brittle, material }) => brittle === true || PLASTIC.has(material)))
+  if (near.some(({ brittle, material }) => brittle === true || MELTS.has(material)))
     return { kind: "cracks" };
   if (SOFT.has(part.material)) return { kind: "deforms" };
   return sheet.tools.some((tool) => tool.class === "hammer") ? undefined : { kind: "not-on-its-sheet" };
@@ -73,7 +65,7 @@ const hasOil = ({ supplies }: Sheet) => supplies.some(({ base }) => base === "pe
 const notOiled = ({ material, potable, dryByDesign }: Part): NotBecause | undefined => {
   if (dryByDesign !== undefined) return { kind: "dry-by-design" };
   if (potable === true) return { kind: "not-for-drinking-water" };
-  return PLASTIC.has(material)
+  return MELTS.has(material)
     ? { kind: "clash", base: "petroleum", why: "it swells or cracks. Warm water and patience." }
     : undefined;
 };
