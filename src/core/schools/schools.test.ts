@@ -160,6 +160,20 @@ const anyChoice = (sheet: Sheet) =>
     ),
   );
 
+describe("a thread that its sheet says nothing of", () => {
+  const stated = (as: "oiled" | "anti-seize" | "dry") =>
+    offer("pell-frostgate-32", "threads", (sheet) => {
+      for (const { id, fit } of sheet.parts)
+        if (id === "bolts" && fit?.end.kind === "torque") fit.end.stated = as;
+    });
+  it("goes by what its torque is stated for", () => {
+    expect(stated("dry")).toMatchObject({ usual: "dry", about: expect.arrayContaining(["Top bolts"]) });
+    expect(stated("anti-seize")).toMatchObject({ usual: "anti-seize" });
+    // Oiled, it is neither of the two: it stays as it is.
+    expect(stated("oiled")?.about ?? []).not.toContain("Top bolts");
+  });
+});
+
 describe("whatever is chosen", () => {
   it("every sheet is sound by every choice it leaves open, and what must lock or seal is as it was", () =>
     fc.assert(

@@ -49,16 +49,24 @@ export const threads: School<"threads"> = {
   },
 };
 
-const wayOf = ({ fit }: Part): Way => (fit?.thread?.kind === "anti-seize" ? "anti-seize" : "dry");
+/** What its torque is stated for, where the sheet says nothing else of the thread. */
+const statedFor = ({ fit }: Part) =>
+  fit?.thread === undefined && fit?.end.kind === "torque" ? fit.end.stated : undefined;
+
+const wayOf = (part: Part): Way =>
+  part.fit?.thread?.kind === "anti-seize" || statedFor(part) === "anti-seize" ? "anti-seize" : "dry";
 
 const pasteOf = ({ supplies }: Sheet): string | undefined =>
   supplies.find(({ base }) => base === "metallic")?.id;
 
 /** A thread that does something else already. */
-function meantFor({ fit, dryByDesign }: Part): NotBecause | undefined {
+function meantFor(part: Part): NotBecause | undefined {
+  const { fit, dryByDesign } = part;
   if (fit?.thread?.kind === "locker" || fit?.joint?.includes("lock") === true) return { kind: "must-lock" };
   if (fit?.thread?.kind === "sealant" || fit?.joint?.includes("seal") === true) return { kind: "must-seal" };
-  if (fit?.surface?.kind === "lubricate") return { kind: "greased-already" };
+  const stated = statedFor(part);
+  if (fit?.surface?.kind === "lubricate" || stated === "oiled" || stated === "grease")
+    return { kind: "greased-already" };
   return dryByDesign === undefined ? undefined : { kind: "dry-by-design" };
 }
 

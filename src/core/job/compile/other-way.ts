@@ -1,8 +1,8 @@
-import type { Task } from "../../formats";
+import type { Part, Task } from "../../formats";
 import { cleansOtherwise, oilable, otherWay, shockable } from "../../schools";
 import { type Step, type StepOf, step } from "../step";
 import { stepAbout } from "../step-id";
-import { linesOf } from "../steps/lines";
+import { linesOf, type TickLine } from "../steps/lines";
 import type { OtherWayFacts } from "../steps/other-way";
 import { type Context, toolsOf } from "./context";
 
@@ -62,7 +62,7 @@ export function shockedFirst(context: Context): Step[] {
         minutes: pieces * SHOCK_MIN,
         tools: toolsOf(context, hammersOf(context)),
       },
-      { kind: "other-way", way: "shock", why: freeing.why, ...linesOf(parts.map(lineOf)) },
+      { kind: "other-way", way: "shock", why: freeing.why, ...byPart(parts) },
     ),
   ];
 }
@@ -80,7 +80,7 @@ function oiled(context: Context, why: string, task: Task): Step[] {
   const pieces = parts.reduce((sum, { quantity }) => sum + quantity, 0);
   const oil: StepOf<"other-way"> = step<OtherWayFacts>(
     { id: stepAbout("task", task.id), phase: "strip", minutes: 1 + pieces * OIL_MIN },
-    { kind: "other-way", way: "oil", task: task.id, why, ...linesOf(parts.map(lineOf)) },
+    { kind: "other-way", way: "oil", task: task.id, why, ...byPart(parts) },
   );
   return [
     oil,
@@ -91,7 +91,7 @@ function oiled(context: Context, why: string, task: Task): Step[] {
   ];
 }
 
-const lineOf = ({ name, quantity }: { readonly name: string; readonly quantity: number }) => ({
-  name,
-  ...(quantity > 1 && { pieces: quantity }),
+/** Each set of fasteners is a line: by its part, which stays the same when more comes off. */
+const byPart = (parts: readonly Part[]): { lines: readonly TickLine[] } => ({
+  lines: parts.map(({ id, name, quantity }) => ({ id, name, pieces: quantity })),
 });
