@@ -142,11 +142,15 @@ describe("the packing", () => {
 describe("weights", () => {
   it("are as the sheet says, else of outline and material", () => {
     const { weight_kg: _, ...plain } = first!;
-    const shape = { ...plain.shape, diameter_mm: 100, height_mm: 100, bore_mm: 0 };
+    const shape = { ...plain.shape, kind: "body", diameter_mm: 100, height_mm: 100, bore_mm: 0 } as const;
     // A steel cylinder of 100 by 100 mm: 0.785 dm³.
     expect(weightOfPart({ ...plain, material: "steel", shape })).toBeCloseTo(0.785398 * 7.85, 4);
     expect(weightOfPart({ ...plain, material: "steel", shape: { ...shape, bore_mm: 100 } })).toBe(0);
     expect(weightOfPart({ ...plain, shape, weight_kg: 3 })).toBe(3);
+    // An M12 × 40 of steel, drawn on a circle of 118 mm: 54 g by the tables of those who sell them.
+    const fastener = { thread: "M12", drive: "hex 19 mm", circle_mm: 118 };
+    const bolts = { ...shape, kind: "screws", diameter_mm: 118, height_mm: 40 } as const;
+    expect(weightOfPart({ ...plain, material: "steel", shape: bolts, fastener })).toBeCloseTo(0.054, 2);
     expect(
       weightOfPieces(
         SHEET,

@@ -1,3 +1,4 @@
+import { boltOf_mm } from "../build";
 import type { Sheet } from "../formats";
 import type { Pieces } from "../store";
 
@@ -23,10 +24,19 @@ const DENSITY: Record<Part["material"], number> = {
 };
 
 const MM3_IN_DM3 = 1e6;
+/** Volume of a hexagon head by the cube of its bolt: 1.5 d across flats, 0.65 d high. @see ISO 4014 */
+const HEAD = (Math.sqrt(3) / 2) * 1.5 ** 2 * 0.65;
 
-/** kg. One piece: as the sheet says, else of its outline and its material. */
-export function weightOfPart({ weight_kg, shape, material }: Part): number {
+/** kg. One piece: as the sheet says, else of its outline and its material. Bolts are drawn on their circle: they weigh by their thread. */
+export function weightOfPart(part: Part): number {
+  const { weight_kg, shape, material } = part;
   if (weight_kg !== undefined) return weight_kg;
+  const bolt_mm = shape.kind === "screws" ? boltOf_mm(part) : undefined;
+  if (bolt_mm !== undefined)
+    return (
+      (((Math.PI / 4) * bolt_mm ** 2 * shape.height_mm + HEAD * bolt_mm ** 3) / MM3_IN_DM3) *
+      DENSITY[material]
+    );
   const { diameter_mm, height_mm, bore_mm = 0 } = shape;
   const volume = (Math.PI / 4) * Math.max(0, diameter_mm ** 2 - bore_mm ** 2) * height_mm;
   return (volume / MM3_IN_DM3) * DENSITY[material];

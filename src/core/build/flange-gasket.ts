@@ -16,6 +16,12 @@ export interface Flange {
 /** Metric threads say their diameter. */
 const METRIC = /^M(\d+(?:\.\d+)?)/;
 
+/** Of one bolt of these, mm; nothing where its thread does not say. */
+export function boltOf_mm({ fastener }: Part): number | undefined {
+  const bolt = METRIC.exec(fastener?.thread ?? "")?.[1];
+  return bolt === undefined ? undefined : Number(bolt);
+}
+
 /** The bolts that press a gasket: the nearest on a circle among what has to be off before it, and what they clamp. */
 export function flangeOf(sheet: Sheet, gasket: Part): Flange | undefined {
   const parts = new Map(sheet.parts.map((part) => [part.id, part]));
@@ -27,11 +33,11 @@ export function flangeOf(sheet: Sheet, gasket: Part): Flange | undefined {
     for (const { id } of above) seen.add(id);
     const bolts = above.find(({ fastener }) => fastener?.circle_mm !== undefined);
     if (bolts?.fastener?.circle_mm !== undefined) {
-      const bolt = METRIC.exec(bolts.fastener.thread)?.[1];
+      const bolt_mm = boltOf_mm(bolts);
       return {
         bolts,
         circle_mm: bolts.fastener.circle_mm,
-        ...(bolt !== undefined && { bolt_mm: Number(bolt) }),
+        ...(bolt_mm !== undefined && { bolt_mm }),
         clamps: sheet.parts.filter(
           ({ id, ways, fastener }) =>
             id !== gasket.id &&

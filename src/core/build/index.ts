@@ -2,7 +2,7 @@ export { asBuilt } from "./as-built";
 export { type Assembly, assembly } from "./assembly";
 export type { Barred } from "./barred-tools";
 export { checkSheet } from "./check-sheet";
-export { type Cut, cutOf, type Flange, flangeOf } from "./flange-gasket";
+export { boltOf_mm, type Cut, cutOf, type Flange, flangeOf } from "./flange-gasket";
 export { type Base, fluidClash, neverThere } from "./fluids";
 export { closes, fastens, heldBy, holdsBack } from "./holding";
 export { MELTS, releaseOf, type StuckRung, stuckLadder } from "./ladders";

@@ -19,6 +19,7 @@ export { type PlanChange, planChange } from "./changes";
 export {
   asksAt,
   asksOfJob,
+  asksOfSheet,
   isProof,
   lacking,
   lackingOn,

@@ -28,11 +28,15 @@ const whoMay = (crew: Crew, asked: readonly Competence[], at: number): string[] 
   [...crew].flatMap(([name, may]) => (lacking(asked, may, at).length === 0 ? [name] : []));
 
 /** Before anybody sets out: what the job asks of people, and who of the crew has it. */
-export function BeforeTheTrip({ inputs, plan, crew }: Pick<Run, "inputs" | "plan"> & { crew: Crew }) {
+export const BeforeTheTrip = ({ inputs, plan, crew }: Pick<Run, "inputs" | "plan"> & { crew: Crew }) => (
+  <WhoMayDoIt asked={asksOfJob(inputs, plan.steps)} crew={crew} />
+);
+
+/** What is asked of whoever does it, and who of the crew has it; nothing where nothing is asked. */
+export function WhoMayDoIt({ asked, crew }: { asked: readonly Competence[]; crew: Crew }) {
   const words = useSpeaker();
   const { signOn } = words.say.card;
   const now = useNow(60_000);
-  const asked = asksOfJob(inputs, plan.steps);
   if (asked.length === 0 || now === null) return null;
   const what = competences(words, asked);
   const each = asked.map((one) => whoMay(crew, [one], now));

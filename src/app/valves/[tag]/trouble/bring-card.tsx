@@ -4,6 +4,8 @@ import clsx from "clsx";
 import { type ReactNode, useMemo, useState } from "react";
 import type { Bring, Departure } from "@/core/bring";
 import type { HowOneGoes, Trouble } from "@/core/formats";
+import { asksOfSheet } from "@/core/job";
+import { WhoMayDoIt } from "@/ui/job/sign-on";
 import { SelectField } from "@/ui/kit/select-field";
 import { Money } from "@/ui/money";
 import { useSpeaker } from "@/ui/use-speaker";
@@ -44,6 +46,9 @@ export function BringCard({ trouble }: { trouble: TroubleInHand }) {
           <SelectField label={say.van} value={van} options={vans} onChange={setVan} />
         </div>
       )}
+      <div className="mb-3 empty:hidden">
+        <WhoMayDoIt asked={asksOfSheet(trouble.sheet)} crew={trouble.crew} />
+      </div>
       {bring === undefined ? (
         <p role="status" className="text-soft">
           {say.working}

@@ -107,6 +107,7 @@ export function useTrouble({ knowledge, known, sheet, tag, currency, stock, crew
     tag,
     currency,
     stock,
+    crew,
     inHand,
     /** Looks that whoever is there may not do. */
     barred,
