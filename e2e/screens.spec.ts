@@ -191,6 +191,9 @@ test("an empty start greets with what to do, and leads to a first job without a 
     await form.getByRole("button", { name: "Register this valve" }).click();
     await page.waitForURL(/valves\/H-1$/);
     await page.getByRole("link", { name: "Start a job" }).click();
+    // What is due first is to listen and measure: nothing is shut for that.
+    await expect(page.getByRole("main")).toContainText("Nothing: it is looked at as it stands.");
+    await page.getByRole("button", { name: "Due: open and look" }).click();
     await expect(page.getByRole("main")).toContainText("No line is drawn for this valve");
     // Nobody is presumed: the first of the crew says who it is.
     await expect(page.getByRole("button", { name: "Choose who does it" })).toBeDisabled();
