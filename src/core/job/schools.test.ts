@@ -105,11 +105,12 @@ describe("what is stuck", () => {
     expect(steps.find((step) => step.kind === "tools")!.bring.map((tool) => tool.class)).not.toContain(
       "hammer",
     );
-    expect(card(steps, "strip", "bolts").forbidden).toContainEqual({
-      kind: "follows",
-      tool: "hammer",
-      why: "oil-was-chosen",
-    });
+    for (const kind of ["crack", "strip"] as const)
+      expect(card(steps, kind, "bolts").forbidden, kind).toContainEqual({
+        kind: "follows",
+        tool: "hammer",
+        why: "oil-was-chosen",
+      });
     const sheet = librarySheet("lantern-bucket-20");
     const bolts = sheet.parts.find(({ id }) => id === "bolts")!;
     expect(stuckLadder(bolts, sheet, true).at(-1)).toMatchObject({ rung: "shock", stop: true });

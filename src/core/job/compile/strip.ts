@@ -95,7 +95,7 @@ function crack(context: Context, part: Part, way: Way): Step[] {
         phase: "strip",
         minutes: 1.5,
         tools: toolsOf(context, way.tools),
-        forbidden: forbiddenAt(sheet, part, way),
+        forbidden: [...forbiddenAt(sheet, part, way), ...barredByChoice(context, part)],
         dangers: dangersAt(sheet, part, way),
         part: part.id,
       },
