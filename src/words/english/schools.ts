@@ -94,6 +94,15 @@ export const schools = {
   mixed: (way: string) => `Mostly ${way.toLowerCase()}`,
   departed: (topic: string, way: string, usual: string, why: string) =>
     `${topic}: ${way}. Usual here: ${usual.toLowerCase()}. Why: ${why}`,
+  card: {
+    title: {
+      oil: "Let penetrating oil creep into each, and do not hit it.",
+      shock: "Shock each head once, punch square on, before a spanner goes on.",
+      water: "Wash with warm water and a soft brush.",
+      dry: "Wipe with a dry cloth; what is in a hole comes out with a wooden needle.",
+    },
+    why: (why: string) => `Not the usual way: ${why}`,
+  },
   refused: {
     "does-not-arise": "Nothing in this job asks for it. Leave it out.",
     "no-such-way": (ways: string) => `There is no such way. Choose one of: ${ways}.`,

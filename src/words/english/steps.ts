@@ -281,15 +281,6 @@ export const steps = {
     each: (name: string, time: string) => `${name}: ${time}`,
     afterwards: "It may be loaded.",
   },
-  otherWay: {
-    title: {
-      oil: "Let penetrating oil creep into each, and do not hit it.",
-      shock: "Shock each head once, punch square on, before a spanner goes on.",
-      water: "Wash with warm water and a soft brush.",
-      dry: "Wipe with a dry cloth; what is in a hole comes out with a wooden needle.",
-    },
-    why: (why: string) => `Not the usual way: ${why}`,
-  },
   soak: {
     noLonger: (time: string) => `out of it after ${time} at the latest`,
     title: (minutes: number) => `Wait ${minutes} minutes.`,

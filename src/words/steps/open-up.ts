@@ -61,8 +61,8 @@ export const OPENING_UP = {
     ],
   }),
   "other-way": ({ say }, { way, why }) => ({
-    title: say.steps.otherWay.title[way],
-    why: say.steps.otherWay.why(why),
+    title: say.schools.card.title[way],
+    why: say.schools.card.why(why),
   }),
   soak: (speaker, { minutes, why, most_min }) => ({
     title: speaker.say.steps.soak.title(minutes),
