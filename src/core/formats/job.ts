@@ -1,10 +1,11 @@
 import { type Static, Type } from "@sinclair/typebox";
+import { CaseBroughtSchema } from "./case-brought";
 import { LineSchema } from "./line";
 import { CertificatesSchema } from "./person";
 import { ProofSchema } from "./proof";
 import { ValveSchema } from "./register";
 import { ChosenWaySchema } from "./schools";
-import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Words } from "./shared";
+import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Typed, Words } from "./shared";
 import { CHECK_DIMENSIONS, SheetSchema } from "./sheet";
 import { ChosenDepthSchema } from "./sheet-depth";
 import { StoreSchema } from "./store";
@@ -34,7 +35,6 @@ const base = {
   ),
 };
 const Step = Type.String({ minLength: 1, maxLength: 200 });
-const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
 
 /** What other open jobs keep shut, turned or open on the line. */
 const Held = Type.Array(
@@ -307,32 +307,7 @@ export const JobInputsSchema = Type.Object(
         description: "How it is worked where practitioners differ: one way a topic, beside the usual one.",
       }),
     ),
-    trouble: Type.Optional(
-      Type.Object(
-        {
-          case: Id,
-          says: Type.String({ minLength: 1, maxLength: 400 }),
-          found: Type.Array(
-            Type.Object(
-              {
-                check: Id,
-                answer: Type.Optional(Words),
-                si: Type.Optional(Type.Number()),
-                typed: Type.Optional(Typed),
-                at: Instant,
-                by: Words,
-              },
-              closed,
-            ),
-            {
-              maxItems: 60,
-              description: "Checks that were answered before the job: they are not asked again.",
-            },
-          ),
-        },
-        { ...closed, description: "The case it came of, and what was found there." },
-      ),
-    ),
+    trouble: Type.Optional(CaseBroughtSchema),
     openedAt: Instant,
     openedBy: Words,
     rules: Type.Optional(

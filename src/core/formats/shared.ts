@@ -46,6 +46,7 @@ export const Longitude = Type.Number({
   maximum: 180,
   description: "Degrees east, WGS 84: -2.1078.",
 });
+export const Typed = Type.String({ maxLength: 80, description: "As typed, kept beside the SI value." });
 export const Minutes = Type.Number({ minimum: 0, maximum: 10_000 });
 /** How the formats say units. */
 export const UNITS_BY_NAME =
