@@ -1,4 +1,5 @@
 export { accessWords, signInWords } from "./access";
+export { beginRefused } from "./begin";
 export { bellWords, type SpokenBell } from "./bells";
 export { editSays } from "./book";
 export { itemLine, type PackLine, packingNote, toolLine, uncoveredWords } from "./bring";

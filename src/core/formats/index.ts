@@ -21,6 +21,7 @@ export { linksFromRows } from "./link-csv";
 export { LINK_COLUMNS, linkRows } from "./link-rows";
 export * from "./lists";
 export * from "./mapping";
+export * from "./meanwhile";
 export { alike, type Clash, merged } from "./merge";
 export * from "./movement";
 export * from "./order";

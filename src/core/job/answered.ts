@@ -20,7 +20,7 @@ export function withoutAnswered(event: JobEvent): JobEvent {
 }
 
 /** Steps as they were when they were answered, by id: a record reads true whatever the compiler has become since. */
-export const answeredSteps = (sealed: readonly SealedEvent[]): Map<string, Step> =>
+export const answeredSteps = (sealed: readonly Pick<SealedEvent, "event">[]): Map<string, Step> =>
   new Map(
     sealed.flatMap(({ event }) => {
       const step = answeredStep(event);

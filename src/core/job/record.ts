@@ -139,8 +139,11 @@ export interface JobRecord {
   readonly next: Due | undefined;
 }
 
-/** Puts the record together from the run and its sealed log. */
-export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
+/** An entry as it was stored; on a device that has not sent it there is no seal yet. */
+export type Entered = Pick<SealedEvent, "event"> & { readonly seal?: SealedEvent["seal"] };
+
+/** Puts the record together from the run and its log. */
+export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
   const { progress, plan, inputs } = job;
   const steps = new Map([...plan.steps.map((step) => [step.id, step] as const), ...answeredSteps(sealed)]);
   const atStep = (id: string) => {
@@ -272,9 +275,9 @@ export function jobRecord(job: Run, sealed: readonly SealedEvent[]): JobRecord {
     ...(signed?.handedOver !== undefined && {
       handedOver: { ...signed.handedOver, at: signed.at, by: signed.by, says: signed.statement },
     }),
-    lines: sealed.map(({ event, seal: { serverAt } }) => {
+    lines: sealed.map(({ event, seal }) => {
       const at = Date.parse(event.at);
-      const storedAt = Date.parse(serverAt);
+      const storedAt = seal === undefined ? at : Date.parse(seal.serverAt);
       return {
         at,
         by: event.by,

@@ -1,5 +1,13 @@
-import { Type } from "@sinclair/typebox";
-import { AskedWaySchema, ChosenDepthSchema, JobSchema, SealedEventSchema, WhereSchema } from "@/core/formats";
+import { type Static, Type } from "@sinclair/typebox";
+import {
+  AskedWaySchema,
+  ChosenDepthSchema,
+  JobInputsSchema,
+  JobSchema,
+  MeanwhileSchema,
+  SealedEventSchema,
+  WhereSchema,
+} from "@/core/formats";
 import { contract } from "../contract";
 
 const closed = { additionalProperties: false };
@@ -9,89 +17,127 @@ const PhotoId = Type.Object(
   closed,
 );
 
+const OpenJobSchema = Type.Object(
+  {
+    valve: Type.String({ minLength: 1, maxLength: 100 }),
+    reason: Type.Object(
+      {
+        kind: Type.Union([Type.Literal("due"), Type.Literal("symptom"), Type.Literal("event")]),
+        says: Type.String({ minLength: 1, maxLength: 400 }),
+        symptom: Type.Optional(
+          Type.String({
+            minLength: 1,
+            maxLength: 60,
+            description: "Which of the sheet's reasons it is, by its id.",
+          }),
+        ),
+      },
+      closed,
+    ),
+    reach: Type.Array(Type.String({ minLength: 1, maxLength: 100 }), { maxItems: 200 }),
+    renew: Type.Optional(
+      Type.Array(Type.String({ minLength: 1, maxLength: 100 }), {
+        maxItems: 200,
+        description: "Parts that the reason for the job renews, whatever they look like.",
+      }),
+    ),
+    where: Type.Optional(WhereSchema),
+    depth: Type.Optional(
+      Type.Pick(ChosenDepthSchema, ["id", "leak", "access", "reason"], {
+        ...closed,
+        description: "How deep it goes: what was weighed for it is worked out again here.",
+      }),
+    ),
+    schools: Type.Optional(
+      Type.Array(AskedWaySchema, {
+        maxItems: 10,
+        description:
+          "Where practitioners differ: another way than the usual one, and why. What is left out is done as usual.",
+      }),
+    ),
+    id: Type.Optional(
+      Type.String({
+        minLength: 8,
+        maxLength: 100,
+        pattern: "^[A-Za-z0-9-]+$",
+        description: "An id nobody else has: a job that was asked for twice is opened once.",
+      }),
+    ),
+    away: Type.Optional(
+      Type.Object(
+        {
+          offer: JobInputsSchema,
+          seal: Type.String({ minLength: 1, maxLength: 200 }),
+          at: Type.String({ format: "date-time" }),
+          by: Type.String({ minLength: 1, maxLength: 400 }),
+        },
+        {
+          ...closed,
+          description:
+            "Begun without signal: what was offered then, with this server's signature under it, when, and by whom of the crew. It is worked out again from that, and from what stands beside it.",
+        },
+      ),
+    ),
+    case: Type.Optional(
+      Type.String({
+        minLength: 1,
+        maxLength: 60,
+        description: "The case it came of: what was found there is not asked again.",
+      }),
+    ),
+    which: Type.Optional(
+      Type.Object(
+        {
+          build: Type.Optional(Type.String({ minLength: 1, maxLength: 60 })),
+          generation: Type.Optional(Type.String({ minLength: 1, maxLength: 60 })),
+          fitted: Type.Optional(
+            Type.Record(
+              Type.String({ minLength: 1, maxLength: 60 }),
+              Type.Union([Type.Literal("yes"), Type.Literal("no")]),
+            ),
+          ),
+        },
+        {
+          ...closed,
+          description:
+            "Which one it is, as far as it is known before the trip, where the register does not say.",
+        },
+      ),
+    ),
+    policy: Type.Union([
+      Type.Literal("on-condition"),
+      Type.Literal("what-was-disturbed"),
+      Type.Literal("everything-open"),
+    ]),
+  },
+  closed,
+);
+/** What is asked of a job that shall begin. */
+export type OpenJobBody = Static<typeof OpenJobSchema>;
+
 export const OPEN_JOB = contract({
   id: "openJob",
   method: "POST",
   path: "/api/v1/jobs",
   chapter: "Jobs",
   role: "technician",
-  says: "Opens a job on a registered valve, in the name of the one who asks.",
+  says: "Opens a job on a registered valve, in the name of the one who asks; or one that was begun without signal, in the name of the one who began it.",
   asker: "crew",
-  body: Type.Object(
+  body: OpenJobSchema,
+  status: 201,
+  answer: Type.Object(
     {
-      valve: Type.String({ minLength: 1, maxLength: 100 }),
-      reason: Type.Object(
-        {
-          kind: Type.Union([Type.Literal("due"), Type.Literal("symptom"), Type.Literal("event")]),
-          says: Type.String({ minLength: 1, maxLength: 400 }),
-          symptom: Type.Optional(
-            Type.String({
-              minLength: 1,
-              maxLength: 60,
-              description: "Which of the sheet's reasons it is, by its id.",
-            }),
-          ),
-        },
-        closed,
+      id: Type.String(),
+      meanwhile: Type.Optional(
+        Type.Array(MeanwhileSchema, { description: "What became otherwise since it was offered." }),
       ),
-      reach: Type.Array(Type.String({ minLength: 1, maxLength: 100 }), { maxItems: 200 }),
-      renew: Type.Optional(
-        Type.Array(Type.String({ minLength: 1, maxLength: 100 }), {
-          maxItems: 200,
-          description: "Parts that the reason for the job renews, whatever they look like.",
-        }),
-      ),
-      where: Type.Optional(WhereSchema),
-      depth: Type.Optional(
-        Type.Pick(ChosenDepthSchema, ["id", "leak", "access", "reason"], {
-          ...closed,
-          description: "How deep it goes: what was weighed for it is worked out again here.",
-        }),
-      ),
-      schools: Type.Optional(
-        Type.Array(AskedWaySchema, {
-          maxItems: 10,
-          description:
-            "Where practitioners differ: another way than the usual one, and why. What is left out is done as usual.",
-        }),
-      ),
-      case: Type.Optional(
-        Type.String({
-          minLength: 1,
-          maxLength: 60,
-          description: "The case it came of: what was found there is not asked again.",
-        }),
-      ),
-      which: Type.Optional(
-        Type.Object(
-          {
-            build: Type.Optional(Type.String({ minLength: 1, maxLength: 60 })),
-            generation: Type.Optional(Type.String({ minLength: 1, maxLength: 60 })),
-            fitted: Type.Optional(
-              Type.Record(
-                Type.String({ minLength: 1, maxLength: 60 }),
-                Type.Union([Type.Literal("yes"), Type.Literal("no")]),
-              ),
-            ),
-          },
-          {
-            ...closed,
-            description:
-              "Which one it is, as far as it is known before the trip, where the register does not say.",
-          },
-        ),
-      ),
-      policy: Type.Union([
-        Type.Literal("on-condition"),
-        Type.Literal("what-was-disturbed"),
-        Type.Literal("everything-open"),
-      ]),
     },
     closed,
   ),
-  status: 201,
-  answer: Type.Object({ id: Type.String() }, closed),
-  refuses: { 401: "Nobody of the crew asks.", 422: "The job cannot be opened." },
+  refuses: {
+    401: "Nobody of the crew asks, or the one who began it is not signed in here.",
+    422: "The job cannot be opened.",
+  },
 });
 
 export const GET_JOB = contract({

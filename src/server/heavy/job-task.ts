@@ -1,3 +1,4 @@
+import { asWorked } from "@/core/begin";
 import { checkSheet } from "@/core/build";
 import { JOB_QUESTION, type JobInputs, type JobQuestion, PLAN_RULES } from "@/core/formats";
 import { actsOf, prove, type Run, run } from "@/core/job";
@@ -5,6 +6,7 @@ import { checkLine } from "@/core/line";
 import { notationOf } from "@/core/quantity";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import {
+  beginRefused,
   differenceWords,
   harmWords,
   speaker,
@@ -14,7 +16,6 @@ import {
   stripMessage,
   truthWords,
 } from "@/words";
-import { workedBy } from "../jobs/worked-by";
 import { readTask } from "./read-task";
 import type { TaskResult } from "./tasks";
 
@@ -77,8 +78,13 @@ function compiled(body: Uint8Array): Result<{ asked: JobQuestion; inputs: JobInp
         { path: "/reach", message: stripMessage(words, first.error, asked.sheet) },
       ]),
     );
-  const worked = workedBy(words, asUsual, asked.schools);
-  if (!worked.ok) return err(refused("It is not worked so", [worked.error]));
+  const worked = asWorked(asUsual, asked);
+  if (!worked.ok)
+    return err(
+      refused("It is not worked so", [
+        { path: worked.error.path, message: beginRefused(words, worked.error, asked.sheet) },
+      ]),
+    );
   const inputs = worked.value;
   const job = run(inputs, asked.log ?? []);
   if (!job.ok) throw new Error(`${asked.sheet.id}: reached as usual, and not another way`);

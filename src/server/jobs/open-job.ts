@@ -1,14 +1,5 @@
-import type { StripFailure } from "@/core/build";
-import { type DepthAsked, depthOf } from "@/core/depth";
-import {
-  type AskedWay,
-  type JobInputs,
-  type Line,
-  PLAN_RULES,
-  type Sheet,
-  type Valve,
-  type Where,
-} from "@/core/formats";
+import { type Born, begin, type Chosen } from "@/core/begin";
+import { type JobInputs, type Line, PLAN_RULES } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import {
   asBuilt,
@@ -22,33 +13,21 @@ import {
 } from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { stockFor } from "@/core/store";
-import { speaker, stripMessage } from "@/words";
+import { beginRefused, speaker } from "@/words";
 import type { Actor } from "../people";
-import { store } from "../proof/ledger";
+import { type Ledger, store } from "../proof/ledger";
 import type { Services } from "../services";
 import { freeStores } from "../store/held";
 import { carriedOver, keepJobOfCase } from "../trouble/carried-over";
 import { notProven } from "./proven";
 import { keepSummary } from "./summary";
-import { workedBy } from "./worked-by";
 
-export interface OpenJob {
+export interface OpenJob extends Chosen {
   readonly valve: string;
-  readonly reason: JobInputs["reason"];
-  readonly reach: readonly string[];
-  /** Parts that the reason for the job renews. */
-  readonly renew?: readonly string[];
-  readonly policy: JobInputs["policy"];
-  /** Where the valve is; in its line when left out. */
-  readonly where?: Where;
-  /** How deep it goes, and what was weighed for it. */
-  readonly depth?: DepthAsked;
-  /** Another way than the usual one, where practitioners differ. */
-  readonly schools?: readonly AskedWay[];
+  /** By which it is known to whoever asks for it; else it is given one. */
+  readonly id?: string;
   /** The case it came of: what was found there is not asked again. */
   readonly case?: string;
-  /** Which one it is, as far as it was told before the trip. */
-  readonly which?: Pick<Valve, "build" | "generation" | "fitted">;
 }
 
 /** Valves of this line that open jobs hold, so that a second job neither moves nor counts on them unawares. */
@@ -75,93 +54,62 @@ export const heldShut = (
     ),
   );
 
-const outOfReach = (failure: StripFailure, sheet: Sheet): Problem => ({
-  path: "/reach",
-  message: stripMessage(speaker(), failure, sheet),
-});
-
 /** As much of the line as the job needs, as it stands beside the others; kept as it is built. */
 const carried = (whole: Line, held: HeldShut, at: string): Line =>
   asBuilt(enoughOfLine(lineAsItStands(whole, held), { open: [at] }), whole);
 
-/** The valve as the register has it, and as it is told to be besides. */
-const asToldNow = (valve: Valve, { fitted, ...which }: NonNullable<OpenJob["which"]> = {}): Valve => ({
-  ...valve,
-  ...which,
-  ...(fitted !== undefined && { fitted: { ...valve.fitted, ...fitted } }),
-});
+/** Stands in what is offered, until somebody starts the job in a name of the crew. */
+const NOBODY_YET = "nobody yet";
 
-/** What is told of it has to be of its sheet. */
-function whichFault(
-  sheet: Sheet,
-  { which: { build, generation, fitted = {} } = {} }: OpenJob,
-): Problem | undefined {
-  const builds = sheet.builds.map(({ id }) => id);
-  const options = (sheet.options ?? []).map(({ id }) => id);
-  const other = Object.keys(fitted).find((id) => !options.includes(id));
-  const none = (what: string, id: string, known: readonly string[]) =>
-    `The sheet "${sheet.id}" has no ${what} "${id}": ${known.join(", ") || "it has none"}.`;
-  if (build !== undefined && !builds.includes(build))
-    return { path: "/which/build", message: none("build", build, builds) };
-  if (generation !== undefined && !sheet.generations.includes(generation))
-    return { path: "/which/generation", message: none("generation", generation, sheet.generations) };
-  return other === undefined
-    ? undefined
-    : { path: `/which/fitted/${other}`, message: none("option", other, options) };
-}
-
-/** Nothing is reached: it is looked at, where that is what the reason asks. */
-const looksOf = (sheet: Sheet, { reason, reach }: OpenJob): string[] | undefined =>
-  reach.length > 0 ? undefined : sheet.symptoms.find(({ id }) => id === reason.symptom)?.looks;
-
-/** The inputs a job on this valve would begin with: nothing is stored. */
-export function jobInputs(services: Services, ask: OpenJob, by: string): Result<JobInputs, Problem[]> {
-  const { library, register, now, newId } = services;
-  const registered = register.valve(ask.valve);
-  if (registered === undefined)
+/**
+ * What a job on this valve is made of, with nothing chosen yet: its sheet, its line beside the other jobs, the store, and
+ * what a case found. Nothing is stored.
+ */
+export function offerOf(
+  services: Services,
+  { valve: tag, case: of }: Pick<OpenJob, "valve" | "case">,
+): Result<JobInputs, Problem[]> {
+  const { library, register, now, newId, things } = services;
+  const valve = register.valve(tag);
+  if (valve === undefined)
     return err([
       {
         path: "/valve",
         message:
-          register.anyValve(ask.valve) === undefined
-            ? `No valve "${ask.valve}" is in the register.`
-            : `${ask.valve} is retired. Bring it back into service first.`,
+          register.anyValve(tag) === undefined
+            ? `No valve "${tag}" is in the register.`
+            : `${tag} is retired. Bring it back into service first.`,
       },
     ]);
-  const valve = asToldNow(registered, ask.which);
   const sheet = library.sheet(valve.sheet);
   if (sheet === undefined)
     return err([
       { path: "/valve", message: `The sheet "${valve.sheet}" of this valve is missing. Bring it in first.` },
     ]);
-  const { where = "line" } = ask;
-  // Out of its line nothing of it is shut.
-  const whole = valve.line === undefined || where !== "line" ? undefined : library.line(valve.line);
+  if (of !== undefined && things.one("case", of)?.valve !== tag)
+    return err([{ path: "/case", message: `There is no case "${of}" of this valve. Leave it out.` }]);
+  const whole = valve.line === undefined ? undefined : library.line(valve.line);
   const held = whole && heldOn(whole, heldShut(services, whole.id));
   const line = whole && held && carried(whole, held, valve.node ?? valve.tag);
   const version = whole && library.lineVersion(whole.id);
   const works = stockFor(sheet, freeStores(services));
-  const looks = looksOf(sheet, ask);
-  const inputs: JobInputs = {
+  return ok({
     id: newId(),
     valve,
     sheet,
     ...(line !== undefined && { line }),
     ...(held !== undefined && held.size > 0 && { held: heldLinks(held) }),
     ...(works !== undefined && { store: works }),
-    reason: ask.reason,
-    reach: [...ask.reach],
-    ...(looks !== undefined && { looks }),
-    policy: ask.policy,
-    ...(where !== "line" && { where }),
-    ...(ask.renew !== undefined && ask.renew.length > 0 && { renew: [...ask.renew] }),
+    reason: { kind: "event", says: "Due" },
+    reach: [],
+    policy: sheet.renewal?.usual ?? "on-condition",
     people: {
       competent: true,
-      ...(services.things.one("house", "house")?.anotherProves === true && { anotherProves: true }),
+      ...(things.one("house", "house")?.anotherProves === true && { anotherProves: true }),
     },
-    ...(ask.case !== undefined && carriedOver(services, ask.case, sheet)),
+    ...(of !== undefined && carriedOver(services, of, sheet)),
     openedAt: new Date(now()).toISOString(),
-    openedBy: by,
+    openedBy: NOBODY_YET,
     rules: PLAN_RULES,
     named: {
       sheet: { id: sheet.id, revision: sheet.revision, hash: digest(sheet) },
@@ -170,37 +118,40 @@ export function jobInputs(services: Services, ask: OpenJob, by: string): Result<
           line: { id: whole.id, revision: version.revision, hash: version.hash || digest(whole) },
         }),
     },
-  };
-  if (ask.case !== undefined && services.things.one("case", ask.case)?.valve !== ask.valve)
-    return err([{ path: "/case", message: `There is no case "${ask.case}" of this valve. Leave it out.` }]);
-  if (ask.reach.length === 0 && looks === undefined)
-    return err([{ path: "/reach", message: "Choose at least one part to reach." }]);
-  const fault = whichFault(sheet, ask);
-  if (fault !== undefined) return err([fault]);
-  if (ask.reason.says.trim() === "")
-    return err([{ path: "/reason/says", message: "Say why the job is done." }]);
-  const { symptom } = ask.reason;
-  if (symptom !== undefined && !sheet.symptoms.some(({ id }) => id === symptom))
-    return err([
-      {
-        path: "/reason/symptom",
-        message: `The sheet "${sheet.id}" has no symptom "${symptom}". Name one of its own, or leave it out.`,
-      },
-    ]);
-  const first = run(inputs, []);
-  if (!first.ok) return err([outOfReach(first.error, sheet)]);
-  const worked = workedBy(speaker(), inputs, ask.schools);
-  if (!worked.ok) return err([worked.error]);
-  const depth = ask.depth && depthOf(worked.value, ask.depth);
-  if (depth?.ok === false) return err([depth.error]);
-  return ok({ ...worked.value, ...(depth !== undefined && { depth: depth.value }) });
+  });
+}
+
+/** The inputs a job on this valve would begin with: nothing is stored. */
+export function jobInputs(services: Services, ask: OpenJob, by: string): Result<JobInputs, Problem[]> {
+  const offer = offerOf(services, ask);
+  if (!offer.ok) return offer;
+  const { id, openedAt } = offer.value;
+  return begun(offer.value, ask, { id: ask.id ?? id, at: openedAt, by });
+}
+
+/** The job that was opened by this request before, when its answer was lost on the way. */
+export function openedBefore(
+  { jobs }: Services,
+  { id, valve }: OpenJob,
+): Result<string | undefined, Problem> {
+  const known = id === undefined ? undefined : jobs.find(id);
+  return known === undefined || known.inputs.valve.tag === valve
+    ? ok(known && id)
+    : err({ path: "/id", message: "Another job goes by this id. Give it a new one." });
+}
+
+/** The job as it is asked for, or in words why not. */
+export function begun(offer: JobInputs, ask: Chosen, born: Born): Result<JobInputs, Problem[]> {
+  const inputs = begin(offer, ask, born);
+  if (inputs.ok) return inputs;
+  const { path } = inputs.error;
+  return err([{ path, message: beginRefused(speaker(), inputs.error, offer.sheet) }]);
 }
 
 /** Opens a job; a valve has one open job at a time. */
 export function openJob(services: Services, ask: OpenJob, actor: Actor): Result<JobInputs, Problem[]> {
-  const { jobs, summaries } = services;
   return store(services, (ledger): Result<JobInputs, Problem[]> => {
-    if (summaries.openOfValve(ask.valve) !== undefined)
+    if (services.summaries.openOfValve(ask.valve) !== undefined)
       return err([
         {
           path: "/valve",
@@ -208,15 +159,24 @@ export function openJob(services: Services, ask: OpenJob, actor: Actor): Result<
         },
       ]);
     const inputs = jobInputs(services, ask, actor.name);
-    if (!inputs.ok) return inputs;
-    const first = run(inputs.value, []);
-    if (!first.ok) return err([outOfReach(first.error, inputs.value.sheet)]);
-    const harm = notProven(first.value.plan, inputs.value);
-    if (harm !== undefined) return err([harm]);
-    jobs.create(inputs.value);
-    if (ask.case !== undefined) keepJobOfCase(services, ask.case, inputs.value.id);
-    keepSummary(services, first.value, { origin: "here" });
-    ledger.job(inputs.value.id, 0, chainStart(inputs.value));
-    return inputs;
+    return inputs.ok ? keepOpened(services, ledger, inputs.value) : inputs;
   });
+}
+
+/** Keeps a job that begins, if it is proven. */
+export function keepOpened(
+  services: Services,
+  ledger: Ledger,
+  inputs: JobInputs,
+): Result<JobInputs, Problem[]> {
+  const first = run(inputs, []);
+  // It was compiled when it was begun.
+  if (!first.ok) throw new Error(`job ${inputs.id} was begun and has no plan`);
+  const harm = notProven(first.value.plan, inputs);
+  if (harm !== undefined) return err([harm]);
+  services.jobs.create(inputs);
+  if (inputs.trouble !== undefined) keepJobOfCase(services, inputs.trouble.case, inputs.id);
+  keepSummary(services, first.value, { origin: "here" });
+  ledger.job(inputs.id, 0, chainStart(inputs));
+  return ok(inputs);
 }

@@ -9,6 +9,17 @@ export const card = {
   fetching: "Fetching it …",
   enter: "Enter",
   signedOff: "Signed off. The record is being made.",
+  meanwhile: {
+    "another-job": (by: string) =>
+      `${by} has a job open on this valve, too. Both stand: speak to each other before either restores it.`,
+    "newer-sheet": (from: number, to: number) =>
+      `It was worked by revision ${from} of its sheet; revision ${to} stands since. The record names the one it was worked by.`,
+    "newer-line": (from: number, to: number) =>
+      `It was worked by revision ${from} of its line; revision ${to} stands since. Look whether what was shut is what has to be opened.`,
+    see: "See that one",
+  },
+  notKept:
+    "This device could not keep it: it is full, or its browser keeps nothing. Make room, then enter it again.",
   stop: "Stop.",
   putRight: "Put it right, then look again",
   closeHere: "Close here, or hand it over",

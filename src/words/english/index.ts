@@ -1,4 +1,5 @@
 import { access } from "./access";
+import { begin } from "./begin";
 import { book } from "./book";
 import { bring } from "./bring";
 import { card } from "./card";
@@ -25,6 +26,7 @@ import { trouble } from "./trouble";
 /** All that a job says, in English. */
 export const english = {
   access,
+  begin,
   book,
   bring,
   card,
