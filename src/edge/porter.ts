@@ -12,12 +12,24 @@ import { isOnThisMachine } from "./guard";
 export const OURSELVES_HEADER = "x-loftbell-ourselves";
 const NOBODY: Entered = { session: "", person: "", name: "", role: "technician", device: "" };
 
+/** What lies on a device and serves pages there without signal. */
+export const SERVICE_WORKER = "/service-worker.js";
 /** Where one comes to who is not in yet. */
 export const SIGN_IN_PAGE = "/sign-in";
 
 /** What is there for everybody: the way in, and what it is drawn with. */
-const isPublic = (path: string): boolean =>
-  path === SIGN_IN_PAGE || path.startsWith("/_next/") || path === "/icon.svg" || path === "/favicon.ico";
+const isPublic = (path: string): boolean => path.startsWith("/_next/") || PUBLIC.has(path);
+const PUBLIC: ReadonlySet<string> = new Set([
+  SIGN_IN_PAGE,
+  SERVICE_WORKER,
+  "/icon.svg",
+  "/favicon.ico",
+  // A browser installs it before anybody has signed in.
+  "/manifest.webmanifest",
+  "/icon-192.png",
+  "/icon-512.png",
+  "/icon-maskable.png",
+]);
 
 /** Answers of this kind are the routes' own business: each says itself who may. */
 const isRoute = (path: string): boolean => path.startsWith("/api/");

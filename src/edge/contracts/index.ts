@@ -1,4 +1,5 @@
 import type { Contract } from "../contract";
+import { TAKE_ALONG } from "./along";
 import { CARE } from "./backups";
 import { BUNDLE } from "./bundle";
 import {
@@ -80,6 +81,7 @@ export const CONTRACTS: readonly Contract[] = [
   IMPORT,
   TEMPLATE,
   BELLS,
+  TAKE_ALONG,
   LIVE,
   ADD_PERSON,
   RESET_DEMO,
