@@ -23,7 +23,7 @@ module.exports = {
       name: "outsiders-through-the-door",
       severity: "error",
       from: {
-        path: "^(src/(words|data|server|edge|app|ui|workers)|demo|bench|e2e)/",
+        path: "^(src/(words|data|server|edge|app|ui|workers|device)|demo|bench|e2e)/",
         pathNot: "\\.test\\.ts$",
       },
       to: { path: "^src/core/[^/]+/", pathNot: "(^src/core/[^/]+/index|\\.fixtures)\\.ts$" },
@@ -108,7 +108,17 @@ module.exports = {
       name: "workers-know-core-only",
       severity: "error",
       from: { path: "^src/workers/" },
-      to: { path: "^src/(data|server|edge|app|ui)/" },
+      to: { path: "^src/(data|server|edge|app|ui|device/(?!pages\\.ts))" },
+    },
+    {
+      name: "device-knows-core-and-contracts",
+      comment: "What lies on a device and how it is sent: no screens, no sentences.",
+      severity: "error",
+      from: { path: "^src/device/", pathNot: "\\.test\\.ts$" },
+      to: {
+        path: "^src/(data|server|edge|app|ui|workers|words)/",
+        pathNot: "^src/edge/(contracts/|contract\\.ts|client\\.ts|clock\\.ts)",
+      },
     },
     {
       name: "app-asks-server-not-data",

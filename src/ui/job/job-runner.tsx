@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import { isClosed, notBegun, type Phase } from "@/core/job";
+import { recordHere, recordPage } from "@/device/pages";
 import { Notice } from "../notice";
 import { NotForYou } from "../people/not-for-you";
 import { Plate } from "../plate";
@@ -13,6 +14,7 @@ import { useSpeaker } from "../use-speaker";
 import { WhoPicker } from "../who-picker";
 import { AlwaysThere } from "./always-there";
 import { AxisPane } from "./axis-pane";
+import type { Crew } from "./crew";
 import { fetchLater, LinePane, NoteModal, StopModal } from "./later";
 import { PhaseBar } from "./phase-bar";
 import { RefusedEntries } from "./refused-entries";
@@ -22,7 +24,7 @@ import { StepCard } from "./step-card";
 import { Tray } from "./tray";
 import { useClockFault } from "./use-clock-fault";
 import { useJobKeys } from "./use-job-keys";
-import { type Crew, useJobLog } from "./use-job-log";
+import { useJobLog } from "./use-job-log";
 import { type View, Views } from "./views";
 
 /** Phases in which the line is what one looks at, not the valve. */
@@ -57,7 +59,10 @@ export function JobRunner({
   const nothingRefused = log.refused.length === 0;
 
   useEffect(() => {
-    if (signedOff && saving.kind === "saved" && nothingRefused) router.push(`/jobs/${inputs.id}/record`);
+    if (!signedOff || !nothingRefused) return;
+    // Without signal the record is made here, of the same entries.
+    if (saving.kind === "saved") router.push(recordPage(inputs.id));
+    else if (saving.kind !== "sending") location.assign(recordHere(inputs.id));
   }, [signedOff, saving, nothingRefused, router, inputs.id]);
 
   useEffect(fetchLater, []);

@@ -1,13 +1,14 @@
 "use client";
 
+import { useLiveQuery } from "dexie-react-hooks";
 import { Camera } from "lucide-react";
-import { useCallback, useEffect, useId, useState } from "react";
+import { useEffect, useId, useState } from "react";
+import { keepPhoto, keptPhoto } from "@/device/photos";
+import { deviceStore } from "@/device/store";
 import { newId } from "../new-id";
 import { useSpeaker } from "../use-speaker";
-import { hashOf, keepPhoto, keptPhoto, sendPhotos, shrink } from "./photo-outbox";
+import { hashOf, shrink } from "./shrink";
 import type { JobLog } from "./use-job-log";
-
-const RETRY_MS = 4000;
 
 /** Photographs of a step; with `take`, one more can be taken with the camera or from a file. */
 export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: string; take?: boolean }) {
@@ -17,7 +18,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const photos = log.job.progress.photos.filter((each) => each.step === step);
-  const waiting = usePhotoSending(job, log.job.progress.photos.length);
+  const waiting = useLiveQuery(() => deviceStore().photos.where({ job }).count(), [job]) ?? 0;
 
   const add = async (file: File | undefined) => {
     if (file === undefined) return;
@@ -28,7 +29,7 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
     else {
       const photo = newId();
       // On the device first: what is noted has to be there, whatever happens next.
-      await keepPhoto(job, photo, blob);
+      await keepPhoto(deviceStore(), job, photo, blob);
       log.add({ kind: "photo-taken", step, photo, sha256: await hashOf(blob) });
     }
     setBusy(false);
@@ -82,26 +83,11 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
   );
 }
 
-/** Sends the job's photographs until the server has them. */
-function usePhotoSending(job: string, taken: number): number {
-  const [waiting, setWaiting] = useState(0);
-  const send = useCallback(() => {
-    sendPhotos(job).then(setWaiting, () => undefined);
-  }, [job]);
-  useEffect(() => {
-    if (taken === 0) return;
-    send();
-    const timer = setInterval(send, RETRY_MS);
-    return () => clearInterval(timer);
-  }, [taken, send]);
-  return waiting;
-}
-
 function Photo({ job, photo, label }: { job: string; photo: string; label: string }) {
   const [source, setSource] = useState<string>();
   useEffect(() => {
     let made: string | undefined;
-    void keptPhoto(job, photo).then((blob) => {
+    void keptPhoto(deviceStore(), job, photo).then((blob) => {
       made = blob && URL.createObjectURL(blob);
       setSource(made ?? `/api/v1/jobs/${job}/photos/${photo}`);
     });

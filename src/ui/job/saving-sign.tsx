@@ -11,7 +11,8 @@ export function SavingSign({ saving }: { saving: Saving }) {
     <span
       role="status"
       className={clsx(
-        "plate ml-auto text-note",
+        // In the hand the sign over the page says the same, and the card has the room.
+        "plate ml-auto text-note max-md:sr-only",
         saving.kind === "waiting-for-signal" || saving.kind === "not-stored" ? "text-wait" : "text-go-text",
       )}
     >

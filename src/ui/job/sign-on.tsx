@@ -10,7 +10,8 @@ import { Notice } from "../notice";
 import { useSpeaker } from "../use-speaker";
 import { useNow } from "../when";
 import { WhoPicker } from "../who-picker";
-import type { Crew, JobLog } from "./use-job-log";
+import type { Crew } from "./crew";
+import type { JobLog } from "./use-job-log";
 
 /** What the step in hand asks of whoever holds the device, and this one has not; nothing when it may be done. */
 export function askedOf(

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Certificates, JobEvent, JobInputs } from "@/core/formats";
+import type { JobEvent, JobInputs } from "@/core/formats";
 import {
   accept,
   type JudgedBy,
@@ -12,13 +12,17 @@ import {
   run,
   type Step,
 } from "@/core/job";
-import { call } from "@/edge/client";
+import { outboxOf, type Refused } from "@/device/entries";
+import { hearLog } from "@/device/jobs";
+import { deviceStore } from "@/device/store";
+import { type Standing, tellKept } from "@/device/sync";
 import { clockAhead } from "@/edge/clock";
-import { GET_JOB } from "@/edge/contracts/jobs";
 import { entryWords, refusalWords, type Speaker, stripMessage } from "@/words";
 import { newId } from "../new-id";
 import { NEWS } from "../use-news";
-import { Outbox, type Refused, sendEntries } from "./outbox";
+import { useStanding } from "../use-standing";
+import type { Crew } from "./crew";
+import { useOnDevice } from "./use-on-device";
 
 /** How the newest entries stand: on the server, or kept on this device until it answers. */
 export type Saving =
@@ -39,9 +43,6 @@ interface AddedWith {
   readonly workAgain?: JudgedBy["workAgain"];
 }
 
-/** What each of the crew may do alone, by name. */
-export type Crew = ReadonlyMap<string, Certificates>;
-
 export interface JobLog {
   readonly job: Run;
   readonly saving: Saving;
@@ -61,8 +62,20 @@ export interface JobLog {
   readonly letGo: () => () => void;
 }
 
-const RETRY_MS = 3000;
-const SAVED: Saving = { kind: "saved" };
+/** Where the entries are, by how the last round of sending ended. */
+function savingOf(waiting: number | undefined, standing: Standing): Saving {
+  if (waiting === 0) return { kind: "saved" };
+  switch (standing.kind) {
+    case "no-signal":
+      return { kind: "waiting-for-signal" };
+    case "cannot-store":
+    case "nobody":
+      return { kind: "not-stored", why: standing.why };
+    case "all-there":
+    case "sending":
+      return { kind: "sending" };
+  }
+}
 
 function standing(inputs: JobInputs, events: readonly JobEvent[], words: Speaker): Run {
   const made = run(inputs, events);
@@ -91,12 +104,8 @@ export function useJobLog(
   crew: Crew,
 ): JobLog {
   const [job, setJob] = useState<Run>(() => standing(inputs, stored, words));
-  const [waiting, setWaiting] = useState<readonly JobEvent[]>([]);
-  const [refused, setRefused] = useState<readonly Refused[]>([]);
-  const [saving, setSaving] = useState<Saving>(SAVED);
   const [change, setChange] = useState<PlanChange>();
   const [refusal, setRefusal] = useState<string>();
-  const sending = useRef(false);
   // Two taps may come before the next paint: each is judged by what the one before made.
   const latest = useRef(job);
   const stand = useCallback((made: Run) => {
@@ -108,91 +117,15 @@ export function useJobLog(
     [inputs, words, stand],
   );
 
-  // Entries that were made without signal, before this page was closed.
-  useEffect(() => {
-    const box = new Outbox(inputs.id);
-    setRefused(box.refused());
-    const known = new Set(stored.map((each) => each.id));
-    const left = box.waiting();
-    box.drop(left.filter((event) => known.has(event.id)).map((event) => event.id));
-    const waiting = left.filter((event) => !known.has(event.id));
-    if (waiting.length === 0) return;
-    replaceLog([...stored, ...waiting]);
-    setWaiting(waiting);
-  }, [inputs.id, stored, replaceLog]);
-
-  const send = useCallback(async () => {
-    if (sending.current || waiting.length === 0) return;
-    sending.current = true;
-    setSaving((was) => (was.kind === "saved" ? { kind: "sending" } : was));
-    const sent = await sendEntries(inputs.id, waiting, words.say.card.notStored.refused);
-    sending.current = false;
-    const box = new Outbox(inputs.id);
-    switch (sent.kind) {
-      case "no-signal":
-        return setSaving({ kind: "waiting-for-signal" });
-      case "cannot-store":
-      case "nobody":
-        return setSaving({ kind: "not-stored", why: sent.why });
-      case "stored": {
-        const there = new Map(sent.events.map((event) => [event.id, event]));
-        box.drop(there.keys());
-        setWaiting((now) => now.filter((event) => !there.has(event.id)));
-        if (sent.events.some((event) => event.off_s !== undefined))
-          replaceLog(latest.current.log.map((event) => there.get(event.id) ?? event));
-        return setSaving(SAVED);
-      }
-      case "refused": {
-        // The server's log is the truth: somebody else went on meanwhile. What it did not take is put aside, not lost;
-        // what came after is judged on its own.
-        box.refuse(sent);
-        setRefused(box.refused());
-        const gone = sent.event.id;
-        const fresh = await call(GET_JOB, { params: { id: inputs.id } });
-        const there = fresh.ok ? fresh.value.events.map((each) => each.event) : undefined;
-        const known = new Set(there?.map((event) => event.id));
-        replaceLog(
-          there === undefined
-            ? latest.current.log.filter((event) => event.id !== gone)
-            : [...there, ...box.waiting().filter((event) => !known.has(event.id))],
-        );
-        setWaiting((now) => now.filter((event) => event.id !== gone));
-        return setSaving(SAVED);
-      }
-    }
-  }, [waiting, inputs.id, replaceLog, words]);
-
-  useEffect(() => {
-    if (waiting.length === 0) return;
-    void send();
-    const timer = setInterval(() => void send(), RETRY_MS);
-    addEventListener("online", send);
-    return () => {
-      clearInterval(timer);
-      removeEventListener("online", send);
-    };
-  }, [waiting, send]);
-
-  const lookAgain = useCallback(async () => {
-    const fresh = await call(GET_JOB, { params: { id: inputs.id } });
-    if (!fresh.ok) return;
-    const there = fresh.value.events.map((each) => each.event);
-    const ours = new Set(latest.current.log.map((event) => event.id));
-    if (there.every((event) => ours.has(event.id))) return;
-    const known = new Set(there.map((event) => event.id));
-    const unsent = new Outbox(inputs.id).waiting().filter((event) => !known.has(event.id));
-    for (const event of unsent) known.add(event.id);
-    // An answer that is older than what was entered meanwhile: the next one knows more.
-    if (latest.current.log.some((event) => !known.has(event.id))) return;
-    replaceLog([...there, ...unsent]);
-  }, [inputs.id, replaceLog]);
+  const { waiting, refused, hold, letHold } = useOnDevice({ inputs, stored, crew, latest, replaceLog });
+  const saving = savingOf(waiting, useStanding());
 
   // What other jobs shut or opened meanwhile stands in the log on the server.
   useEffect(() => {
-    const look = () => void lookAgain();
+    const look = () => void hearLog(deviceStore(), inputs.id, Date.now());
     addEventListener(NEWS, look);
     return () => removeEventListener(NEWS, look);
-  }, [lookAgain]);
+  }, [inputs.id]);
 
   const add = useCallback(
     (draft: Draft, { by = who, workAgain }: AddedWith = {}): boolean => {
@@ -222,13 +155,26 @@ export function useJobLog(
         return false;
       }
       setRefusal(undefined);
-      setChange(planChange(before, taken.value));
-      new Outbox(inputs.id).keep(event);
-      stand(taken.value);
-      setWaiting((now) => [...now, event]);
+      // The next tap is judged by this one; it is shown when it is on the disk.
+      latest.current = taken.value;
+      hold(event);
+      outboxOf(deviceStore(), inputs.id)
+        .keep(event)
+        .then(
+          () => {
+            setChange(planChange(before, taken.value));
+            setJob(latest.current);
+            tellKept();
+          },
+          () => {
+            letHold(event.id);
+            replaceLog(latest.current.log.filter(({ id }) => id !== event.id));
+            setRefusal(words.say.card.notKept);
+          },
+        );
       return true;
     },
-    [inputs.id, who, words, crew, stand],
+    [inputs.id, who, words, crew, hold, letHold, replaceLog],
   );
 
   const undo = useCallback(() => {
@@ -237,24 +183,22 @@ export function useJobLog(
     else add({ kind: "undone", event: last.id });
   }, [job, words, add]);
 
+  const box = () => outboxOf(deviceStore(), inputs.id);
   const noteRefused = () => {
-    const box = new Outbox(inputs.id);
+    const noted: string[] = [];
     for (const { event, why } of refused) {
-      const { what, entry } = entryWords(words, entryAt(job, event), inputs.sheet);
+      const { what, entry } = entryWords(words, entryAt(latest.current, event), inputs.sheet);
       const text = words.say.card.refused.note(why, what, entry);
       if (!add({ kind: "note-added", text: text.slice(0, MOST_LETTERS) })) break;
-      box.letGo([event.id]);
+      noted.push(event.id);
     }
-    setRefused(box.refused());
+    void box().letGo(noted);
   };
   const letGo = () => {
-    const box = new Outbox(inputs.id);
     const had = refused;
-    box.letGo(had.map((each) => each.event.id));
-    setRefused([]);
+    void box().letGo(had.map((each) => each.event.id));
     return () => {
-      for (const each of had) box.refuse(each);
-      setRefused(box.refused());
+      for (const each of had) void box().refuse(each);
     };
   };
 

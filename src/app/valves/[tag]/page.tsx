@@ -9,6 +9,7 @@ import { historyOf } from "@/server/own/history";
 import { doubtOfReadings } from "@/server/proof/verify";
 import { coursesNow } from "@/server/register/courses";
 import { services } from "@/server/services";
+import { TakeAlongPanel } from "@/ui/along/take-along";
 import { Notice } from "@/ui/notice";
 import { HistoryPanel } from "@/ui/own/history-panel";
 import { PapersPanel } from "@/ui/own/papers-panel";
@@ -116,6 +117,7 @@ export default async function ValvePage({ params }: Params) {
       </div>
       <div className="flex min-w-0 flex-col gap-4">
         <IdPlate valve={valve} sheet={sheet} />
+        {!retired && <TakeAlongPanel what="valve" of={tag} label="Take this valve along" />}
         <ValveActions
           tag={tag}
           retired={retired}

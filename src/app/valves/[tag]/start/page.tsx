@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { pathId } from "@/app/path-id";
-import { readSettings } from "@/app/settings";
 import { certificatesOf, type JobInputs, type Sheet, type Valve } from "@/core/formats";
 import { dues, reportedOf } from "@/core/rounds";
-import { jobInputs } from "@/server/jobs/open-job";
+import { sealOffer } from "@/server/jobs/begun-away";
+import { offerOf } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
 import { jobOfCase } from "@/server/trouble/job-of-case";
 import { Notice } from "@/ui/notice";
@@ -12,9 +12,6 @@ import { Page } from "@/ui/page";
 import { StartJob } from "./start-job";
 
 export const metadata: Metadata = { title: "Start a job" };
-
-/** Stands in the inputs a plan is tried on, until somebody starts the job in a name of the crew. */
-const NOBODY_YET = "nobody yet";
 
 export default async function StartPage({
   params,
@@ -25,7 +22,6 @@ export default async function StartPage({
 }) {
   const tag = pathId((await params).tag);
   const asked = (await searchParams).case;
-  const { who } = await readSettings();
   const all = services();
   const valve = all.register.valve(tag);
   if (valve === undefined) notFound();
@@ -34,22 +30,11 @@ export default async function StartPage({
   const sheet = all.library.sheet(valve.sheet);
   const of = typeof asked === "string" ? jobOfCase(all, asked, tag) : undefined;
   const first = of ?? (sheet && beginsWith(valve, sheet, all.now()));
-  const inputs = jobInputs(
-    all,
-    {
-      valve: tag,
-      reason: first?.reason ?? { kind: "event", says: "Due" },
-      reach: first?.reach ?? [],
-      ...(of !== undefined && { case: of.case, renew: of.renew }),
-      policy: sheet?.renewal?.usual ?? "on-condition",
-      where: sheet?.traits?.includes("carried") === true && valve.line === undefined ? "carried" : "line",
-    },
-    who || NOBODY_YET,
-  );
-  if (!inputs.ok)
+  const offer = offerOf(all, { valve: tag, ...(of !== undefined && { case: of.case }) });
+  if (!offer.ok)
     return (
       <Page title={`Start a job on ${tag}`}>
-        {inputs.error.map((each) => (
+        {offer.error.map((each) => (
           <Notice key={each.path} tone="stop">
             {each.message}
           </Notice>
@@ -57,7 +42,19 @@ export default async function StartPage({
       </Page>
     );
   const crew = new Map(all.library.crew().map((person) => [person.name, certificatesOf(person)]));
-  return <StartJob inputs={inputs.value} crew={crew} />;
+  return (
+    <StartJob
+      offer={offer.value}
+      seal={sealOffer(all, offer.value)}
+      first={{
+        reason: first?.reason ?? offer.value.reason,
+        reach: first?.reach ?? [],
+        ...(of !== undefined && { renew: of.renew }),
+        where: sheet?.traits?.includes("carried") === true && valve.line === undefined ? "carried" : "line",
+      }}
+      crew={crew}
+    />
+  );
 }
 
 /** The reason and the parts that are offered first: what is reported of it, else what rings first. */

@@ -3,19 +3,20 @@
 import { useState } from "react";
 import type { JobInputs } from "@/core/formats";
 import { Axis } from "@/ui/draw/axis";
+import type { Crew } from "@/ui/job/crew";
 import { BeforeTheTrip } from "@/ui/job/sign-on";
-import type { Crew } from "@/ui/job/use-job-log";
 import { ValveHead } from "@/ui/page";
 import { NotForYou } from "@/ui/people/not-for-you";
 import { ProofPanel } from "@/ui/proof/proof-panel";
 import { WhoPicker } from "@/ui/who-picker";
 import { PlanPreview } from "./plan-preview";
-import { type Start, useStart } from "./use-start";
+import { type Offered, type Start, useStart } from "./use-start";
 import { WhyForm } from "./why-form";
 
 /** Why and how deep; the plan beside it is compiled anew with every choice. */
-export function StartJob({ inputs, crew }: { inputs: JobInputs; crew: Crew }) {
-  const start = useStart(inputs);
+export function StartJob({ crew, ...offered }: Offered & { crew: Crew }) {
+  const { offer: inputs } = offered;
+  const start = useStart(offered, crew);
   const { sheet, valve } = inputs;
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">

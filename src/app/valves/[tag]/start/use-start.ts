@@ -2,30 +2,43 @@
 
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import type { JobInputs, Valve, Where } from "@/core/formats";
+import { asTold, type Chosen, placedAt, type Which } from "@/core/begin";
+import type { JobInputs, Where } from "@/core/formats";
 import { run } from "@/core/job";
 import type { Problem } from "@/core/result";
-import { call } from "@/edge/client";
-import { OPEN_JOB } from "@/edge/contracts/jobs";
+import { openHereOrThere } from "@/device/begin-away";
+import type { Crew } from "@/ui/job/crew";
+import { newId } from "@/ui/new-id";
 import { useProof } from "@/ui/proof/use-proof";
 import { useSettings } from "@/ui/settings";
+import { useSpeaker } from "@/ui/use-speaker";
+import { beginRefused } from "@/words";
 import { useDepth } from "./use-depth";
 import { useSchools } from "./use-schools";
 
+/** A job as it is offered: what it is made of, and what is chosen first. */
+export interface Offered {
+  readonly offer: JobInputs;
+  /** The server's signature under the offer: with it a job can be begun without signal. */
+  readonly seal: string;
+  readonly first: Pick<Chosen, "reason" | "reach" | "renew"> & { readonly where: Where };
+}
+
 /** What is chosen of a job that is about to begin, and the job as it is compiled from that. */
-export function useStart(base: JobInputs) {
+export function useStart({ offer: base, seal, first }: Offered, crew: Crew) {
   const router = useRouter();
   const settings = useSettings();
+  const words = useSpeaker();
   const { sheet, valve } = base;
-  const [reason, setReason] = useState(base.reason);
-  const [reach, setReach] = useState<readonly string[]>(base.reach);
+  const [reason, setReason] = useState(first.reason);
+  const [reach, setReach] = useState<readonly string[]>(first.reach);
   const [policy, setPolicy] = useState(base.policy);
-  const [where, setWhere] = useState<Where>(base.where ?? "line");
+  const [where, setWhere] = useState<Where>(first.where);
   const [which, setWhich] = useState<Which>({});
   const [by, setBy] = useState(settings.who);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [sending, setSending] = useState(false);
-  const [deeper, setDeeper] = useState<readonly string[] | undefined>(base.trouble && base.renew);
+  const [deeper, setDeeper] = useState(first.renew);
   // What the reason, or the depth, renews has to be reached; a part that is left out of the reach is looked at only.
   const renew = useMemo(
     () =>
@@ -40,7 +53,7 @@ export function useStart(base: JobInputs) {
       reach.length === 0 && looks === undefined
         ? undefined
         : {
-            ...placed(base, where),
+            ...placedAt(base, where),
             valve: asTold(valve, which),
             reason,
             reach: [...reach],
@@ -56,7 +69,7 @@ export function useStart(base: JobInputs) {
     [plain, schools.chosen],
   );
   const basis = useMemo(
-    () => ({ ...placed(base, where), valve: asTold(valve, which), reason, policy, reach: [] }),
+    () => ({ ...placedAt(base, where), valve: asTold(valve, which), reason, policy, reach: [] }),
     [base, where, valve, which, reason, policy],
   );
   const deep = useDepth(basis, (to, renews) => {
@@ -69,26 +82,32 @@ export function useStart(base: JobInputs) {
   const start = async () => {
     setSending(true);
     setProblems([]);
-    const opened = await call(OPEN_JOB, {
-      body: {
-        valve: valve.tag,
-        where,
-        reason,
-        reach: [...reach],
-        policy,
-        renew,
-        which,
-        ...(schools.asked.length > 0 && { schools: [...schools.asked] }),
-        ...(base.trouble !== undefined && { case: base.trouble.case }),
-        ...(deep.kept !== undefined && { depth: deep.kept }),
-      },
-    });
+    const asked = {
+      valve: valve.tag,
+      id: newId(),
+      where,
+      reason,
+      reach: [...reach],
+      policy,
+      renew,
+      which,
+      ...(schools.asked.length > 0 && { schools: [...schools.asked] }),
+      ...(base.trouble !== undefined && { case: base.trouble.case }),
+      ...(deep.kept !== undefined && { depth: deep.kept }),
+    };
+    const opened = await openHereOrThere(asked, { offer: base, seal, by, crew });
     if (opened.ok) {
-      router.push(`/jobs/${encodeURIComponent(opened.value.id)}`);
+      // Without signal the browser asks the device for the page, which only a new page does.
+      if (opened.value.where === "here") location.assign(opened.value.page);
+      else router.push(opened.value.page);
       return;
     }
     setSending(false);
-    setProblems(opened.error.problems);
+    setProblems(
+      opened.error.kind === "refused-here"
+        ? [{ path: opened.error.refusal.path, message: beginRefused(words, opened.error.refusal, sheet) }]
+        : opened.error.problems,
+    );
   };
   /** Takes a part among those to reach, or out of them; what stays in the body is not reached. */
   const toggle = (part: string) => {
@@ -136,23 +155,4 @@ export function useStart(base: JobInputs) {
   };
 }
 
-/** Which one it is, as far as it was told on this page. */
-export type Which = Pick<Valve, "build" | "generation" | "fitted">;
-
-const asTold = (valve: Valve, which: Which): Valve => ({
-  ...valve,
-  ...which,
-  ...(which.fitted !== undefined && { fitted: { ...valve.fitted, ...which.fitted } }),
-});
-
 export type Start = ReturnType<typeof useStart>;
-
-/** Out of its line nothing of it is shut, whatever is drawn. */
-function placed(
-  { line, held, where: _, looks: __, schools: ___, ...base }: JobInputs,
-  where: Where,
-): JobInputs {
-  return where === "line"
-    ? { ...base, ...(line !== undefined && { line }), ...(held !== undefined && { held }) }
-    : { ...base, where };
-}

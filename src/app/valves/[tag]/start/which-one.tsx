@@ -1,10 +1,11 @@
 "use client";
 
+import type { Which } from "@/core/begin";
 import type { Sheet, Valve } from "@/core/formats";
 import { buildThatShows, generationThatShows } from "@/core/job";
 import { drawnChoices } from "@/ui/draw/shape-picture";
 import { Choices } from "@/ui/kit/choices";
-import type { Start, Which } from "./use-start";
+import type { Start } from "./use-start";
 
 type Capture = Sheet["capture"][number];
 

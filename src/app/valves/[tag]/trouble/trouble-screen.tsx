@@ -5,7 +5,7 @@ import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { Sheet, Trouble, Valve } from "@/core/formats";
 import type { Advice } from "@/core/trouble";
 import type { KnownFacts } from "@/server/trouble/facts";
-import type { Crew } from "@/ui/job/use-job-log";
+import type { Crew } from "@/ui/job/crew";
 import { Notice } from "@/ui/notice";
 import { Panel, ValveHead } from "@/ui/page";
 import { PrintButton } from "@/ui/print-button";

@@ -13,7 +13,7 @@ import {
 import type { Problem, Result } from "@/core/result";
 import { advise, answersGiven, barredTo, judged } from "@/core/trouble";
 import type { KnownFacts } from "@/server/trouble/facts";
-import type { Crew } from "@/ui/job/use-job-log";
+import type { Crew } from "@/ui/job/crew";
 import { useSettings } from "@/ui/settings";
 
 /** What somebody tells of it besides, that no register knows. */

@@ -1,0 +1,127 @@
+import { err, ok, type Problem, type Result } from "@/core/result";
+import { call } from "@/edge/client";
+import { TAKE_ALONG } from "@/edge/contracts/along";
+import { GET_JOB } from "@/edge/contracts/jobs";
+import { keepJob } from "./jobs";
+import type { Along } from "./kept";
+import { PAGES_CACHE, pageKey } from "./pages";
+import type { DeviceStore } from "./store";
+
+export type What = Along["what"];
+
+export interface Taking {
+  readonly store: DeviceStore;
+  readonly now: () => number;
+  /** How far it is, 0 to 1. */
+  readonly onProgress?: (share: number) => void;
+}
+
+export interface Taken {
+  readonly along: Along;
+  /** Addresses that could not be fetched. */
+  readonly missing: readonly string[];
+  /** Valves that are not among it. */
+  readonly left: number;
+}
+
+/** Pages that are fetched at once: the server draws so many beside its other work. */
+const AT_ONCE = 2;
+const ID = (what: What, id: string): string => (id === "" ? what : `${what}:${id}`);
+
+/**
+ * Fetches what belongs to a day, a valve, a place or a line, and keeps it on this device. What cannot be fetched is told;
+ * what lay here before is replaced page by page, so that a line that is cut leaves the older page.
+ */
+export async function takeAlong(
+  { store, now, onProgress }: Taking,
+  what: What,
+  id = "",
+): Promise<Result<Taken, readonly Problem[]>> {
+  const answer = await call(TAKE_ALONG, { query: { what, ...(id !== "" && { id }) } });
+  if (!answer.ok) return err(answer.error.problems);
+  const { title, pages, jobs, crew, left } = answer.value;
+  const missing: string[] = [];
+  let bytes = 0;
+  let done = 0;
+  const tell = () => {
+    done += 1;
+    onProgress?.(done / (pages.length + jobs.length));
+  };
+  await each(jobs, async (job) => {
+    const fresh = await call(GET_JOB, { params: { id: job } });
+    if (fresh.ok)
+      await keepJob(store, {
+        id: job,
+        inputs: fresh.value.inputs,
+        stored: fresh.value.events.map(({ event }) => event),
+        crew: new Map(Object.entries(crew)),
+        heard: now(),
+      });
+    else missing.push(`/jobs/${job}`);
+    tell();
+  });
+  await each(pages, async (page) => {
+    const size = await keepPage(page);
+    if (size === undefined) missing.push(page);
+    else bytes += size;
+    tell();
+  });
+  // What is asked to persist is not thrown away when the device runs short.
+  await navigator.storage?.persist?.();
+  const along: Along = { id: ID(what, id), what, of: id, title, pages, jobs, at: now(), bytes };
+  await store.along.put(along);
+  return ok({ along, missing, left });
+}
+
+async function each<T>(all: readonly T[], work: (one: T) => Promise<void>): Promise<void> {
+  const rest = [...all];
+  const next = async (): Promise<void> => {
+    for (let one = rest.shift(); one !== undefined; one = rest.shift()) await work(one);
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, next));
+}
+
+/** Keeps a page as the server draws it now. @returns its size in bytes; nothing when it was not to be had */
+export async function keepPage(page: string): Promise<number | undefined> {
+  try {
+    const answer = await fetch(page, { headers: { accept: "text/html" } });
+    const address = new URL(answer.url, location.href);
+    if (!answer.ok || address.pathname === "/sign-in") return undefined;
+    const body = await answer.blob();
+    const kept = await caches.open(PAGES_CACHE);
+    const key = pageKey(new URL(page, location.href));
+    // A browser takes no page that came by a detour: it is led the same way again.
+    if (answer.redirected && pageKey(address) !== key) {
+      await kept.put(pageKey(address), new Response(body.slice(), { headers: answer.headers }));
+      await kept.put(key, new Response(null, { status: 302, headers: { location: pageKey(address) } }));
+    } else await kept.put(key, new Response(body, { headers: answer.headers }));
+    return body.size;
+  } catch {
+    return undefined;
+  }
+}
+
+/** Takes everything along anew that was taken along before. @returns whether all of it was to be had */
+export async function takeAgain(taking: Taking): Promise<boolean> {
+  for (const { what, of } of await taking.store.along.toArray()) {
+    const taken = await takeAlong(taking, what, of);
+    if (!taken.ok || taken.value.missing.length > 0) return false;
+  }
+  return true;
+}
+
+/** Lets go of what was taken along; a page that belongs to something else, too, stays. */
+export async function letGo(store: DeviceStore, id: string): Promise<void> {
+  const gone = await store.along.get(id);
+  if (gone === undefined) return;
+  await store.along.delete(id);
+  const stay = new Set((await store.along.toArray()).flatMap(({ pages }) => pages));
+  const kept = await caches.open(PAGES_CACHE);
+  for (const page of gone.pages) if (!stay.has(page)) await kept.delete(page);
+}
+
+/** Who signs out leaves no page behind that only they may see; what is not sent stays, and belongs to its names. */
+export async function letGoOfPages(store: DeviceStore): Promise<void> {
+  await store.along.clear();
+  if (typeof caches !== "undefined") await caches.delete(PAGES_CACHE);
+}

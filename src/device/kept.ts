@@ -1,0 +1,56 @@
+import type { Certificates, JobEvent, JobInputs, Meanwhile } from "@/core/formats";
+import type { OpenJobBody } from "@/edge/contracts/jobs";
+
+/** An entry of a job that was made on this device and is not on the server. */
+export interface KeptEntry {
+  /** The order in which entries were kept; given by the store. */
+  readonly order: number;
+  readonly job: string;
+  readonly id: string;
+  readonly event: JobEvent;
+  /** Waits for the server, or was not taken by it. */
+  readonly state: "waiting" | "refused";
+  /** Why it was not taken. */
+  readonly why?: string;
+}
+
+/** A job as this device knows it: enough to work it without the server. */
+export interface KeptJob {
+  readonly id: string;
+  readonly inputs: JobInputs;
+  /** What the server had of its log when it was last heard. */
+  readonly stored: readonly JobEvent[];
+  readonly crew: ReadonlyMap<string, Certificates>;
+  /** Names of those signed in on this device; nothing where one need not sign in. */
+  readonly signedIn?: ReadonlySet<string>;
+  /** When the server was last heard of it, ms. */
+  readonly heard: number;
+  /** Begun without signal: what the server has still to be asked before it takes entries. */
+  readonly opening?: OpenJobBody;
+  /** Why the server does not open it. */
+  readonly refused?: string;
+  /** What had become otherwise on the server when it was handed in. */
+  readonly meanwhile?: readonly Meanwhile[];
+}
+
+/** A photograph on this device, until the server has it. */
+export interface KeptPhoto {
+  readonly job: string;
+  readonly photo: string;
+  readonly blob: Blob;
+}
+
+/** Something that was taken along, so that it opens without signal. */
+export interface Along {
+  readonly id: string;
+  readonly what: "day" | "valve" | "place" | "line" | "bench";
+  /** Which valve, place or line. */
+  readonly of: string;
+  readonly title: string;
+  /** Addresses of its pages. */
+  readonly pages: readonly string[];
+  readonly jobs: readonly string[];
+  /** When its pages were fetched last, ms. */
+  readonly at: number;
+  readonly bytes: number;
+}

@@ -1,0 +1,31 @@
+import { Dexie, type DexieOptions, type EntityTable, type Table } from "dexie";
+import { bringOver } from "./bring-over";
+import type { Along, KeptEntry, KeptJob, KeptPhoto } from "./kept";
+
+/** What Loft Bell keeps on a device. What stands here was written to the disk before anybody was told so. */
+export class DeviceStore extends Dexie {
+  readonly entries!: EntityTable<KeptEntry, "order">;
+  readonly jobs!: EntityTable<KeptJob, "id">;
+  readonly photos!: Table<KeptPhoto, [string, string]>;
+  readonly along!: EntityTable<Along, "id">;
+
+  constructor(name = "loftbell", options: DexieOptions = {}) {
+    // Relaxed, as browsers keep by themselves, loses the last second with a dead battery.
+    super(name, { chromeTransactionDurability: "strict", ...options });
+    this.version(1).stores({
+      entries: "++order, &[job+id], [job+state], state",
+      jobs: "id",
+      photos: "[job+photo], job",
+      along: "id",
+    });
+    this.on("ready", () => bringOver(this, options), true);
+  }
+}
+
+let opened: DeviceStore | undefined;
+
+/** The store of this device, opened when it is first asked for. */
+export function deviceStore(): DeviceStore {
+  opened ??= new DeviceStore();
+  return opened;
+}

@@ -1,0 +1,94 @@
+"use client";
+
+import { useLiveQuery } from "dexie-react-hooks";
+import { type RefObject, useCallback, useEffect, useRef } from "react";
+import type { JobEvent, JobInputs } from "@/core/formats";
+import type { Run } from "@/core/job";
+import { outboxOf, type Refused } from "@/device/entries";
+import { hearLog, keepJob } from "@/device/jobs";
+import { deviceStore } from "@/device/store";
+import type { Crew } from "./crew";
+
+interface OnDevice {
+  /** How many entries the server does not have; nothing until the device has said it. */
+  readonly waiting: number | undefined;
+  /** Entries made on this device that the server did not take. */
+  readonly refused: readonly Refused[];
+  /** An entry is about to be kept: until it is, it stands in the log all the same. */
+  readonly hold: (event: JobEvent) => void;
+  readonly letHold: (id: string) => void;
+}
+
+const NONE: readonly Refused[] = [];
+
+/** A job as this device keeps it: what the server has of its log, and what waits here, in every open page the same. */
+export function useOnDevice({
+  inputs,
+  stored,
+  crew,
+  latest,
+  replaceLog,
+}: {
+  inputs: JobInputs;
+  stored: readonly JobEvent[];
+  crew: Crew;
+  latest: RefObject<Run>;
+  replaceLog: (events: readonly JobEvent[]) => void;
+}): OnDevice {
+  const held = useRef<readonly JobEvent[]>([]);
+  const waited = useRef<readonly JobEvent[]>([]);
+  // The page is there without signal from now on.
+  useEffect(() => {
+    void keepJob(deviceStore(), { id: inputs.id, inputs, stored, crew, heard: Date.now() });
+  }, [inputs, stored, crew]);
+
+  const here = useLiveQuery(() => {
+    const store = deviceStore();
+    const box = outboxOf(store, inputs.id);
+    // At one moment: an entry that is sent goes from the one to the other.
+    return store.transaction("r", store.jobs, store.entries, async () => ({
+      known: await store.jobs.get(inputs.id),
+      waiting: await box.waiting(),
+      refused: await box.refused(),
+    }));
+  }, [inputs.id]);
+
+  useEffect(() => {
+    if (here === undefined) return;
+    const { known, waiting, refused } = here;
+    // The server had opened it before its answer was lost: it goes by what stands there.
+    if (known !== undefined && known.inputs.openedAt !== inputs.openedAt) location.reload();
+    const there = known !== undefined && known.stored.length >= stored.length ? known.stored : stored;
+    const aside = new Set(refused.map(({ event }) => event.id));
+    const kept = new Set([...there, ...waiting].map(({ id }) => id));
+    held.current = [...held.current, ...waited.current].filter(({ id }) => !kept.has(id) && !aside.has(id));
+    // Sent before this page had told what it knows of the job: the server says where it stands.
+    if (waited.current.some(({ id }) => !kept.has(id) && !aside.has(id)))
+      void hearLog(deviceStore(), inputs.id, Date.now());
+    waited.current = waiting;
+    const log = distinct([...there, ...waiting, ...held.current]);
+    if (!sameLog(log, latest.current.log)) replaceLog(log);
+  }, [here, inputs.id, inputs.openedAt, stored, latest, replaceLog]);
+
+  return {
+    waiting: here?.waiting.length,
+    refused: here?.refused ?? NONE,
+    hold: useCallback((event: JobEvent) => {
+      held.current = [...held.current, event];
+    }, []),
+    letHold: useCallback((id: string) => {
+      held.current = held.current.filter((event) => event.id !== id);
+    }, []),
+  };
+}
+
+/** Each once, as it stands first: what the server has goes before what is kept here. */
+function distinct(log: readonly JobEvent[]): JobEvent[] {
+  const seen = new Set<string>();
+  return log.filter(({ id }) => !seen.has(id) && seen.add(id));
+}
+
+/** An entry made under a wrong clock comes back put right: then it is another one. */
+const sameLog = (one: readonly JobEvent[], other: readonly JobEvent[]): boolean =>
+  one.length === other.length &&
+  one.every((event, index) => event.id === other[index]!.id && event.at === other[index]!.at);
