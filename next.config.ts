@@ -1,6 +1,10 @@
 import type { NextConfig } from "next";
 
+/** Which build drew a page: a device keeps pages and program of the same one. */
+const BUILD = Date.now().toString(36);
+
 export default {
+  env: { LOFTBELL_BUILD: BUILD },
   poweredByHeader: false,
   // The server compresses what it serves itself, and only for whoever is not on this machine.
   compress: false,

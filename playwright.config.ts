@@ -18,6 +18,8 @@ export default defineConfig({
     // Nothing a test looks at moves; drawing what moves costs the two processors of a host more than the work itself.
     contextOptions: { reducedMotion: "reduce" },
     actionTimeout: 30_000,
+    // Each browser would fetch the whole program once more; what works without signal is tested on its own.
+    serviceWorkers: "block",
     screenshot: "only-on-failure",
   },
 });

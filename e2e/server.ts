@@ -66,6 +66,10 @@ export class TestServer {
     return `http://127.0.0.1:${this.#port}`;
   }
 
+  get isUp(): boolean {
+    return this.#process !== undefined;
+  }
+
   /** What it wrote since it was started. */
   get said(): string {
     return this.#said;
@@ -83,7 +87,7 @@ export class TestServer {
    * @param clockAhead minutes by which the server's clock runs ahead, for waits that nobody sits out in a test
    * @param status what its health answers when it is up
    */
-  async start(clockAhead = 0, status = 200): Promise<void> {
+  async start(clockAhead = this.clockAhead, status = 200): Promise<void> {
     this.#port ||= await freePort();
     this.clockAhead = clockAhead;
     const env = {
@@ -128,6 +132,8 @@ export class TestServer {
   /** Its clock goes on, and it with it. */
   async clockGoesOn(minutes: number): Promise<void> {
     this.clockAhead += minutes;
+    // One that is down has the new time when it is started.
+    if (!this.isUp) return;
     this.#process?.send({ clockAheadMinutes: this.clockAhead });
     for (let attempt = 0; attempt < 300; attempt++) {
       const health = (await (await fetch(`${this.url}/api/health`)).json()) as { clockAheadMinutes: number };

@@ -217,7 +217,7 @@ export class Technician {
     if (this.server === undefined) throw new Error("a wait, and no server whose clock could be set ahead");
     const left = this.card.getByRole("img", { name: /minutes \d+ seconds left$/ });
     const minutes = Number.parseInt((await left.getAttribute("aria-label")) ?? "", 10) + 1;
-    await expect(this.page.getByText("saved", { exact: true })).toBeVisible();
+    if (this.server.isUp) await expect(this.page.getByText("saved", { exact: true })).toBeVisible();
     await this.server.clockGoesOn(minutes);
     await this.page.clock.fastForward(minutes * 60_000);
     // An answer that came between the two took the page's clock for a wrong one, and would date what follows ahead.

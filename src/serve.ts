@@ -1,5 +1,5 @@
 import { randomBytes } from "node:crypto";
-import { rmSync, writeFileSync } from "node:fs";
+import { readFileSync, rmSync, writeFileSync } from "node:fs";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import { availableParallelism, networkInterfaces } from "node:os";
 import { monitorEventLoopDelay } from "node:perf_hooks";
@@ -8,7 +8,7 @@ import next from "next";
 import { err } from "@/core/result";
 import { type Draw, startDrawers } from "@/edge/drawers";
 import { ALWAYS, contentPolicy, isLoopback, isOnThisMachine, ownHosts, refuseArriving } from "@/edge/guard";
-import { atTheDoor, OURSELVES_HEADER } from "@/edge/porter";
+import { atTheDoor, OURSELVES_HEADER, SERVICE_WORKER } from "@/edge/porter";
 import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
 import { Turnstile } from "@/edge/turnstile";
 import { PERSON_HEADER } from "@/edge/who-is";
@@ -160,7 +160,16 @@ const server = createServer((request, answer) => {
   );
 });
 
+/** Packed by the build; while developing, pages come from the server alone. */
+const serviceWorker = developing ? undefined : readFileSync(programBeside("service-worker.js"));
+
 function serve(request: IncomingMessage, answer: ServerResponse, method: string, url: string): void {
+  if (serviceWorker !== undefined && url === SERVICE_WORKER) {
+    answer
+      .writeHead(200, { "content-type": "text/javascript; charset=utf-8", "cache-control": "no-cache" })
+      .end(serviceWorker);
+    return;
+  }
   const page = method === "GET" && !url.startsWith("/api/") && !url.startsWith("/_next/");
   if (!page) {
     void handle(request, answer);

@@ -42,7 +42,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
           {outside ? (
             <main id="main">{children}</main>
           ) : (
-            <Shell news={newsNow(all)} demo={isDemo()}>
+            <Shell news={newsNow(all)} demo={isDemo()} drawn={all.now()}>
               {children}
             </Shell>
           )}

@@ -1,6 +1,6 @@
 "use client";
 
-import { createContext, type ReactNode, useContext } from "react";
+import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
 import { mayAs, type Role } from "@/core/people";
 import type { Notation } from "@/core/quantity";
 
@@ -43,7 +43,38 @@ export function SettingsProvider({
   crew: readonly string[];
   children: ReactNode;
 }) {
-  return <Context.Provider value={{ settings, signedIn, crew }}>{children}</Context.Provider>;
+  const set = useSetHere(settings, signedIn !== undefined, crew);
+  return <Context.Provider value={{ settings: set, signedIn, crew }}>{children}</Context.Provider>;
+}
+
+/** Told when settings of this device were saved. */
+const SAVED = "loftbell-settings";
+
+/** A page that was taken along knows the settings of that day: what was set since goes before them. */
+function useSetHere(drawn: Settings, signedIn: boolean, crew: readonly string[]): Settings {
+  const [set, setSet] = useState(drawn);
+  useEffect(() => {
+    const read = () => {
+      const { who, ...saved } = savedSettings();
+      const known = who !== undefined && !signedIn && (who === "" || crew.includes(who));
+      setSet({ ...drawn, ...saved, ...(known && { who }) });
+    };
+    read();
+    addEventListener(SAVED, read);
+    return () => removeEventListener(SAVED, read);
+  }, [drawn, signedIn, crew]);
+  return set;
+}
+
+/** What was saved on this device; the server reads the same with each page. */
+function savedSettings(): Partial<Settings> {
+  const kept = document.cookie.split(/;\s*/).find((each) => each.startsWith("loftbell="));
+  try {
+    return JSON.parse(decodeURIComponent(kept?.slice("loftbell=".length) ?? "{}")) as Partial<Settings>;
+  } catch {
+    // A cookie that was meddled with counts as none.
+    return {};
+  }
 }
 
 export const useSettings = (): Settings => useContext(Context).settings;
@@ -59,4 +90,5 @@ export const useCrew = (): readonly string[] => useContext(Context).crew;
 export function saveSettings(settings: Settings): void {
   // biome-ignore lint/suspicious/noDocumentCookie: the Cookie Store API is not in every browser a van carries
   document.cookie = `loftbell=${encodeURIComponent(JSON.stringify(settings))}; path=/; max-age=31536000; samesite=lax`;
+  dispatchEvent(new Event(SAVED));
 }

@@ -4,6 +4,7 @@ import clsx from "clsx";
 import Link from "next/link";
 import type { LiveNews } from "@/edge/contracts/here";
 import type { SpokenBell } from "@/words";
+import { SyncSign } from "./along/sync-sign";
 import { bellHref } from "./bell-knots";
 import { BellShape } from "./draw/rope";
 import { useSignedIn } from "./settings";
@@ -91,6 +92,7 @@ export function PhoneHead({
       >
         Find
       </button>
+      <SyncSign />
       <Myself />
     </div>
   );

@@ -4,7 +4,11 @@ import clsx from "clsx";
 import dynamic from "next/dynamic";
 import { usePathname } from "next/navigation";
 import { type ReactNode, useEffect, useState } from "react";
+import { ALONG } from "@/device/pages";
 import type { LiveNews } from "@/edge/contracts/here";
+import { AsItStood, BegunHere } from "./along/as-it-stood";
+import { SyncSign } from "./along/sync-sign";
+import { useDevice } from "./along/use-device";
 import { knotOf } from "./bell-knots";
 import { Rope } from "./draw/rope";
 import { HatchDefs } from "./draw/solids";
@@ -25,8 +29,20 @@ const KeyMap = dynamic(() => import("./key-map").then((made) => made.KeyMap), { 
 const FOR_THE_DESK: ReadonlySet<string> = new Set(["no-backup", "little-room"]);
 
 /** What surrounds every screen: the bell and its rope, the tabs, find, keys. */
-export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean; children: ReactNode }) {
+export function Shell({
+  news,
+  demo,
+  drawn,
+  children,
+}: {
+  news: LiveNews;
+  demo: boolean;
+  /** When the server drew this page, ms. */
+  drawn: number;
+  children: ReactNode;
+}) {
   const { bells, doubts, faults } = useNews(news);
+  useDevice();
   const path = usePathname();
   const now = useNow(1000);
   const { finding, setFinding, wanted, takeEarlier } = useFind();
@@ -47,7 +63,7 @@ export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean;
   }, []);
   const knots = bells.slice(0, 14).map((bell) => knotOf(bell, now));
   const ringing = now !== null && bells.some((bell) => bell.at <= now && !CALM.includes(bell.kind));
-  const inJob = /^\/jobs\/[^/]+$/.test(path) && path !== "/jobs/new";
+  const inJob = (/^\/jobs\/[^/]+$/.test(path) && path !== "/jobs/new") || path === `${ALONG}/job`;
   const urgent =
     now === null
       ? []
@@ -81,10 +97,19 @@ export function Shell({ news, demo, children }: { news: LiveNews; demo: boolean;
               Find a valve or part <span className="key">/</span>
             </button>
             <span className="hidden md:block">
+              <SyncSign />
+            </span>
+            <span className="hidden md:block">
               <Myself />
             </span>
           </div>
         </header>
+        {!path.startsWith(ALONG) && (
+          <>
+            <AsItStood drawn={drawn} />
+            {!inJob && <BegunHere />}
+          </>
+        )}
         <Warnings
           doubts={doubts}
           faults={inJob ? faults.filter(({ kind }) => !FOR_THE_DESK.has(kind)) : faults}

@@ -3,6 +3,8 @@
 import { usePathname } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
+import { letGoOfPages } from "@/device/along";
+import { deviceStore } from "@/device/store";
 import { call } from "@/edge/client";
 import { SIGN_OUT } from "@/edge/contracts/people";
 
@@ -13,8 +15,10 @@ export function SignOut() {
     setBusy(true);
     const left = await call(SIGN_OUT, { body: {} });
     setBusy(false);
-    if (left.ok) location.assign("/sign-in");
-    else toast.error(left.error.problems[0]?.message ?? "You are still signed in.");
+    if (left.ok) {
+      await letGoOfPages(deviceStore());
+      location.assign("/sign-in");
+    } else toast.error(left.error.problems[0]?.message ?? "You are still signed in.");
   };
   return (
     <>

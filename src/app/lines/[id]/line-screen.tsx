@@ -3,6 +3,7 @@
 import Link from "next/link";
 import type { Line } from "@/core/formats";
 import { isThreeWay } from "@/core/line";
+import { TakeAlongPanel } from "@/ui/along/take-along";
 import { DrawingPane, MOST_EDITED } from "./drawing-pane";
 import { type FreePlace, FreePlaces } from "./free-places";
 import { LineActions } from "./line-actions";
@@ -58,6 +59,7 @@ export function LineScreen({
         <a href={`/api/v1/lines/${line.id}`} download className="btn btn-quiet shrink-0">
           Take the line as a file
         </a>
+        <TakeAlongPanel what="line" of={line.id} label="Take this line along" />
         <FreePlaces line={line.id} places={free} />
         {line.links.length <= MOST_EDITED && <LineActions line={stored} others={others} />}
       </div>

@@ -5,6 +5,7 @@ import { pathId } from "@/app/path-id";
 import { historyOf } from "@/server/own/history";
 import { placesSeen } from "@/server/places/places";
 import { services } from "@/server/services";
+import { TakeAlongPanel } from "@/ui/along/take-along";
 import { SiteMap } from "@/ui/map/site-map";
 import { Empty, Notice } from "@/ui/notice";
 import { HistoryPanel } from "@/ui/own/history-panel";
@@ -104,6 +105,7 @@ export default async function PlacePage({ params }: Params) {
           {place !== undefined && (
             <PapersPanel of="place" owner={name} papers={all.things.papersOf("place", name)} />
           )}
+          <TakeAlongPanel what="place" of={name} label="Take this place along" />
           <HistoryPanel edits={historyOf(all, "place", name)} />
         </div>
       </div>

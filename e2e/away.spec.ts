@@ -1,0 +1,87 @@
+import { type BrowserContext, expect, type Page, test } from "@playwright/test";
+import { TestServer } from "./server";
+import { Technician } from "./technician";
+
+/** Without signal: the server is really gone, the browser is opened anew, and the work goes on. */
+test.use({ serviceWorkers: "allow" });
+
+const server = new TestServer("demo");
+test.beforeAll(() => server.start());
+test.afterAll(() => server.end());
+
+/** Until the program and the pages of this device lie on it. */
+async function installed(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect
+    .poll(() => page.evaluate(() => localStorage.getItem("loftbell.build")), { timeout: 60_000 })
+    .not.toBeNull();
+}
+
+/** A page with a clock that can be set on: nobody sits a wait out. */
+async function opened(context: BrowserContext): Promise<Page> {
+  const page = await context.newPage();
+  await page.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
+  return page;
+}
+
+async function takenAlong(page: Page, label: string): Promise<void> {
+  await page.getByRole("button", { name: label }).click();
+  await expect(page.getByText(/pages, .* MB: here without signal/)).toBeVisible({ timeout: 120_000 });
+}
+
+const sign = (page: Page) => page.locator("[data-sync]").filter({ visible: true });
+
+test("a day taken along: cold start without the server, a job from its start to its record, and all of it there afterwards", async ({
+  page: first,
+  context,
+}) => {
+  await first.goto(`${server.url}/along`);
+  await installed(first);
+  await takenAlong(first, "My day");
+  await first.goto(`${server.url}/valves/LY-S1h`);
+  await takenAlong(first, "Take this valve along");
+  await first.close();
+
+  await server.kill();
+  const page = await opened(context);
+  await page.goto(server.url);
+  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
+  await page.goto(`${server.url}/valves/LY-S1h`);
+  await page.getByRole("link", { name: "Start a job" }).click();
+  await page.getByRole("button", { name: "Clean it and put it back", exact: true }).click();
+  await page.getByRole("button", { name: /^Start the job/ }).click();
+  await page.waitForURL(/\/along\/job\?id=/);
+  const tech = new Technician(page, server);
+  const answers = {
+    "Take one wire off": "220",
+    "Crack the washer hose": "0",
+    "Clip the meter": "100 mA",
+  };
+  await tech.until(/^Lever the coil off/, answers);
+  await expect(sign(page)).toHaveAttribute("data-sync", /\d+ waiting/);
+
+  // The battery is dead in the middle of it: a new start, the same card.
+  const address = page.url();
+  await page.close();
+  const again = await opened(context);
+  await again.goto(address);
+  const back = new Technician(again, server);
+  await expect(back.headline).toHaveText(/^Lever the coil off/);
+  await back.until(/^Sign off/, answers);
+  await back.sign();
+  await again.waitForURL(/\/along\/record\?id=/);
+  await expect(again.getByText("Signed off on this device.")).toBeVisible();
+  await expect(again.getByText(/100 mA/).first()).toBeVisible();
+
+  await server.start();
+  await expect(sign(again)).toHaveAttribute("data-sync", "all there", { timeout: 60_000 });
+  await expect(again.getByText("The server has all of it.")).toBeVisible();
+  await again.getByRole("link", { name: "The record it signs for" }).click();
+  await again.waitForURL(/\/jobs\/[^/]+\/record$/);
+  await expect(again.getByText(/100 mA/).first()).toBeVisible();
+  const id = /jobs\/([^/]+)/.exec(again.url())![1];
+  const job = await (await again.request.get(`${server.url}/api/v1/jobs/${id}`)).json();
+  const ids = job.events.map((each: { event: { id: string } }) => each.event.id);
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(job.events.at(-1).event.kind).toBe("signed-off");
+});

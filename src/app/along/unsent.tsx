@@ -1,0 +1,92 @@
+"use client";
+
+import { jobHere } from "@/device/pages";
+import { type Standing, tellKept } from "@/device/sync";
+import type { JobWaiting, KeptHere } from "@/ui/along/use-kept-here";
+import { Empty, Notice } from "@/ui/notice";
+import { Panel } from "@/ui/page";
+import { Plate } from "@/ui/plate";
+import { useSpeaker } from "@/ui/use-speaker";
+import { JobFile } from "./job-file";
+
+const STANDS: Readonly<Record<Standing["kind"], string>> = {
+  "all-there": "",
+  sending: "being sent",
+  "no-signal": "no signal",
+  "cannot-store": "the server does not store",
+  nobody: "not signed in",
+};
+
+/** What the server does not have: how much of which job, and why. */
+export function Unsent({ kept, standing }: { kept: KeptHere | undefined; standing: Standing }) {
+  const jobs = kept?.jobs ?? [];
+  return (
+    <Panel title="Waits for the server" note={jobs.length === 0 ? "" : STANDS[standing.kind]}>
+      {kept !== undefined && jobs.length === 0 && (
+        <Empty>All there: the server has everything that was entered on this device.</Empty>
+      )}
+      <ul className="flex flex-col gap-3">
+        {jobs.map((each) => (
+          <li key={each.id}>
+            <JobRow waiting={each} />
+          </li>
+        ))}
+      </ul>
+      {jobs.length > 0 && (
+        <button type="button" className="btn btn-quiet mt-3 min-h-12" onClick={tellKept}>
+          Try now
+        </button>
+      )}
+    </Panel>
+  );
+}
+
+function JobRow({ waiting: { id, job, entries, photos, aside } }: { waiting: JobWaiting }) {
+  const says = [
+    job?.opening === undefined ? "" : "begun here",
+    counted(entries, "entry waits", "entries wait"),
+    counted(photos, "photograph", "photographs"),
+    counted(aside, "entry put aside", "entries put aside"),
+  ].filter(Boolean);
+  return (
+    <div className="flex flex-col gap-2 border-rule border-t pt-3 first:border-0 first:pt-0">
+      <p className="flex flex-wrap items-center gap-3">
+        {job !== undefined && <Plate id={job.inputs.valve.tag} />}
+        <a className="min-h-11 content-center underline underline-offset-4" href={jobHere(id)}>
+          {job?.inputs.valve.name ?? "A job this device no longer has whole"}
+        </a>
+        <span className="text-soft">{says.join(", ")}</span>
+      </p>
+      {job?.refused !== undefined && (
+        <Notice tone="stop">
+          <b>The server does not take this job.</b> {job.refused} It stays here, whole.
+        </Notice>
+      )}
+      {job !== undefined && <Meanwhile job={job} />}
+      <JobFile id={id} />
+    </div>
+  );
+}
+
+/** What had become otherwise when a job begun here was handed in. */
+export function Meanwhile({ job }: { job: NonNullable<JobWaiting["job"]> }) {
+  const words = useSpeaker().say.card.meanwhile;
+  const { meanwhile = [] } = job;
+  return meanwhile.map((each) => (
+    <Notice key={each.kind} tone="wait">
+      {each.kind === "another-job" ? (
+        <>
+          {words["another-job"](each.by)}{" "}
+          <a className="underline underline-offset-4" href={`/jobs/${encodeURIComponent(each.job)}`}>
+            {words.see}
+          </a>
+        </>
+      ) : (
+        words[each.kind](each.from, each.to)
+      )}
+    </Notice>
+  ));
+}
+
+const counted = (many: number, one: string, more: string): string =>
+  many === 0 ? "" : `${many} ${many === 1 ? one : more}`;
