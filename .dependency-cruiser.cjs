@@ -114,7 +114,7 @@ module.exports = {
       name: "device-knows-core-and-contracts",
       comment: "What lies on a device and how it is sent: no screens, no sentences.",
       severity: "error",
-      from: { path: "^src/device/", pathNot: "\\.test\\.ts$" },
+      from: { path: "^src/device/", pathNot: "\\.(test|fixtures)\\.ts$" },
       to: {
         path: "^src/(data|server|edge|app|ui|workers|words)/",
         pathNot: "^src/edge/(contracts/|contract\\.ts|client\\.ts|clock\\.ts)",

@@ -185,7 +185,7 @@ test("no signal: entries are kept on the device and sent when it comes back", as
   }
 });
 
-test("somebody else went on meanwhile: what the server does not take is shown, and written down", async ({
+test("two devices on one valve: both locks hang, both entries stand, and it is told what counts", async ({
   page,
   context,
   browser,
@@ -210,27 +210,67 @@ test("somebody else went on meanwhile: what the server does not take is shown, a
 
     await context.setOffline(false);
     await page.clock.runFor(7000);
-    const told = page.getByRole("alert").filter({ hasText: "Not stored:" });
-    await expect(told.getByRole("listitem")).toHaveText([/Shut V-12 .* 77 Already done/]);
-    // What is right all the same went in: the second valve is shut with its lock.
+    const told = page.getByRole("status").filter({ hasText: "Two devices worked on this." });
+    await expect(told.getByRole("listitem")).toHaveText([/Shut V-12 .* 77 done on both/]);
+    // The second valve is shut with its lock.
     await expect(tech.headline).toHaveText(/^Shut V-19/);
     await saved(page);
-
-    // Let go, thought again, and written into the log.
-    await told.getByRole("button", { name: "Let it go" }).click();
+    await told.getByRole("button", { name: "Seen" }).click();
     await expect(told).toHaveCount(0);
-    await page.getByRole("button", { name: "Undo", exact: true }).click();
-    await told.getByRole("button", { name: "Write it into the log as a note" }).click();
-    await expect(told).toHaveCount(0);
-    await saved(page);
     await page.reload();
     await expect(tech.headline).toHaveText(/^Shut V-19/);
+    await expect(told).toHaveCount(0);
     const log = await (await fetch(`${server.url}/api/v1/jobs/${page.url().split("/").at(-1)}`)).json();
     expect(log.events.slice(-3).map((each: { event: { by: string } }) => each.event)).toMatchObject([
       { step: "shut:V-12", entry: "5" },
+      { step: "shut:V-12", entry: "77", elsewhere: { settled: "same" } },
       { step: "shut:V-15", entry: "78" },
-      { kind: "note-added", text: expect.stringMatching(/^Not taken \(Already done.*: 77$/) },
     ]);
+    // Whoever looks at what stays isolated sees both locks.
+    await page.goto(server.url);
+    await expect(page.getByText("5, 77").first()).toBeVisible();
+  } finally {
+    await server.end();
+  }
+});
+
+test("what the server does not take is put aside, shown, let go and thought again", async ({
+  page,
+  context,
+  browser,
+}) => {
+  const server = new TestServer("demo");
+  try {
+    await server.start();
+    const tech = await start(page, server, "NQ-H05");
+    await saved(page);
+    await context.setOffline(true);
+    await page.getByRole("button", { name: "Note", exact: true }).click();
+    await page.getByRole("dialog").getByRole("textbox").fill("The lid is cracked");
+    await page
+      .getByRole("dialog")
+      .getByRole("button", { name: /Note|Write/ })
+      .last()
+      .click();
+    await expect(page.getByText("kept on this device, waiting for signal")).toBeVisible();
+
+    // The mate finds it started by mistake, and gives it up.
+    const mate = await (await browser.newContext()).newPage();
+    await mate.goto(page.url());
+    await mate.getByRole("button", { name: "Stop work" }).click();
+    await mate.getByRole("button", { name: "Started by mistake" }).click();
+    await mate.waitForURL(/record$/);
+
+    await context.setOffline(false);
+    await page.clock.runFor(7000);
+    const told = page.getByRole("alert").filter({ hasText: "Not stored:" });
+    await expect(told.getByRole("listitem")).toHaveCount(1);
+    await expect(told).toContainText("The lid is cracked");
+    await told.getByRole("button", { name: "Let it go" }).click();
+    await expect(told).toHaveCount(0);
+    await page.getByRole("button", { name: "Undo", exact: true }).click();
+    await expect(told).toContainText("The lid is cracked");
+    await expect(tech.headline).toBeVisible();
   } finally {
     await server.end();
   }

@@ -53,7 +53,11 @@ async function sendBatch(
 ): Promise<Sent | (Omit<Extract<Sent, { kind: "refused" }>, "kind"> & { readonly kind: "misdated" })> {
   const answer = await call(
     ADD_EVENTS,
-    { params: { id: job }, body: { events: [...batch] }, signal: AbortSignal.timeout(PATIENCE_MS) },
+    {
+      params: { id: job },
+      body: { events: [...batch], settles: true },
+      signal: AbortSignal.timeout(PATIENCE_MS),
+    },
     post,
   );
   if (answer.ok) {

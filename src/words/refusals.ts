@@ -137,6 +137,8 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.beforeTheJob;
     case "before-the-newest":
       return words.beforeTheNewest;
+    case "settled-otherwise":
+      return words.settledOtherwise;
     case "id-is-taken":
       return words.idIsTaken;
     case "signed-off-already":

@@ -33,6 +33,19 @@ const base = {
       description: "The facts of the step it answers, as they were then. Written by the server alone.",
     }),
   ),
+  elsewhere: Type.Optional(
+    Type.Object(
+      {
+        settled: oneOf("same", "worse", "noted", "stops"),
+        because: Type.Optional(Words),
+      },
+      {
+        ...closed,
+        description:
+          "Entered on another device without signal, beside what the log had gone on with. same: done here, too; worse: what it says counts; noted: what stands here counts; stops: it contradicts what stands here, and the work is stopped, `because` of that. Written by the server alone.",
+      },
+    ),
+  ),
 };
 const Step = Type.String({ minLength: 1, maxLength: 200 });
 

@@ -1,27 +1,16 @@
-import type { StripFailure } from "../build";
 import type { Kept, KeptReading } from "../calculators";
 import type { Certificates, Competence, JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
 import { err, type Problem, type Result, unreachable } from "../result";
 import { asksAt, asksOfSheet, isProof, lackingOn, whoShut } from "./competence";
 import { foundBefore, newestOwn, type Progress } from "./progress";
-import type { EntryRefusal, LogRefusal } from "./refusal";
-import { advance, gate, mayCloseEarly, notBegun, type Run, type ShutGate } from "./run";
+import type { Refusal } from "./refused";
+import { advance, gate, mayCloseEarly, notBegun, type Run } from "./run";
+import { settle } from "./settle";
 import type { Step } from "./step";
 import { singleStep } from "./step-id";
 import type { StepEntry } from "./step-rule";
 import { refuseEntry } from "./step-rules";
-
-/** Why an event is not taken: the field it concerns and the facts of the matter. */
-export type Refusal =
-  | EntryRefusal
-  | LogRefusal
-  | { readonly path: string; readonly kind: "done-already"; readonly step: Step }
-  /** Another step stands before it; nothing when all is done. */
-  | { readonly path: string; readonly kind: "first"; readonly step?: Step }
-  | { readonly path: string; readonly kind: "gate"; readonly gate: ShutGate }
-  | { readonly path: string; readonly kind: "not-yet"; readonly step?: Step }
-  | { readonly path: string; readonly kind: "no-plan"; readonly failure: StripFailure };
 
 /** How far an entry may be dated ahead of the clock it is judged by before its waits cannot be trusted. */
 const CLOCK_AHEAD_MS = 5 * 60_000;
@@ -52,8 +41,19 @@ export interface JudgedBy {
  * @returns the job after the event
  */
 export function accept(job: Run, event: JobEvent, clock: JudgedBy): Result<Run, Refusal> {
+  if (event.elsewhere !== undefined) return acceptElsewhere(job, event, clock);
   const refusal = refuseDate(job, event, clock) ?? refuse(job, event, clock);
   if (refusal !== undefined) return err(refusal);
+  const after = advance(job, event);
+  return after.ok ? after : err({ path: "", kind: "no-plan", failure: after.error });
+}
+
+/** What another device entered is taken as it is settled by the rules, and not as somebody says it is. */
+function acceptElsewhere(job: Run, event: JobEvent, clock: JudgedBy): Result<Run, Refusal> {
+  const { elsewhere, ...plain } = event;
+  const taken = accept(job, plain as JobEvent, clock);
+  if (taken.ok) return err({ path: "/elsewhere", kind: "settled-otherwise" });
+  if (settle(job, plain as JobEvent, taken.error) !== elsewhere?.settled) return taken;
   const after = advance(job, event);
   return after.ok ? after : err({ path: "", kind: "no-plan", failure: after.error });
 }

@@ -15,7 +15,7 @@ export function withAnswered(job: Run, event: JobEvent): JobEvent {
 
 /** What nobody but the server writes is taken out of an event that came from elsewhere. */
 export function withoutAnswered(event: JobEvent): JobEvent {
-  const { answered: _, ...own } = event;
+  const { answered: _, elsewhere: __, ...own } = event;
   return own as JobEvent;
 }
 

@@ -1,4 +1,4 @@
-export { accept, type JudgedBy, type Refusal } from "./accept";
+export { accept, type JudgedBy } from "./accept";
 export { actsDone, afterJob } from "./after-job";
 export { provenAgain } from "./after-stop";
 export { withAnswered, withoutAnswered } from "./answered";
@@ -39,6 +39,7 @@ export {
   jobRecord,
   type RecordLine,
 } from "./record";
+export type { Refusal } from "./refused";
 export {
   advance,
   gate,
@@ -52,6 +53,7 @@ export {
   type ShutGate,
 } from "./run";
 export { costOfWays, schoolsHere, type WayCost } from "./schools-here";
+export { type Settled, settle } from "./settle";
 export { judgeStill } from "./standing-test";
 export type { Step, StepKind, StepOf } from "./step";
 export type { Danger } from "./step-head";

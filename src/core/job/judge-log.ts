@@ -1,7 +1,8 @@
 import type { StripFailure } from "../build";
 import type { JobDocument } from "../formats";
 import { err, ok, type Result } from "../result";
-import { accept, type JudgedBy, type Refusal } from "./accept";
+import { accept, type JudgedBy } from "./accept";
+import type { Refusal } from "./refused";
 import { type Run, run } from "./run";
 
 /** Servers that stamp one log differ by no more than this. */

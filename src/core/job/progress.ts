@@ -100,11 +100,16 @@ export const boltKey = (pass: number, bolt: number): string => `${pass}:${bolt}`
 /** Pa in a bar. */
 export const BAR = 1e5;
 
-/** Events that still hold: an undo takes back its event, and an undo taken back gives it again. */
+/**
+ * Events that still hold: an undo takes back its event, and an undo taken back gives it again. One that was made on
+ * another device takes back only what was entered there.
+ */
 export function effectiveEvents(events: readonly JobEvent[]): JobEvent[] {
   const undone = new Set<string>();
+  const there = new Set(events.flatMap(({ id, elsewhere }) => (elsewhere === undefined ? [] : [id])));
   for (const event of events.toReversed())
-    if (event.kind === "undone" && !undone.has(event.id)) undone.add(event.event);
+    if (event.kind === "undone" && !undone.has(event.id) && (!there.has(event.id) || there.has(event.event)))
+      undone.add(event.event);
   return events.filter((event) => event.kind !== "undone" && !undone.has(event.id));
 }
 
@@ -124,7 +129,20 @@ export function foundBefore(
 
 /** The newest entry that somebody made and can take back. */
 export const newestOwn = ({ effective }: Pick<Progress, "effective">): JobEvent | undefined =>
-  effective.findLast((event) => event.kind !== "others-hold");
+  effective.findLast((event) => event.kind !== "others-hold" && event.elsewhere === undefined);
+
+/** Two shut one valve, each with a lock of their own: both hang there, and both have to come off. */
+function hangBoth(done: Map<string, Done>, event: JobEvent): void {
+  if (event.kind !== "step-done" || readStepId(event.step)?.is !== "shut" || event.entry === undefined)
+    return;
+  const here = done.get(event.step);
+  if (here?.entry === undefined || here.entry.split(", ").includes(event.entry)) return;
+  done.set(event.step, { ...here, entry: `${here.entry}, ${event.entry}` });
+}
+
+/** Whether what another device entered changes where the job stands: the worse of two does, and a photograph is one more. */
+const counts = ({ elsewhere, kind }: JobEvent): boolean =>
+  elsewhere === undefined || elsewhere.settled === "worse" || kind === "photo-taken";
 
 /**
  * The state of a job as a pure function of what it began with and what happened: the screen, the record, the offline
@@ -173,6 +191,15 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   for (const event of effective) {
     const at = Date.parse(event.at);
     const { by, id } = event;
+    if (event.elsewhere?.settled === "stops") {
+      stopped = { at, by, reason: event.elsewhere.because ?? "" };
+      // What was shut may have been opened: before anybody opens the valve zero is proven again.
+      if (!openedBy(inputs.sheet, done.keys())) startProofAnew();
+    }
+    if (!counts(event)) {
+      hangBoth(done, event);
+      continue;
+    }
     switch (event.kind) {
       case "step-done":
         if (readStepId(event.step)?.is === "shut") heldAtFirst ??= held;

@@ -145,6 +145,8 @@ export type Entered = Pick<SealedEvent, "event"> & { readonly seal?: SealedEvent
 /** Puts the record together from the run and its log. */
 export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
   const { progress, plan, inputs } = job;
+  // What another device entered beside it stands in the log, each with what became of it.
+  const here = sealed.flatMap(({ event }) => (event.elsewhere === undefined ? [event] : []));
   const steps = new Map([...plan.steps.map((step) => [step.id, step] as const), ...answeredSteps(sealed)]);
   const atStep = (id: string) => {
     const step = steps.get(id);
@@ -199,11 +201,12 @@ export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
     readings: [
       ...progress.readings.map(({ what, typed, at, by, step }) => ({ what, typed, at, by, ...atStep(step) })),
       // A first test that failed stands beside the one that passed.
-      ...effectiveEvents(sealed.map((each) => each.event)).flatMap((event) =>
-        event.kind === "check-measured"
+      // What another device read of the same stands there, too.
+      ...effectiveEvents(sealed.map(({ event }) => event)).flatMap((event) =>
+        event.kind === "check-measured" || (event.kind === "reading-taken" && readAlongside(event))
           ? [
               {
-                what: event.check,
+                what: event.kind === "check-measured" ? event.check : event.what,
                 typed: event.typed,
                 at: Date.parse(event.at),
                 by: event.by,
@@ -232,7 +235,7 @@ export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
       const one = step.kind === "fit" || step.kind === "tighten-one" ? step.torque_Nm : undefined;
       return one === undefined ? [] : [{ part: name(step.part), torque_Nm: one, passes: 1, bolts: 1 }];
     }),
-    compared: effectiveEvents(sealed.map((each) => each.event)).flatMap((event) => {
+    compared: effectiveEvents(here).flatMap((event) => {
       const compared = event.kind === "part-compared" ? part(event.part) : undefined;
       if (event.kind !== "part-compared" || compared === undefined) return [];
       const { found } = event;
@@ -290,3 +293,7 @@ export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
     next: signed === undefined ? undefined : dues(finished, inputs.sheet, signed.at)[0],
   };
 }
+
+/** Read on another device, and not counted among the readings of this job. */
+const readAlongside = ({ elsewhere }: JobEvent): boolean =>
+  elsewhere !== undefined && elsewhere.settled !== "worse";

@@ -83,6 +83,8 @@ export type LogRefusal = At &
     | { readonly kind: "before-the-job" }
     | { readonly kind: "before-the-newest" }
     | { readonly kind: "id-is-taken" }
+    /** It says of itself that another device entered it, and by the rules it is settled another way. */
+    | { readonly kind: "settled-otherwise" }
     | { readonly kind: "signed-off-already" }
     | { readonly kind: "closed-as-not-begun" }
     | { readonly kind: "work-is-stopped" }

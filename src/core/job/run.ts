@@ -68,7 +68,8 @@ const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
 export function advance(job: Run, ...events: readonly JobEvent[]): Result<Run, StripFailure> {
   const { inputs } = job;
   const log = [...job.log, ...events];
-  if (events.some((event) => !LEAVES_PLAN.has(event.kind))) return run(inputs, log);
+  if (events.some(({ kind, elsewhere }) => elsewhere !== undefined || !LEAVES_PLAN.has(kind)))
+    return run(inputs, log);
   return ok(standingAt(inputs, log, replay(inputs, log), job.plan));
 }
 

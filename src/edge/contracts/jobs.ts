@@ -169,6 +169,12 @@ export const ADD_EVENTS = contract({
         maxItems: 500,
         description: "Events as in loftbell.job.",
       }),
+      settles: Type.Optional(
+        Type.Boolean({
+          description:
+            "What was entered without signal, beside what the log has gone on with, is settled towards safety and kept with it (`elsewhere` of an event), not refused.",
+        }),
+      ),
     },
     closed,
   ),

@@ -7,9 +7,19 @@ import {
   readEvent,
   type SealedEvent,
 } from "@/core/formats";
-import { accept, afterJob, isClosed, type Run, seal, withAnswered, withoutAnswered } from "@/core/job";
+import {
+  accept,
+  afterJob,
+  isClosed,
+  type Refusal,
+  type Run,
+  seal,
+  settle,
+  withAnswered,
+  withoutAnswered,
+} from "@/core/job";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { refusalWords, speaker } from "@/words";
+import { entryWords, refusalWords, speaker } from "@/words";
 import { strangers } from "../people";
 import { type Ledger, store } from "../proof/ledger";
 import { keepLine } from "../register/keep-documents";
@@ -22,30 +32,39 @@ import { type AppendFailure, jobInHand } from "./take-in-hand";
 import { tellOthers } from "./tell-others";
 
 export const MOST_EVENTS = 500;
+/** Of words in an event. */
+const MOST_LETTERS = 400;
 /** ms of judging after which others are served in between. */
 const AT_A_STRETCH_MS = 8;
 /** Others may add to the same job while a batch is judged; it is judged again on what they made. */
 const MOST_TRIES = 5;
 
+/** Where a batch comes from. */
+export interface From {
+  /** Names of those signed in on the device that sends it; nothing where one need not sign in. */
+  readonly signedIn?: ReadonlySet<string> | undefined;
+  /** What was entered beside what the log has gone on with is settled and kept with it, not refused. */
+  readonly settles?: boolean | undefined;
+}
+
 /**
  * Adds a batch of events to a job's log in one transaction: all of them or none. An event whose id is there already
  * is passed over, so a batch that is sent twice (no signal, no answer) does no harm.
  *
- * @param signedIn names of those signed in on the device that sends it; nothing where one need not sign in
  * @returns the whole log afterwards
  */
 export async function appendEvents(
   services: Services,
   job: string,
   batch: unknown,
-  signedIn?: ReadonlySet<string>,
+  { signedIn, settles = false }: From = {},
 ): Promise<Result<readonly SealedEvent[], AppendFailure>> {
   const events = readBatch(services, batch, signedIn);
   if (!events.ok) return events;
   for (let tries = 0; ; tries++) {
     const before = jobInHand(services, job);
     if (!before.ok) return before;
-    const judged = await judge(services, before.value, events.value);
+    const judged = await judge(services, before.value, events.value, settles);
     if (!judged.ok) return judged;
     if (judged.value.added.length === 0) return ok(before.value.events);
     const stored = keep(services, before.value, judged.value);
@@ -123,6 +142,7 @@ async function judge(
   services: Services,
   before: JobInHand,
   events: readonly JobEvent[],
+  settles: boolean,
 ): Promise<Result<Judged, AppendFailure>> {
   const now = services.now();
   const lastStored = services.anchors.last()?.at;
@@ -140,8 +160,11 @@ async function judge(
   for (const [index, event] of events.entries()) {
     if (known.has(event.id)) continue;
     known.add(event.id);
-    const answered = withAnswered(after, event);
-    const taken = accept(after, event, clock);
+    const plain = accept(after, event, clock);
+    const beside = plain.ok || !settles ? undefined : asSettled(after, event, plain.error);
+    const entered = beside ?? event;
+    const answered = withAnswered(after, entered);
+    const taken = beside === undefined ? plain : accept(after, beside, clock);
     if (!taken.ok)
       return err({
         kind: "refused",
@@ -162,6 +185,20 @@ async function judge(
     }
   }
   return ok({ added, after });
+}
+
+/** What another device entered, with how it is settled beside what stands here; nothing when it is simply refused. */
+function asSettled(job: Run, event: JobEvent, refusal: Refusal): JobEvent | undefined {
+  const settled = settle(job, event, refusal);
+  if (settled === undefined) return undefined;
+  const words = speaker();
+  const step = "step" in event ? job.plan.steps.find(({ id }) => id === event.step) : undefined;
+  const { what } = entryWords(words, { event, ...(step !== undefined && { step }) }, job.inputs.sheet);
+  const because = settled === "stops" ? words.say.entries.devicesDisagree(event.by, what) : undefined;
+  return {
+    ...event,
+    elsewhere: { settled, ...(because !== undefined && { because: because.slice(0, MOST_LETTERS) }) },
+  };
 }
 
 /** Stores what was judged, unless the job was added to since. */

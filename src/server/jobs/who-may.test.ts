@@ -32,7 +32,7 @@ const send = (job: string, event: object, signedIn?: ReadonlySet<string>) =>
     services,
     job,
     [{ v: 1, id: `e-${ids++}`, at: new Date(START).toISOString(), by: "Tam Arkle", ...event }],
-    signedIn,
+    { signedIn },
   );
 
 describe("who may work on a job", () => {

@@ -14,6 +14,7 @@ import { useSpeaker } from "../use-speaker";
 import { WhoPicker } from "../who-picker";
 import { AlwaysThere } from "./always-there";
 import { AxisPane } from "./axis-pane";
+import { BesideEntries } from "./beside-entries";
 import type { Crew } from "./crew";
 import { fetchLater, LinePane, NoteModal, StopModal } from "./later";
 import { PhaseBar } from "./phase-bar";
@@ -110,6 +111,7 @@ export function JobRunner({
           className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}
         >
           <NotForYou asks="technician" />
+          <BesideEntries log={log} />
           <RefusedEntries log={log} />
           {clock !== undefined && (
             <div className="mb-3">

@@ -386,6 +386,17 @@ export const card = {
     missing: "Choose who is holding this device first.",
   },
   signOn,
+  beside: {
+    title: "Two devices worked on this.",
+    why: "Both stand in the log. What is safer counts:",
+    settled: {
+      same: "done on both",
+      worse: "worse: it counts",
+      noted: "noted; what stood here counts",
+      stops: "contradicts: the work is stopped",
+    },
+    seen: "Seen",
+  },
   refused: {
     title: "Not stored:",
     why: (count: number) =>

@@ -4,6 +4,9 @@ export const entries = {
   stopped: "Stopped work",
   resumed: "Took the work up again",
   foundToPass: (link: string) => `Found ${link} to pass`,
+  /** Why the work is stopped when two devices come together. */
+  devicesDisagree: (by: string, what: string) =>
+    `Two devices worked on this. ${by} entered "${what}" without signal, and by this log it was not its turn. Nobody goes on before it was looked at what is shut, what is open and what is off.`,
   othersHold: "What other jobs hold has changed",
   signedOn: "Signed on",
   underEye: (who: string) => `under the eye of ${who}`,

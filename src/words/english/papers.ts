@@ -57,6 +57,12 @@ export const papers = {
     axis: "The valve, as it was left",
     log: "Everything, in order",
     logColumns: ["When", "Phase", "What", "Entry", "Who"],
+    elsewhereSettled: {
+      same: "on another device: done on both.",
+      worse: "on another device: worse, and it counts.",
+      noted: "on another device: what stands here counts.",
+      stops: "on another device: it contradicts this log, and stopped the work.",
+    },
     withoutSignal: "without signal; stored ",
     clockOff: (by: string, ahead: boolean) => `clock ${by} ${ahead ? "ahead" : "behind"}, put right`,
     anchor: (seq: number, hash: string, key: string) =>

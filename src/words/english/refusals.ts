@@ -94,6 +94,7 @@ export const refusals = {
     "This is dated before the job was opened. Set the clock of this device right, then make the entry again.",
   beforeTheNewest:
     "This is dated before the newest entry. If somebody else went on meanwhile, do it again; if not, set the clock of this device right: waits are counted by it.",
+  settledOtherwise: "What another device entered is settled by the rules of the job alone. Leave that out.",
   idIsTaken: "Another event has this id already. Give each event its own.",
   signedOffAlready: "This job is signed off. Start a new one for this valve.",
   closedAsNotBegun: "This job was closed as not begun. Undo that, or start a new one.",

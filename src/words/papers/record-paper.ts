@@ -254,7 +254,7 @@ export function logBlock(
     rows: foldLog(lines).map(({ first: line, count }) => {
       const { what, entry } = entryWords(words, line, sheet, sumTitle);
       return [
-        { says: [{ at: line.at, time: true }], ...lateOrOff(words, line) },
+        { says: [{ at: line.at, time: true }], ...lateOrOff(words, line), ...strong(line) },
         { says: [line.step === undefined ? "" : words.say.common.phases[line.step.phase]] },
         { says: [what] },
         { says: [count === 1 ? entry : words.say.entries.folded(entry, count)] },
@@ -264,9 +264,18 @@ export function logBlock(
   };
 }
 
-function lateOrOff(words: Speaker, { storedAt, off_s }: JobRecord["lines"][number]): Pick<PaperRow, "small"> {
+/** What stops the work, or counts against what stood here, is not to be read over. */
+const strong = ({ event: { elsewhere } }: JobRecord["lines"][number]): Pick<PaperRow, "wrong"> =>
+  elsewhere?.settled === "stops" || elsewhere?.settled === "worse" ? { wrong: true } : {};
+
+/** What is told of when and where it was entered. */
+function lateOrOff(
+  words: Speaker,
+  { storedAt, off_s, event: { elsewhere } }: JobRecord["lines"][number],
+): Pick<PaperRow, "small"> {
   const said = words.say.papers.record;
   const small = [
+    ...(elsewhere === undefined ? [] : [`${said.elsewhereSettled[elsewhere.settled]} `]),
     ...(storedAt === undefined ? [] : [said.withoutSignal, { at: storedAt, time: true }]),
     ...(storedAt !== undefined && off_s !== undefined ? ["; "] : []),
     ...(off_s === undefined ? [] : [said.clockOff(formatDuration(Math.abs(off_s)), off_s > 0)]),

@@ -16,7 +16,7 @@ const STATUS: Record<AppendFailure["kind"], readonly [number, string]> = {
 
 export const POST = route(ADD_EVENTS, async ({ params: { id }, body, entered, services }) => {
   const signedIn = entered && namesOn(services, entered.device);
-  const log = await appendEvents(services, id, body.events, signedIn);
+  const log = await appendEvents(services, id, body.events, { signedIn, settles: body.settles });
   if (log.ok) {
     const sent = new Set(body.events.map((event) => (event as { id?: unknown }).id));
     return ok({ entries: log.value.length, stored: log.value.filter(({ event }) => sent.has(event.id)) });
