@@ -38,6 +38,7 @@ export {
   type StoredReading,
 } from "./library-repository";
 export { type ListedMovement, type MovementRepository, movementRepository } from "./movement-repository";
+export { photoPieceRepository } from "./photo-piece-repository";
 export {
   type FromSheet,
   type RegisterRepository,

@@ -4,7 +4,7 @@ import type { Db } from "./database";
 import { documentStore } from "./documents";
 import type { JobOrigin } from "./job-summary";
 import { insertion } from "./row-writer";
-import { jobEvents, jobs, photos } from "./schema";
+import { jobEvents, jobs, photoPieces, photos } from "./schema";
 import { putTogether, takenApart } from "./stored-inputs";
 
 export interface StoredJob {
@@ -131,6 +131,7 @@ export function jobRepository(db: Db) {
     },
     /** Takes a job away whole, as the undo of an import does with one that it brought. */
     remove(job: string): void {
+      db.delete(photoPieces).where(eq(photoPieces.job, job)).run();
       db.delete(photos).where(eq(photos.job, job)).run();
       db.delete(jobEvents).where(eq(jobEvents.job, job)).run();
       db.delete(jobs).where(eq(jobs.id, job)).run();

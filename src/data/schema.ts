@@ -224,6 +224,21 @@ export const photos = sqliteTable(
   (table) => [primaryKey({ columns: [table.job, table.id] })],
 );
 
+/** A photograph that comes in pieces, over a line that is cut again and again: what has arrived of it so far. */
+export const photoPieces = sqliteTable(
+  "photo_pieces",
+  {
+    job: text()
+      .notNull()
+      .references(() => jobs.id),
+    photo: text().notNull(),
+    /** Which byte of the photograph is its first. */
+    from: integer().notNull(),
+    bytes: blob({ mode: "buffer" }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.job, table.photo, table.from] })],
+);
+
 /**
  * The installation's own chain: each transaction that adds to a log or to readings is anchored by one signed row, which
  * names the heads as they are after it. A log cut short or sealed anew no longer fits its newest anchor.

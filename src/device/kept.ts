@@ -38,6 +38,8 @@ export interface KeptPhoto {
   readonly job: string;
   readonly photo: string;
   readonly blob: Blob;
+  /** Bytes of it that have arrived. */
+  readonly sent?: number;
 }
 
 /** Something that was taken along, so that it opens without signal. */

@@ -1,4 +1,7 @@
+import { sha256 as sha } from "@noble/hashes/sha2.js";
+import { bytesToHex } from "@noble/hashes/utils.js";
 import { IDBFactory, IDBKeyRange } from "fake-indexeddb";
+import sharp from "sharp";
 import type { JobEvent } from "@/core/formats";
 import { accept, isClosed, type Run, run, verifyChain } from "@/core/job";
 import { Walk } from "@/core/job/job.fixtures";
@@ -8,7 +11,8 @@ import { demoServices } from "@/server/demo.fixtures";
 import { appendEvents } from "@/server/jobs/append-events";
 import { exportJob } from "@/server/jobs/export-job";
 import { openJob } from "@/server/jobs/open-job";
-import { storePhoto } from "@/server/jobs/photos";
+import { storePiece } from "@/server/jobs/photo-pieces";
+import { PHOTO_STATUS, storePhoto } from "@/server/jobs/photos";
 import { readJob } from "@/server/jobs/read-job";
 import { type Services, servicesOn } from "@/server/services";
 import { outboxOf } from "./entries";
@@ -22,11 +26,15 @@ import { DeviceStore } from "./store";
 const START = Date.parse("2027-03-01T08:00:00Z");
 const CREW = ["Tam Arkle", "Isla Venn"];
 
-/** The smallest photograph there is, as bytes. */
-export const DOT = Buffer.from(
-  "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==",
-  "base64",
-);
+/** A photograph nothing can be spared of: noise, by a seed. */
+async function noise(seed: number, width: number, height: number): Promise<Uint8Array<ArrayBuffer>> {
+  const chance = seeded(seed);
+  const raw = Buffer.from(Array.from({ length: width * height * 3 }, () => chance() * 256));
+  const jpeg = await sharp(raw, { raw: { width, height, channels: 3 } })
+    .jpeg({ quality: 80 })
+    .toBuffer();
+  return new Uint8Array(jpeg);
+}
 
 /** How a request fares on the line. */
 export type Fate = "there-and-back" | "never-arrives" | "answer-lost";
@@ -36,7 +44,7 @@ export class World {
   #services: Services;
   clock = START;
   /** How the next request fares. */
-  fate: () => Fate = () => "there-and-back";
+  fate: (bytes: number) => Fate = () => "there-and-back";
 
   constructor() {
     this.#services = demoServices(() => this.clock);
@@ -67,7 +75,8 @@ export class World {
 
   /** What a device fetches by: the routes' use cases, on a line that may be cut. */
   readonly fetch: typeof fetch = async (address, init = {}) => {
-    const fate = this.fate();
+    const { body } = init;
+    const fate = this.fate(body instanceof Blob ? body.size : String(body ?? "").length);
     if (fate === "never-arrives") throw new TypeError("no network");
     const answer = await this.#answer(String(address), init);
     if (fate === "answer-lost") throw new TypeError("cut");
@@ -75,8 +84,9 @@ export class World {
   };
 
   async #answer(address: string, { method = "GET", body }: RequestInit): Promise<Response> {
-    const [, id = "", what, photo = ""] =
-      /^\/api\/v1\/jobs\/([^/]+)(?:\/(\w+)\/?([^/]*))?$/.exec(address) ?? [];
+    const { pathname, searchParams } = new URL(address, "http://here");
+    const [, id = "", what, photo = "", from] =
+      /^\/api\/v1\/jobs\/([^/]+)(?:\/(\w+)\/?([^/]*)(?:\/pieces\/(\d+))?)?$/.exec(pathname) ?? [];
     if (method === "POST" && what === "events") {
       const { events, settles } = JSON.parse(String(body)) as { events: JobEvent[]; settles?: boolean };
       const taken = await appendEvents(this.#services, id, events, { settles });
@@ -89,8 +99,14 @@ export class World {
     }
     if (method === "PUT" && what === "photos") {
       const bytes = new Uint8Array(await (body as Blob).arrayBuffer());
-      const put = await storePhoto(this.#services, id, photo, bytes);
-      return put.ok ? Response.json(put.value) : Response.json({ errors: [] }, { status: 409 });
+      const of = Number(searchParams.get("of"));
+      const put =
+        from === undefined
+          ? await storePhoto(this.#services, id, photo, bytes)
+          : await storePiece(this.#services, { job: id, photo, from: Number(from), of }, bytes);
+      if (put.ok) return Response.json(from === undefined ? {} : put.value);
+      const [status] = PHOTO_STATUS[put.error.kind];
+      return Response.json({ errors: put.error.problems }, { status });
     }
     const job = exportJob(this.#services, id);
     return job === undefined ? Response.json({ errors: [] }, { status: 404 }) : Response.json(job);
@@ -188,13 +204,26 @@ export class Device {
       job = await this.#keep(job, this.#event(event));
   }
 
-  async note(text: string): Promise<void> {
-    await this.#keep(await this.#shown(), this.#event({ kind: "note-added", text }));
+  async note(text: string, many = 1): Promise<void> {
+    let job = await this.#shown();
+    for (let one = 0; one < many; one++)
+      job = await this.#keep(job, this.#event({ kind: "note-added", text }));
   }
 
-  async photograph(step: string, photo: string, sha256: string): Promise<void> {
-    await keepPhoto(this.#store, this.job, photo, new Blob([DOT], { type: "image/png" }));
-    await this.#keep(await this.#shown(), this.#event({ kind: "photo-taken", step, photo, sha256 }));
+  /** Takes a photograph at the next card that takes one. */
+  async photograph(photo: string, bytes: Uint8Array<ArrayBuffer>): Promise<void> {
+    let job = await this.#shown();
+    const takes = () => {
+      const seen = this.#event({ kind: "photo-taken", step: job.current!.id, photo, sha256: "0".repeat(64) });
+      return accept(job, seen, { now: this.world.clock }).ok;
+    };
+    for (let card = 0; card < 40 && !takes(); card++) {
+      await this.work();
+      job = await this.#shown();
+    }
+    await keepPhoto(this.#store, this.job, photo, new Blob([bytes], { type: "image/jpeg" }));
+    const sha256 = bytesToHex(sha(bytes));
+    await this.#keep(job, this.#event({ kind: "photo-taken", step: job.current!.id, photo, sha256 }));
   }
 
   send = () =>
@@ -264,4 +293,53 @@ async function wrongOf(world: World, job: string, devices: readonly Device[]): P
     if ((await outboxOf(device.store, job).waiting()).length > 0) wrong.push(`${device.by} has not sent all`);
   }
   return wrong;
+}
+
+export interface CutLine {
+  readonly entries: number;
+  readonly photos: number;
+  /** Of each photograph, pixels. */
+  readonly width: number;
+  readonly height: number;
+  /** The line holds so long, s, and carries so much. */
+  readonly holds_s: number;
+  readonly bytes_s: number;
+}
+
+/** A whole day's entries and photographs over a line that is cut again and again; what is wrong in the end. */
+export async function overCutLine(line: CutLine): Promise<{ wrong: Wrong; seconds: number; bytes: number }> {
+  const world = new World();
+  const job = world.begin("NQ-H07");
+  const device = new Device(world, "Tam Arkle", job);
+  await device.hear();
+  await device.work();
+  let bytes = 0;
+  for (let photo = 0; photo < line.photos; photo++) {
+    const taken = await noise(photo + 1, line.width, line.height);
+    bytes += taken.length;
+    await device.photograph(`p-${photo}`, taken);
+    await device.note("x".repeat(120), Math.ceil(line.entries / line.photos));
+  }
+  // The line's own time: what would go on after it is cut does not arrive, or its answer does not.
+  let now = 0;
+  const LATENCY_S = 0.15;
+  const GAP_S = 2;
+  world.fate = (size) => {
+    const left = line.holds_s - (now % (line.holds_s + GAP_S));
+    const there = LATENCY_S + size / line.bytes_s;
+    if (left <= 0 || there > left) {
+      now += Math.max(0, left) + GAP_S;
+      return "never-arrives";
+    }
+    now += there;
+    if (there + LATENCY_S > left) return "answer-lost";
+    now += LATENCY_S;
+    return "there-and-back";
+  };
+  for (let round = 0; round < 5000; round++) if ((await device.send()).kind === "all-there") break;
+  world.fate = () => "there-and-back";
+  const wrong = [...(await wrongOf(world, job, [device]))];
+  const kept = world.services.jobs.photoIds(job).length;
+  if (kept !== line.photos) wrong.push(`${line.photos - kept} photographs are missing`);
+  return { wrong, seconds: now, bytes };
 }

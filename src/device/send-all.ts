@@ -136,6 +136,5 @@ async function took(
 }
 
 async function sendPictures({ store, post = fetch }: Sending, job: string): Promise<Halt | undefined> {
-  const { heard } = await sendPhotos(store, job, post);
-  return heard ? undefined : { kind: "no-signal" };
+  return (await sendPhotos(store, job, post)) ? undefined : { kind: "no-signal" };
 }

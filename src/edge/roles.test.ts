@@ -15,7 +15,7 @@ const MEANT: Readonly<Record<Role | "nobody", string>> = {
     paper edits template readings valvesCsv valveTags checkSheet sheet line bells live movements stockCsv movementsCsv
     label listCsv placesGeoJson calendar store signOut setPin changePassword passkeyToMake keepPasskey removePasskey
     endSession jobPdf isolationPdf labelsPdf takeAlong`,
-  technician: `openJob keepCase closeCase addEvents putPhoto keepResult takeBackResult reportFault addPaper undoEdit moveStock undoMovement
+  technician: `openJob keepCase closeCase addEvents putPhoto putPiece keepResult takeBackResult reportFault addPaper undoEdit moveStock undoMovement
     receiveOrder`,
   planner: `savePlace removePlace saveInstrument removeInstrument saveMapping removeMapping addValves saveValve
     removeValve changeValves retireValves bringBackValves removePaper saveStore removeStore saveItem removeItem

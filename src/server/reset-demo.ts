@@ -6,6 +6,7 @@ import { forget, isDemo, type Services } from "./services";
 
 /** Children before their parents: a foreign key must never point at nothing. */
 const TABLES = [
+  "photo_pieces",
   "photos",
   "job_events",
   "job_summaries",

@@ -17,6 +17,7 @@ import {
   movementRepository,
   openDatabase,
   openToRead,
+  photoPieceRepository,
   type RegisterRepository,
   registerRepository,
   type SummaryRepository,
@@ -34,6 +35,7 @@ import { Turns } from "./turns";
 export interface Services {
   readonly db: Db;
   readonly jobs: JobRepository;
+  readonly photoPieces: ReturnType<typeof photoPieceRepository>;
   readonly summaries: SummaryRepository;
   readonly library: LibraryRepository;
   readonly register: RegisterRepository;
@@ -65,6 +67,7 @@ export function servicesOn(
   return {
     db,
     jobs: jobRepository(db),
+    photoPieces: photoPieceRepository(db),
     summaries: summaryRepository(db),
     library: libraryRepository(db),
     register: registerRepository(db),

@@ -27,7 +27,7 @@ import {
 } from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
 import { IMPORT, TEMPLATE } from "./importing";
-import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO } from "./jobs";
+import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO, PUT_PIECE } from "./jobs";
 import { OWN } from "./own";
 import { PAPERS } from "./papers";
 import { PEOPLE_ROUTES } from "./people";
@@ -50,6 +50,7 @@ export const CONTRACTS: readonly Contract[] = [
   GET_JOB,
   ADD_EVENTS,
   PUT_PHOTO,
+  PUT_PIECE,
   GET_PHOTO,
   JOBS_CSV,
   FIND,

@@ -210,6 +210,47 @@ export const PUT_PHOTO = contract({
   },
 });
 
+/** Most bytes of a photograph, and of a piece of it. */
+const MOST_PHOTO = 12_000_000;
+const MOST_PIECE = 1_000_000;
+
+export const PUT_PIECE = contract({
+  id: "putPiece",
+  method: "PUT",
+  path: "/api/v1/jobs/{id}/photos/{photo}/pieces/{from}",
+  chapter: "Jobs",
+  role: "technician",
+  says: "A piece of a photograph, from this byte on, over a line that is cut again and again. It answers how many bytes it has: the next piece begins there.",
+  asker: "crew",
+  params: Type.Object(
+    {
+      id: Type.String({ minLength: 1, maxLength: 100 }),
+      photo: Type.String({ minLength: 1, maxLength: 100 }),
+      from: Type.String({ pattern: "^[0-9]{1,8}$" }),
+    },
+    closed,
+  ),
+  query: Type.Object(
+    {
+      of: Type.Integer({
+        minimum: 1,
+        maximum: MOST_PHOTO,
+        description: "Bytes of the whole photograph.",
+      }),
+    },
+    closed,
+  ),
+  takes: ["image/jpeg", "image/png", "image/webp"],
+  mostBytes: MOST_PIECE,
+  body: Type.Uint8Array(),
+  answer: Type.Object({ have: Type.Integer(), whole: Type.Boolean() }, closed),
+  refuses: {
+    404: "There is no such job.",
+    409: "The log has no such photograph.",
+    422: "All of it is there, and it is no picture that can be read.",
+  },
+});
+
 export const GET_PHOTO = contract({
   id: "photo",
   method: "GET",

@@ -13,6 +13,35 @@ export type PhotoFailure =
 
 const problems = (path: string, message: string) => [{ path, message }];
 
+/** How each is answered, and under which title. */
+export const PHOTO_STATUS: Readonly<Record<PhotoFailure["kind"], readonly [number, string]>> = {
+  unknown: [404, "No such job"],
+  "not-noted": [409, "Not in the log"],
+  unreadable: [422, "Not readable"],
+};
+
+/** The hash of a photograph, as the job's log speaks of it. */
+function notedAs({ jobs }: Pick<Services, "jobs">, job: string, id: string): Result<string, PhotoFailure> {
+  const stored = jobs.find(job);
+  if (stored === undefined)
+    return err({ kind: "unknown", problems: problems("", "There is no such job here.") });
+  const noted = effectiveEvents(stored.events.map((each) => each.event)).find(
+    (event) => event.kind === "photo-taken" && event.photo === id,
+  );
+  return noted?.kind === "photo-taken"
+    ? ok(noted.sha256)
+    : err({
+        kind: "not-noted",
+        problems: problems("", "The job's log does not speak of this photograph. Send its entry first."),
+      });
+}
+
+/** Why no photograph of this name is taken. */
+export function isNoted(services: Pick<Services, "jobs">, job: string, id: string): PhotoFailure | undefined {
+  const noted = notedAs(services, job, id);
+  return noted.ok ? undefined : noted.error;
+}
+
 /**
  * Stores the bytes of a photograph that the job's log speaks of. The log holds the hash of what was taken; what is
  * kept is turned upright and made anew, so that place, time and device that the camera wrote into it are gone.
@@ -24,20 +53,11 @@ export async function storePhoto(
   id: string,
   bytes: Uint8Array,
 ): Promise<Result<StoredPhoto, PhotoFailure>> {
-  const stored = jobs.find(job);
-  if (stored === undefined)
-    return err({ kind: "unknown", problems: problems("", "There is no such job here.") });
   const kept = jobs.photo(job, id);
   if (kept !== undefined) return ok(kept);
-  const noted = effectiveEvents(stored.events.map((each) => each.event)).find(
-    (event) => event.kind === "photo-taken" && event.photo === id,
-  );
-  if (noted?.kind !== "photo-taken")
-    return err({
-      kind: "not-noted",
-      problems: problems("", "The job's log does not speak of this photograph. Send its entry first."),
-    });
-  if (bytesToHex(sha256(bytes)) !== noted.sha256)
+  const noted = notedAs({ jobs }, job, id);
+  if (!noted.ok) return noted;
+  if (bytesToHex(sha256(bytes)) !== noted.value)
     return err({
       kind: "unreadable",
       problems: problems("", "These are not the bytes that were taken. Send the photograph again."),

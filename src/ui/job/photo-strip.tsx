@@ -3,7 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Camera } from "lucide-react";
 import { useEffect, useId, useState } from "react";
-import { keepPhoto, keptPhoto } from "@/device/photos";
+import { dropPhoto, keepPhoto, keptPhoto } from "@/device/photos";
 import { deviceStore } from "@/device/store";
 import { newId } from "../new-id";
 import { useSpeaker } from "../use-speaker";
@@ -30,7 +30,8 @@ export function PhotoStrip({ log, step, take = false }: { log: JobLog; step: str
       const photo = newId();
       // On the device first: what is noted has to be there, whatever happens next.
       await keepPhoto(deviceStore(), job, photo, blob);
-      log.add({ kind: "photo-taken", step, photo, sha256: await hashOf(blob) });
+      if (!log.add({ kind: "photo-taken", step, photo, sha256: await hashOf(blob) }))
+        await dropPhoto(deviceStore(), job, photo);
     }
     setBusy(false);
   };

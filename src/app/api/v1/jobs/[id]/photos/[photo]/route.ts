@@ -2,13 +2,7 @@ import { err, ok } from "@/core/result";
 import { GET_PHOTO, PUT_PHOTO } from "@/edge/contracts/jobs";
 import { refusal, refused } from "@/edge/problem";
 import { route } from "@/edge/route";
-import { type PhotoFailure, storePhoto } from "@/server/jobs/photos";
-
-const STATUS: Record<PhotoFailure["kind"], readonly [number, string]> = {
-  unknown: [404, "No such job"],
-  "not-noted": [409, "Not in the log"],
-  unreadable: [422, "Not readable"],
-};
+import { PHOTO_STATUS, storePhoto } from "@/server/jobs/photos";
 
 export const PUT = route(PUT_PHOTO, async ({ params: { id, photo }, body, services }) => {
   const stored = await storePhoto(services, id, photo, body);
@@ -16,7 +10,7 @@ export const PUT = route(PUT_PHOTO, async ({ params: { id, photo }, body, servic
     const { width, height, bytes } = stored.value;
     return ok({ photo, width, height, bytes: bytes.byteLength });
   }
-  const [status, title] = STATUS[stored.error.kind];
+  const [status, title] = PHOTO_STATUS[stored.error.kind];
   return err(refusal(status, title, stored.error.problems));
 });
 
