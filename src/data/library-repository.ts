@@ -254,6 +254,21 @@ export function libraryRepository(db: Db) {
         .orderBy(asc(readings.at), asc(readings.what))
         .all()
         .map(storedReading),
+    /** The number of a reading that was kept before: of the same figure, at the same moment, by the same person. */
+    keptBefore: ({ valve, at, what, by, si }: Pick<StoredReading, "valve" | "at" | "what" | "by" | "si">) =>
+      db
+        .select({ id: readings.id })
+        .from(readings)
+        .where(
+          and(
+            eq(readings.valve, valve),
+            eq(readings.at, at),
+            eq(readings.what, what),
+            eq(readings.by, by),
+            eq(readings.si, si),
+          ),
+        )
+        .get()?.id,
     countReadings: (): number => counted.get()!.total,
     /** Readings of valves of a sheet, so many valves at most, each oldest first. */
     readingsOfSheet: (sheet: string, most: number): StoredReading[] =>

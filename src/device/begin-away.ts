@@ -7,7 +7,7 @@ import { OPEN_JOB, type OpenJobBody } from "@/edge/contracts/jobs";
 import { jobHere, jobPage } from "./pages";
 import { PATIENCE_MS } from "./send-entries";
 import { deviceStore } from "./store";
-import { tellKept } from "./sync";
+import { tellKept } from "./tell-kept";
 
 /** What a job can be begun from without signal. */
 export interface Offer {

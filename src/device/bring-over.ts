@@ -1,10 +1,11 @@
 import { Dexie, type DexieOptions, type EntityTable, type Table } from "dexie";
-import type { JobEvent } from "@/core/formats";
-import type { KeptEntry, KeptPhoto } from "./kept";
+import { type JobEvent, readJson } from "@/core/formats";
+import type { KeptAct, KeptEntry, KeptPhoto } from "./kept";
 
 /** Where it is brought to. */
 interface Into {
   readonly entries: Pick<EntityTable<KeptEntry, "order">, "add">;
+  readonly acts: Pick<EntityTable<KeptAct, "id">, "put">;
   readonly photos: Pick<Table<KeptPhoto>, "bulkPut">;
 }
 
@@ -28,7 +29,36 @@ export async function bringOver(store: Into, options: DexieOptions): Promise<voi
     });
     localStorage.removeItem(key);
   }
+  await casesInto(store);
   await photosInto(store, options);
+}
+
+/** Under it lay cases that had come to their end without signal. */
+const CASES = "loftbell.cases.waiting";
+
+async function casesInto(store: Into): Promise<void> {
+  const text = typeof localStorage === "undefined" ? null : localStorage.getItem(CASES);
+  if (text === null) return;
+  const read = readJson(text);
+  const cases = read.ok && Array.isArray(read.value) ? (read.value as OldCase[]) : [];
+  for (const body of cases)
+    await store.acts.put({
+      id: body.id,
+      act: "keepCase",
+      params: undefined,
+      body,
+      says: `${body.valve}: ${body.says}`,
+      at: Date.parse(body.at ?? "") || 0,
+      state: "waiting",
+    });
+  localStorage.removeItem(CASES);
+}
+
+interface OldCase {
+  readonly id: string;
+  readonly valve: string;
+  readonly says: string;
+  readonly at?: string;
 }
 
 /** What waits and what was refused, each in the order it was made. */

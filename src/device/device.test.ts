@@ -3,6 +3,7 @@ import { IDBFactory, IDBKeyRange } from "fake-indexeddb";
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import type { JobEvent } from "@/core/formats";
+import { askOrKeep, sendActs, tryAgain } from "./acts";
 import { outboxOf } from "./entries";
 import { sendEntries } from "./send-entries";
 import { DeviceStore } from "./store";
@@ -192,5 +193,53 @@ describe("sending", () => {
       kind: "nobody",
       why: "Sign in first",
     });
+  });
+});
+
+describe("what else was asked without signal", () => {
+  const reading = (at: number) => ({ id: `r-${at}`, says: "LD-T3: 60 °C", at });
+  const asked = {
+    params: { tag: "LD-T3" },
+    body: { calculator: "drain-down", inputs: {}, output: "time" },
+  } as const;
+
+  it("waits in its order, is sent once, and is put aside with the reason when it is refused", async () => {
+    const world = globalThis as { fetch: typeof fetch };
+    const net = world.fetch;
+    world.fetch = (async () => Promise.reject(new TypeError("no network"))) as typeof fetch;
+    try {
+      for (const at of [2, 1, 3])
+        expect((await askOrKeep(store, "keepResult", asked, reading(at))).kind).toBe("waits");
+    } finally {
+      world.fetch = net;
+    }
+    const sent: number[] = [];
+    const answers = [201, 422, 503];
+    const post = (async (_: unknown, init?: RequestInit) => {
+      sent.push(JSON.parse(String(init?.body)).calculator === "drain-down" ? 1 : 0);
+      const status = answers[sent.length - 1]!;
+      return Response.json({ errors: [{ path: "/at", message: "No such valve" }] }, { status });
+    }) as typeof fetch;
+    // The third is not heard: it stays.
+    expect((await sendActs(store, post))?.kind).toBe("no-signal");
+    expect((await store.acts.toArray()).map(({ id, state, why }) => [id, state, why])).toEqual([
+      ["r-2", "refused", "No such valve"],
+      ["r-3", "waiting", undefined],
+    ]);
+    await tryAgain(store);
+    expect(await store.acts.where({ state: "waiting" }).count()).toBe(2);
+  });
+
+  it("what comes later waits behind what waits already", async () => {
+    await store.acts.put({ ...reading(1), act: "keepResult", ...asked, state: "waiting" });
+    expect((await askOrKeep(store, "keepResult", asked, reading(2))).kind).toBe("waits");
+  });
+
+  it("an ended session puts nothing aside", async () => {
+    await store.acts.put({ ...reading(1), act: "keepResult", ...asked, state: "waiting" });
+    const post = (async () =>
+      Response.json({ errors: [{ path: "", message: "Sign in first" }] }, { status: 401 })) as typeof fetch;
+    expect(await sendActs(store, post)).toEqual({ kind: "nobody", why: "Sign in first" });
+    expect(await store.acts.where({ state: "waiting" }).count()).toBe(1);
   });
 });

@@ -56,3 +56,18 @@ export interface Along {
   readonly at: number;
   readonly bytes: number;
 }
+
+/** Something that was asked without signal, and is asked again when there is one. */
+export interface KeptAct {
+  readonly id: string;
+  readonly act: "keepResult" | "moveStock" | "keepCase" | "reportFault";
+  readonly params: unknown;
+  readonly body: unknown;
+  /** What it is, for whoever looks at what waits. */
+  readonly says: string;
+  /** When it was asked, ms. */
+  readonly at: number;
+  readonly state: "waiting" | "refused";
+  /** Why it was not taken. */
+  readonly why?: string;
+}

@@ -1,6 +1,7 @@
 import type { JobEvent } from "@/core/formats";
 import { call } from "@/edge/client";
 import { GET_JOB, OPEN_JOB } from "@/edge/contracts/jobs";
+import { sendActs } from "./acts";
 import { outboxOf } from "./entries";
 import { heardLog, hearLog } from "./jobs";
 import { sendPhotos } from "./photos";
@@ -40,7 +41,10 @@ export async function sendAll(sending: Sending): Promise<Round> {
       (await openFirst(sending, job)) ?? (await sendLog(sending, job)) ?? (await sendPictures(sending, job));
     if (halt !== undefined) return halt;
   }
-  return { kind: "all-there" };
+  const halt = await sendActs(sending.store, sending.post);
+  if (halt?.kind === "cannot-store")
+    return { kind: "cannot-store", why: halt.problems[0]?.message ?? sending.unsaid };
+  return halt === undefined ? { kind: "all-there" } : halt.kind === "nobody" ? halt : { kind: "no-signal" };
 }
 
 /** Jobs something waits of, those first whose oldest entry is the oldest. */

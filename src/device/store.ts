@@ -1,12 +1,13 @@
 import { Dexie, type DexieOptions, type EntityTable, type Table } from "dexie";
 import { bringOver } from "./bring-over";
-import type { Along, KeptEntry, KeptJob, KeptPhoto } from "./kept";
+import type { Along, KeptAct, KeptEntry, KeptJob, KeptPhoto } from "./kept";
 
 /** What Loft Bell keeps on a device. What stands here was written to the disk before anybody was told so. */
 export class DeviceStore extends Dexie {
   readonly entries!: EntityTable<KeptEntry, "order">;
   readonly jobs!: EntityTable<KeptJob, "id">;
   readonly photos!: Table<KeptPhoto, [string, string]>;
+  readonly acts!: EntityTable<KeptAct, "id">;
   readonly along!: EntityTable<Along, "id">;
 
   constructor(name = "loftbell", options: DexieOptions = {}) {
@@ -16,9 +17,11 @@ export class DeviceStore extends Dexie {
       entries: "++order, &[job+id], [job+state], state",
       jobs: "id",
       photos: "[job+photo], job",
+      acts: "id, state",
       along: "id",
     });
-    this.on("ready", () => bringOver(this, options), true);
+    // Nobody else reads before it is done; by this one it may be read itself.
+    this.on("ready", (early) => bringOver(early as DeviceStore, options), true);
   }
 }
 

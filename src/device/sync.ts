@@ -1,12 +1,8 @@
-import type { Round, Sending } from "./send-all";
-import { sendAll } from "./send-all";
+import { type Round, type Sending, sendAll } from "./send-all";
+import { KEPT } from "./tell-kept";
 
 /** How what lies on this device stands to the server. */
 export type Standing = Round | { readonly kind: "sending" };
-
-/** Told when something was kept on this device: it is sent at once. */
-const KEPT = "loftbell-kept";
-export const tellKept = (): void => void dispatchEvent(new Event(KEPT));
 
 const RETRY_MS = 3000;
 

@@ -11,6 +11,7 @@ async function unsent(): Promise<boolean> {
   const counts = await Promise.all([
     store.entries.count(),
     store.photos.count(),
+    store.acts.count(),
     store.jobs.filter(({ opening }) => opening !== undefined).count(),
   ]);
   return counts.some((count) => count > 0);

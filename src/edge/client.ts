@@ -17,7 +17,7 @@ export type CallFailure =
       readonly problems: readonly Problem[];
     };
 
-type Sent<C extends Contract> = {
+export type Sent<C extends Contract> = {
   readonly params?: Static<C["params"]>;
   readonly query?: Static<C["query"]>;
   readonly body?: C["body"] extends TSchema | undefined ? Static<NonNullable<C["body"]>> | Blob : never;

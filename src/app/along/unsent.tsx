@@ -1,12 +1,16 @@
 "use client";
 
+import { toast } from "sonner";
+import { tryAgain } from "@/device/acts";
 import { jobHere } from "@/device/pages";
-import { type Standing, tellKept } from "@/device/sync";
+import { deviceStore } from "@/device/store";
+import type { Standing } from "@/device/sync";
 import type { JobWaiting, KeptHere } from "@/ui/along/use-kept-here";
 import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
 import { useSpeaker } from "@/ui/use-speaker";
+import { Day } from "@/ui/when";
 import { JobFile } from "./job-file";
 
 const STANDS: Readonly<Record<Standing["kind"], string>> = {
@@ -20,9 +24,10 @@ const STANDS: Readonly<Record<Standing["kind"], string>> = {
 /** What the server does not have: how much of which job, and why. */
 export function Unsent({ kept, standing }: { kept: KeptHere | undefined; standing: Standing }) {
   const jobs = kept?.jobs ?? [];
+  const any = jobs.length > 0 || (kept?.acts.length ?? 0) > 0;
   return (
-    <Panel title="Waits for the server" note={jobs.length === 0 ? "" : STANDS[standing.kind]}>
-      {kept !== undefined && jobs.length === 0 && (
+    <Panel title="Waits for the server" note={any ? STANDS[standing.kind] : ""}>
+      {kept !== undefined && !any && (
         <Empty>All there: the server has everything that was entered on this device.</Empty>
       )}
       <ul className="flex flex-col gap-3">
@@ -32,12 +37,52 @@ export function Unsent({ kept, standing }: { kept: KeptHere | undefined; standin
           </li>
         ))}
       </ul>
-      {jobs.length > 0 && (
-        <button type="button" className="btn btn-quiet mt-3 min-h-12" onClick={tellKept}>
+      <ActsHere acts={kept?.acts ?? []} />
+      {any && (
+        <button
+          type="button"
+          className="btn btn-quiet mt-3 min-h-12"
+          onClick={() => void tryAgain(deviceStore())}
+        >
           Try now
         </button>
       )}
     </Panel>
+  );
+}
+
+/** Readings, counts, cases and reports: each as it was said, and why it was not taken. */
+function ActsHere({ acts }: Pick<KeptHere, "acts">) {
+  if (acts.length === 0) return null;
+  return (
+    <ul className="mt-3 flex flex-col gap-2">
+      {acts.map(({ id, says, at, state, why }) => (
+        <li key={id} className="border-rule border-t pt-2">
+          {says}{" "}
+          <span className="text-note text-soft">
+            <Day at={at} time />
+          </span>
+          {state === "refused" && (
+            <Notice tone="stop">
+              <b>Not taken.</b> {why}
+              <button
+                type="button"
+                className="btn btn-quiet mt-2 block bg-card"
+                onClick={() => {
+                  const gone = acts.find((each) => each.id === id);
+                  void deviceStore().acts.delete(id);
+                  toast("Let go.", {
+                    action: { label: "Undo", onClick: () => gone && void deviceStore().acts.put(gone) },
+                  });
+                }}
+              >
+                Let it go
+              </button>
+            </Notice>
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }
 

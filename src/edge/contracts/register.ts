@@ -48,6 +48,12 @@ export const KEEP_RESULT = contract({
       }),
       output: Type.String({ minLength: 1, maxLength: 40 }),
       system: Type.Optional(Type.Union([Type.Literal("metric"), Type.Literal("us")])),
+      at: Type.Optional(
+        Type.Integer({
+          minimum: 0,
+          description: "ms. When it was worked out, without signal; sent twice it is kept once.",
+        }),
+      ),
     },
     closed,
   ),

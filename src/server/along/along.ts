@@ -36,7 +36,9 @@ export function along(
         bundled(services, "Bench book", [], ["/bench", ...CALCULATORS.map((each) => at("bench", each.id))]),
       );
     case "day":
-      return ok(bundled(services, "My day", ofTheDay(services), ["/", "/jobs", "/trouble"]));
+      return ok(
+        bundled(services, "My day", ofTheDay(services), ["/", "/jobs", "/trouble", "/store", "/store/count"]),
+      );
     case "valve": {
       const valve = register.valve(id);
       return valve === undefined ? none("valve") : ok(bundled(services, `${id}, ${valve.name}`, [valve], []));

@@ -17,12 +17,17 @@ export interface KeepResult {
   readonly inputs: Readonly<Record<string, string>>;
   readonly output: string;
   readonly system?: UnitSystem;
+  /** When it was worked out, without signal, ms. */
+  readonly at?: number;
 }
 
 export interface KeptOnValve extends StoredReading {
   readonly id: number;
   readonly label: string;
 }
+
+/** How far the clock of a device may run ahead. */
+const AHEAD_MS = 5 * 60_000;
 
 /** Keeps a result of the bench book as a reading of a valve: worked out again here from what was typed. */
 export function keepResult(
@@ -41,7 +46,15 @@ export function keepResult(
   const worked = workAgain(request, notationOf(request.system));
   if (!worked.ok) return err({ kind: "not-worked-out", problems: worked.error });
   const { what, label, dimension, si, said } = worked.value;
-  const reading = { valve: tag, at: now(), what, dimension, si, typed: said, by: actor.name };
+  if (request.at !== undefined && request.at > now() + AHEAD_MS)
+    return err({
+      kind: "not-worked-out",
+      problems: [{ path: "/at", message: "The clock of this device runs ahead. Set it right." }],
+    });
+  const reading = { valve: tag, at: request.at ?? now(), what, dimension, si, typed: said, by: actor.name };
+  // Its answer was lost on the way: it is there.
+  const before = request.at === undefined ? undefined : library.keptBefore(reading);
+  if (before !== undefined) return ok({ ...reading, id: before, label });
   return store(services, (ledger) => {
     const id = library.addReading(reading);
     ledger.readings(tag);

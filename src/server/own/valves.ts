@@ -1,5 +1,5 @@
 import type { EditFact, Valve } from "@/core/formats";
-import { err, type Problem, type Result } from "@/core/result";
+import { err, ok, type Problem, type Result } from "@/core/result";
 import { type Edited, edit } from "../book/edit";
 import { recordFaults } from "../register/valve-faults";
 import type { Services } from "../services";
@@ -108,13 +108,16 @@ export const reportFault = (
   { tag, says }: { readonly tag: string; readonly says: string | undefined },
   by: string,
 ): Result<Edited, Problem[]> =>
-  changeEach(
-    services,
-    [tag],
-    by,
-    { kind: "reported", ids: [tag] },
-    ({ symptom: _, reported: __, reportedBy: ___, ...valve }) =>
-      says === undefined
-        ? valve
-        : { ...valve, symptom: says, reported: new Date(services.now()).toISOString(), reportedBy: by },
-  );
+  // Reported twice, or its answer was lost on the way: it stands there.
+  says !== undefined && services.register.valve(tag)?.symptom === says
+    ? ok({ edit: undefined, changes: 0 })
+    : changeEach(
+        services,
+        [tag],
+        by,
+        { kind: "reported", ids: [tag] },
+        ({ symptom: _, reported: __, reportedBy: ___, ...valve }) =>
+          says === undefined
+            ? valve
+            : { ...valve, symptom: says, reported: new Date(services.now()).toISOString(), reportedBy: by },
+      );

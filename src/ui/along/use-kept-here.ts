@@ -1,7 +1,7 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import type { KeptJob } from "@/device/kept";
+import type { KeptAct, KeptJob } from "@/device/kept";
 import { deviceStore } from "@/device/store";
 
 /** What of one job lies on this device and not on the server. */
@@ -18,16 +18,19 @@ export interface KeptHere {
   readonly waiting: number;
   readonly aside: number;
   readonly jobs: readonly JobWaiting[];
+  /** What else was asked without signal: readings, counts, cases, reports. */
+  readonly acts: readonly KeptAct[];
 }
 
 /** What waits on this device, job by job; nothing until the device has said it. */
 export function useKeptHere(): KeptHere | undefined {
   return useLiveQuery(async () => {
     const store = deviceStore();
-    const [entries, photos, opening] = await Promise.all([
+    const [entries, photos, opening, acts] = await Promise.all([
       store.entries.toArray(),
       store.photos.toCollection().primaryKeys() as Promise<readonly [string, string][]>,
       store.jobs.filter((job) => job.opening !== undefined).toArray(),
+      store.acts.toArray(),
     ]);
     const ids = [
       ...new Set([
@@ -51,10 +54,14 @@ export function useKeptHere(): KeptHere | undefined {
       waiting: jobs.reduce(
         (sum, { entries: made, photos: taken, job }) =>
           sum + made + taken + (job?.opening === undefined ? 0 : 1),
-        0,
+        acts.filter(({ state }) => state === "waiting").length,
       ),
-      aside: jobs.reduce((sum, { aside, job }) => sum + aside + (job?.refused === undefined ? 0 : 1), 0),
+      aside: jobs.reduce(
+        (sum, { aside, job }) => sum + aside + (job?.refused === undefined ? 0 : 1),
+        acts.filter(({ state }) => state === "refused").length,
+      ),
       jobs,
+      acts,
     };
   }, []);
 }

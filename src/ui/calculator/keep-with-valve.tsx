@@ -5,14 +5,18 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { Calculator, MeasuredOutput } from "@/core/calculators";
+import { askOrKeep } from "@/device/acts";
+import { deviceStore } from "@/device/store";
 import { call } from "@/edge/client";
+import { clockAhead } from "@/edge/clock";
 import { FIND } from "@/edge/contracts/here";
-import { KEEP_RESULT, TAKE_BACK } from "@/edge/contracts/register";
+import { TAKE_BACK } from "@/edge/contracts/register";
 import { useFigures } from "@/ui/use-figures";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { SelectField } from "../kit/select-field";
 import { TextField } from "../kit/text-field";
 import { Modal } from "../modal";
+import { newId } from "../new-id";
 import { Notice } from "../notice";
 import { useSettings } from "../settings";
 import { saidOf } from "./answer-card";
@@ -61,15 +65,29 @@ export function KeepWithValve({ calculator, form: bench }: { calculator: Calcula
   const keep = form.handleSubmit(async ({ valve }) => {
     // Asked again, as what is offered while typing may lag behind a quick hand.
     const found = await call(FIND, { query: { words: valve } });
-    if (!found.ok) return form.setError("root", { message: found.error.problems[0]?.message ?? "" });
-    const tag = tagOf(found.value.hits, valve);
+    // Without signal the tag is taken as it was typed: the server looks it up when it is handed in.
+    const away = !found.ok && found.error.kind === "no-signal";
+    if (!found.ok && !away) return form.setError("root", { message: found.error.problems[0]?.message ?? "" });
+    const tag = found.ok ? tagOf(found.value.hits, valve) : valve.trim();
     if (tag === undefined) return form.setError("valve", { message: NO_VALVE }, { shouldFocus: true });
-    const kept = await call(KEEP_RESULT, {
-      params: { tag },
-      body: { calculator: calculator.id, inputs: { ...bench.typed }, output: chosen.name, system },
-    });
-    if (!kept.ok) return form.setError("root", { message: kept.error.problems[0]?.message ?? "" });
+    const at = Date.now() - clockAhead();
+    const says = `${tag}: ${saidOf(chosen, bench.answer!.outputs, figures)}`;
+    const kept = await askOrKeep(
+      deviceStore(),
+      "keepResult",
+      {
+        params: { tag },
+        body: { calculator: calculator.id, inputs: { ...bench.typed }, output: chosen.name, system, at },
+      },
+      { id: newId(), says, at },
+    );
+    if (kept.kind === "refused")
+      return form.setError("root", { message: kept.error.problems[0]?.message ?? "" });
     setOpen(false);
+    if (kept.kind === "waits") {
+      toast(`${says}: on this device, and with the valve when there is a signal.`);
+      return;
+    }
     const { id } = kept.value;
     toast(`Kept with ${tag}: ${saidOf(chosen, bench.answer!.outputs, figures)}`, {
       // Long enough to look at the valve and come back with gloves on.

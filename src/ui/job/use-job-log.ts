@@ -15,7 +15,8 @@ import {
 import { outboxOf, type Refused } from "@/device/entries";
 import { hearLog } from "@/device/jobs";
 import { deviceStore } from "@/device/store";
-import { type Standing, tellKept } from "@/device/sync";
+import type { Standing } from "@/device/sync";
+import { tellKept } from "@/device/tell-kept";
 import { clockAhead } from "@/edge/clock";
 import { entryWords, refusalWords, type Speaker, stripMessage } from "@/words";
 import { newId } from "../new-id";

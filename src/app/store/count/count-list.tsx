@@ -4,9 +4,10 @@ import clsx from "clsx";
 import { Check, Minus, Plus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { toast } from "sonner";
 import type { Item } from "@/core/formats";
-import { call } from "@/edge/client";
-import { MOVE_STOCK } from "@/edge/contracts/store";
+import { askOrKeep } from "@/device/acts";
+import { deviceStore } from "@/device/store";
 import { DraftFound } from "@/ui/draft-found";
 import { SelectField } from "@/ui/kit/select-field";
 import { newId } from "@/ui/new-id";
@@ -83,7 +84,7 @@ export function CountList({
     setCounts((before) => Object.fromEntries(Object.entries(before).filter(([each]) => each !== key)));
   const handIn = async () => {
     setBusy(true);
-    const done = await call(MOVE_STOCK, {
+    const asked = {
       params: { id: store },
       body: {
         movements: all.flatMap(({ item, key, name }) => {
@@ -102,9 +103,18 @@ export function CountList({
           ];
         }),
       },
-    });
+    };
+    const says = `${counted.length} ${counted.length === 1 ? "item" : "items"} counted`;
+    const done = await askOrKeep(deviceStore(), "moveStock", asked, { id: newId(), says, at: Date.now() });
     setBusy(false);
-    if (!done.ok) {
+    if (done.kind === "waits") {
+      // It lies among what is sent: the draft would count it twice.
+      setCounts(NONE);
+      draft.forget();
+      toast(`${says}. On this device until there is a signal.`);
+      return;
+    }
+    if (done.kind === "refused") {
       // What was moved meanwhile is seen beside the count.
       router.refresh();
       return setRefused(done.error.problems.map(({ message }) => message).join(" "));

@@ -3,13 +3,15 @@
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { toast } from "sonner";
 import { type Item, type Move, plainNumber } from "@/core/formats";
-import { call } from "@/edge/client";
-import { MOVE_STOCK } from "@/edge/contracts/store";
+import { askOrKeep } from "@/device/acts";
+import { deviceStore } from "@/device/store";
 import { Counter } from "@/ui/kit/counter";
 import { DateField } from "@/ui/kit/date-field";
 import { SelectField } from "@/ui/kit/select-field";
 import { TextField } from "@/ui/kit/text-field";
+import { newId } from "@/ui/new-id";
 import { Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { useBooked } from "@/ui/store/use-booked";
@@ -78,11 +80,13 @@ export function BookIt({
     setWrong(asks);
     if (Object.keys(asks).length > 0) return;
     setBusy(true);
-    const done = await call(MOVE_STOCK, {
+    const id = newId();
+    const asked = {
       params: { id: store },
       body: {
         movements: [
           {
+            id,
             kind,
             item,
             name,
@@ -96,9 +100,15 @@ export function BookIt({
           },
         ],
       },
-    });
+    };
+    const says = `${name}: ${verb.toLowerCase()}, ${pcs(pieces)}`;
+    const done = await askOrKeep(deviceStore(), "moveStock", asked, { id, says, at: Date.now() });
     setBusy(false);
-    if (!done.ok)
+    if (done.kind === "waits") {
+      toast(`${says}. On this device until there is a signal.`);
+      return;
+    }
+    if (done.kind === "refused")
       return setWrong(
         Object.fromEntries(
           done.error.problems.map(({ path, message }) => {

@@ -3,12 +3,16 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { Result } from "@/core/result";
+import { toast } from "sonner";
+import { err, ok, type Result } from "@/core/result";
+import { askOrKeep } from "@/device/acts";
+import { deviceStore } from "@/device/store";
 import { type CallFailure, call } from "@/edge/client";
 import { BRING_BACK_VALVES, REMOVE_VALVE, REPORT_FAULT, RETIRE_VALVES } from "@/edge/contracts/own";
 import { Says } from "@/ui/kit/labelled";
 import { TextField } from "@/ui/kit/text-field";
 import { Modal } from "@/ui/modal";
+import { newId } from "@/ui/new-id";
 import { useChanged } from "@/ui/own/use-changed";
 import { Panel } from "@/ui/page";
 
@@ -55,9 +59,16 @@ export function ValveActions({
   };
   const report = (what: string) => {
     if (what.trim() === "") return setRefused("Say what is wrong, in a few words.");
+    const says = what.trim();
+    const asked = { params: { tag }, body: { says } };
+    const kept = { id: newId(), says: `${tag}: ${says}`, at: Date.now() };
     return done(
-      call(REPORT_FAULT, { params: { tag }, body: { says: what.trim() } }),
-      `Reported: ${what.trim()}`,
+      askOrKeep(deviceStore(), "reportFault", asked, kept).then((reported) => {
+        if (reported.kind === "refused") return err(reported.error);
+        if (reported.kind === "waits") toast(`${kept.says}. On this device until there is a signal.`);
+        return ok(reported.kind === "done" ? reported.value : {});
+      }),
+      `Reported: ${says}`,
     );
   };
   return (

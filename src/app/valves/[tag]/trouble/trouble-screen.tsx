@@ -354,7 +354,7 @@ function Ended({ how, tag, onAgain }: { how: "kept" | "waits"; tag: string; onAg
   return (
     <Notice tone={how === "kept" ? "go" : "wait"} live>
       <b>{how === "kept" ? "Kept, with what was looked at." : "It waits on this device."}</b>{" "}
-      {how === "waits" && "No answer from the server: it is sent as soon as this page is open with a signal."}
+      {how === "waits" && "No answer from the server: it is sent as soon as there is a signal."}
       <span className="mt-3 flex flex-wrap gap-3">
         <Link href={valve} className="btn btn-go">
           Back to {tag}

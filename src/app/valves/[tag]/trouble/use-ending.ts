@@ -1,9 +1,12 @@
 "use client";
 
 import type { Static } from "@sinclair/typebox";
+import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { type End, triedAs } from "@/core/formats";
+import { askOrKeep, type Done } from "@/device/acts";
+import { deviceStore } from "@/device/store";
 import { call } from "@/edge/client";
 import { KEEP_CASE } from "@/edge/contracts/trouble";
 import { useChanged } from "@/ui/own/use-changed";
@@ -12,25 +15,13 @@ import type { TroubleInHand } from "./use-trouble";
 /** A case that has its end, and waits for a server to keep it. */
 export type Waiting = Static<NonNullable<typeof KEEP_CASE.body>>;
 
-const WAITING = "loftbell.cases.waiting";
-
-const waitingNow = (): Waiting[] => JSON.parse(localStorage.getItem(WAITING) ?? "[]") as Waiting[];
-
-/** Sends what waits on this device. What is not taken stays, also what is refused: it is lost by nobody's silence. */
-async function sendWaiting(): Promise<{ readonly left: number; readonly refused?: string }> {
-  const refused: string[] = [];
-  for (const each of waitingNow()) {
-    const kept = await call(KEEP_CASE, { body: each });
-    if (kept.ok)
-      localStorage.setItem(WAITING, JSON.stringify(waitingNow().filter(({ id }) => id !== each.id)));
-    else if (kept.error.kind === "refused")
-      refused.push(
-        `${each.valve}, “${each.says}”: ${kept.error.problems.map(({ message }) => message).join(" ")}`,
-      );
-    else break;
-  }
-  const left = waitingNow().length;
-  return refused.length === 0 ? { left } : { left, refused: refused.join(" ") };
+/** Why cases that waited on this device were not taken; nothing when none was refused. */
+async function notTakenNow(): Promise<string | undefined> {
+  const refused = await deviceStore()
+    .acts.where({ state: "refused" })
+    .filter(({ act }) => act === "keepCase")
+    .toArray();
+  return refused.length === 0 ? undefined : refused.map(({ says, why }) => `${says}: ${why}`).join(" ");
 }
 
 /** How a case ends: kept with its record, or gone on with as a job. Without a server it waits on the device. */
@@ -39,19 +30,13 @@ export function useEnding(trouble: TroubleInHand) {
   const changed = useChanged();
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<string>();
-  const [notTaken, setNotTaken] = useState<string>();
+  const notTaken = useLiveQuery(notTakenNow, []);
+  const waits = useLiveQuery(() => deviceStore().acts.where({ state: "waiting" }).count(), []);
   const [ended, setEnded] = useState<"kept" | "waits">();
-  // What waits is sent as soon as there is a signal, and whenever this screen is opened.
+  // What waits is sent by whatever page is open.
   useEffect(() => {
-    const send = async () => {
-      const { left, refused } = await sendWaiting();
-      setNotTaken(refused);
-      if (left === 0) setEnded((how) => (how === "waits" ? "kept" : how));
-    };
-    void send();
-    window.addEventListener("online", send);
-    return () => window.removeEventListener("online", send);
-  }, []);
+    if (waits === 0 && notTaken === undefined) setEnded((how) => (how === "waits" ? "kept" : how));
+  }, [waits, notTaken]);
   const end = async (
     id: string,
     more: Partial<Waiting> = {},
@@ -74,23 +59,25 @@ export function useEnding(trouble: TroubleInHand) {
       end: id,
       ...more,
     };
-    const kept = await call(KEEP_CASE, { body });
+    const kept = mayWait
+      ? await askOrKeep(
+          deviceStore(),
+          "keepCase",
+          { body },
+          { id: body.id, says: `${tag}: ${inHand.says}`, at: Date.parse(body.at ?? "") },
+        )
+      : await askNow(body);
     setBusy(false);
-    if (kept.ok) {
-      changed(`Kept: ${inHand.says}`, kept.value.edit);
-      return "kept";
+    switch (kept.kind) {
+      case "done":
+        changed(`Kept: ${inHand.says}`, kept.value.edit);
+        return "kept";
+      case "refused":
+        setRefused(kept.error.problems.map(({ message }) => message).join(" "));
+        return undefined;
+      case "waits":
+        return "waits";
     }
-    if (kept.error.kind === "refused") {
-      setRefused(kept.error.problems.map(({ message }) => message).join(" "));
-      return undefined;
-    }
-    // A job begins with the server: until then its case stays in hand, and may come to another end.
-    if (!mayWait) return "waits";
-    localStorage.setItem(
-      WAITING,
-      JSON.stringify([...waitingNow().filter((each) => each.id !== body.id), body]),
-    );
-    return "waits";
   };
   const finish = (how: "kept" | "waits") => {
     setEnded(how);
@@ -127,3 +114,10 @@ export function useEnding(trouble: TroubleInHand) {
   };
 }
 export type Ending = ReturnType<typeof useEnding>;
+
+/** A job begins with the server: until then its case stays in hand, and may come to another end. */
+async function askNow(body: Waiting): Promise<Done<typeof KEEP_CASE>> {
+  const kept = await call(KEEP_CASE, { body });
+  if (kept.ok) return { kind: "done", value: kept.value };
+  return kept.error.kind === "no-signal" ? { kind: "waits" } : { kind: "refused", error: kept.error };
+}
