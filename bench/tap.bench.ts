@@ -21,15 +21,30 @@ try {
   await page.evaluate(() => {
     const times: number[] = [];
     Object.assign(window, { times });
+    let pressed: number | undefined;
     addEventListener(
       "click",
       () => {
-        const start = performance.now();
-        requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - start)));
+        pressed = performance.now();
       },
       true,
     );
+    // An answer is shown when it is on the disk: the first frame in which the card is another one.
+    new MutationObserver(() => {
+      const since = pressed;
+      if (since === undefined) return;
+      pressed = undefined;
+      requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - since)));
+    }).observe(document.querySelector("section[aria-label='The step']")!, {
+      subtree: true,
+      childList: true,
+      characterData: true,
+      attributes: true,
+    });
   });
+  // As on an older phone.
+  const devtools = await page.context().newCDPSession(page);
+  await devtools.send("Emulation.setCPUThrottlingRate", { rate: 4 });
   await tech.until(/^Prove zero/);
   for (let again = 0; again < 20; again++) {
     await tech.fill("0.4");
@@ -40,7 +55,7 @@ try {
   );
   row({
     bench: "tap",
-    what: `press to painted answer, ${times.length} taps, median and p95`,
+    what: `press to painted answer on a processor four times slower, kept on the device before it is shown, ${times.length} taps, median and p95`,
     measured: `${times[Math.floor(times.length / 2)]!.toFixed(0)} and ${times[Math.floor(times.length * 0.95)]!.toFixed(0)} ms`,
     reach: "100 ms",
   });

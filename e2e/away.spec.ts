@@ -84,4 +84,76 @@ test("a day taken along: cold start without the server, a job from its start to 
   const ids = job.events.map((each: { event: { id: string } }) => each.event.id);
   expect(new Set(ids).size).toBe(ids.length);
   expect(job.events.at(-1).event.kind).toBe("signed-off");
+  const taken = job.events.flatMap(({ event }: { event: { photo?: string } }) => event.photo ?? []);
+  expect(taken.length).toBeGreaterThan(0);
+  for (const photo of taken)
+    expect((await again.request.get(`${server.url}/api/v1/jobs/${id}/photos/${photo}`)).status()).toBe(200);
+});
+
+test("two devices on one job, the server gone: both go on, come back, and stand alike", async ({
+  context,
+  browser,
+}) => {
+  const [mine, theirs] = [await opened(context), await opened(await browser.newContext())];
+  await mine.goto(`${server.url}/valves/NQ-H05/start`);
+  await mine.getByRole("button", { name: /^Start the job/ }).click();
+  await mine.waitForURL(/\/jobs\/[^/]+$/);
+  await theirs.goto(mine.url());
+  const [one, two] = [new Technician(mine, server), new Technician(theirs, server)];
+  await expect(two.headline).toBeVisible();
+  await Promise.all([installed(mine), installed(theirs)]);
+  await expect(mine.getByText("saved", { exact: true })).toBeVisible();
+
+  await server.kill();
+  await one.until(/^Shut V-/);
+  await two.until(/^Shut V-/);
+  await one.fill("12");
+  await two.fill("31");
+  await two.fill("32");
+  await expect(sign(mine)).toHaveAttribute("data-sync", /waiting/);
+
+  await server.start();
+  await expect(sign(mine)).toHaveAttribute("data-sync", "all there", { timeout: 60_000 });
+  await expect(sign(theirs)).toHaveAttribute("data-sync", "all there", { timeout: 60_000 });
+  await expect(async () => {
+    await mine.reload();
+    expect(await one.title()).toBe(await two.title());
+  }).toPass({ timeout: 30_000 });
+  const id = new URL(mine.url()).pathname.split("/").at(-1);
+  const log = await (await mine.request.get(`${server.url}/api/v1/jobs/${id}`)).json();
+  const ids = log.events.map(({ event }: { event: { id: string } }) => event.id);
+  expect(new Set(ids).size).toBe(ids.length);
+  const locks = log.events.flatMap(({ event }: { event: { entry?: string } }) => event.entry ?? []);
+  for (const lock of ["12", "31", "32"]) expect(locks).toContain(lock);
+  await theirs.context().close();
+});
+
+test("the bench book along: worked out and kept with a valve without the server, and there once afterwards", async ({
+  page: first,
+  context,
+}) => {
+  await first.goto(`${server.url}/along`);
+  await installed(first);
+  await takenAlong(first, "The bench book");
+  await first.close();
+  await server.kill();
+  const page = await opened(context);
+  await page.goto(`${server.url}/bench/drain-down`);
+  await expect(page.getByRole("button", { name: "Keep with a valve" })).toBeVisible();
+  await page.getByRole("button", { name: "Keep with a valve" }).click();
+  await page.getByRole("dialog").getByLabel("Valve", { exact: true }).fill("NQ-H07");
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByText(/on this device, and with the valve when there is a signal/)).toBeVisible();
+  await expect(sign(page)).toHaveAttribute("data-sync", "1 waiting");
+  // What was never taken along says so, and leads to what is.
+  await page.goto(`${server.url}/crew`);
+  await expect(page.getByText("this page is not on this device")).toBeVisible();
+
+  const before = Date.now();
+  await server.start();
+  await expect(sign(page)).toHaveAttribute("data-sync", "all there", { timeout: 60_000 });
+  const kept = await (await page.request.get(`${server.url}/api/v1/valves/NQ-H07/readings`)).json();
+  const fresh = kept.readings.filter(({ what }: { what: string }) => what.includes("drain-down"));
+  expect(fresh).toHaveLength(1);
+  expect(fresh[0].at - server.clockAhead * 60_000).toBeLessThan(before);
 });

@@ -4,6 +4,7 @@ import { err, ok, type Problem, type Result } from "@/core/result";
 import { call } from "@/edge/client";
 import { clockAhead } from "@/edge/clock";
 import { OPEN_JOB, type OpenJobBody } from "@/edge/contracts/jobs";
+import { keepJob } from "./jobs";
 import { jobHere, jobPage } from "./pages";
 import { PATIENCE_MS } from "./send-entries";
 import { deviceStore } from "./store";
@@ -45,13 +46,17 @@ export async function openHereOrThere(
   const at = new Date(now).toISOString();
   const inputs = begin(offer, asked, { id: asked.id, at, by });
   if (!inputs.ok) return err({ kind: "refused-here", refusal: inputs.error });
-  await deviceStore().jobs.put({
-    id: asked.id,
-    inputs: inputs.value,
-    stored: [],
-    crew,
-    heard: 0,
-    opening: { ...asked, away: { offer, seal, at, by } },
+  const store = deviceStore();
+  await store.transaction("rw", store.jobs, store.logs, store.begun, async () => {
+    await keepJob(store, {
+      id: asked.id,
+      inputs: inputs.value,
+      stored: [],
+      crew,
+      heard: 0,
+      opening: { ...asked, away: { offer, seal, at, by } },
+    });
+    await store.begun.put({ id: asked.id, tag: offer.valve.tag });
   });
   tellKept();
   return ok({ where: "here", page: jobHere(asked.id) });

@@ -1,3 +1,4 @@
+import { Dexie } from "dexie";
 import type { JobEvent } from "@/core/formats";
 import type { KeptEntry } from "./kept";
 import type { DeviceStore } from "./store";
@@ -8,21 +9,26 @@ export interface Refused {
   readonly why: string;
 }
 
-const inState = (store: DeviceStore, job: string, state: KeptEntry["state"]): Promise<KeptEntry[]> =>
-  store.entries.where({ job, state }).sortBy("order");
+/** In the order they were kept, which is that of their key. */
+const inState = (
+  store: DeviceStore,
+  job: string,
+  state: KeptEntry["state"],
+  most = Number.POSITIVE_INFINITY,
+): Promise<KeptEntry[]> => store.entries.where({ job, state }).limit(most).toArray();
 
 /** Entries of one job on this device: those the server does not have yet, and those it did not take. */
 export const outboxOf = (store: DeviceStore, job: string) => ({
   /** On the disk when it answers; an entry that lies here already stays as it is. */
   keep: async (event: JobEvent): Promise<void> => {
-    await store.transaction("rw", store.entries, async () => {
-      if ((await store.entries.where({ job, id: event.id }).count()) === 0)
-        await store.entries.add({ job, id: event.id, event, state: "waiting" });
+    await store.entries.add({ job, id: event.id, event, state: "waiting" }).catch((fault: unknown) => {
+      if (!(fault instanceof Dexie.ConstraintError)) throw fault;
     });
   },
 
   /** What waits for the server, in the order it was made. */
-  waiting: async (): Promise<JobEvent[]> => (await inState(store, job, "waiting")).map(({ event }) => event),
+  waiting: async (most?: number): Promise<JobEvent[]> =>
+    (await inState(store, job, "waiting", most)).map(({ event }) => event),
 
   /** The server has these. */
   drop: async (ids: readonly string[]): Promise<void> => {

@@ -10,12 +10,29 @@ function hasAllOf(log: readonly JobEvent[], other: readonly JobEvent[]): boolean
   return other.every(({ id }) => ids.has(id));
 }
 
+/** A job as a page of this device opens it. */
+export interface JobHere extends KeptJob {
+  readonly stored: readonly JobEvent[];
+  readonly heard: number;
+}
+
 /** A job that is open on this device, with what the server said of it; what was heard before is not forgotten. */
-export async function keepJob(store: DeviceStore, job: KeptJob): Promise<void> {
-  await store.transaction("rw", store.jobs, async () => {
-    const known = await store.jobs.get(job.id);
-    const stored = known === undefined || hasAllOf(job.stored, known.stored) ? job.stored : known.stored;
-    await store.jobs.put({ ...known, ...job, stored });
+export async function keepJob(store: DeviceStore, { stored, heard, ...job }: JobHere): Promise<void> {
+  const { valve, reason, openedAt } = job.inputs;
+  await store.transaction("rw", store.jobs, store.logs, async () => {
+    const known = await store.logs.get(job.id);
+    const log = known === undefined || hasAllOf(stored, known.stored) ? stored : known.stored;
+    await store.logs.put({
+      ...known,
+      id: job.id,
+      tag: valve.tag,
+      name: valve.name,
+      says: reason.says,
+      openedAt,
+      stored: log,
+      heard,
+    });
+    await store.jobs.put({ ...(await store.jobs.get(job.id)), ...job });
   });
 }
 
@@ -26,10 +43,10 @@ export async function heardLog(
   log: readonly JobEvent[],
   heard: number,
 ): Promise<void> {
-  await store.transaction("rw", store.jobs, async () => {
-    const known = await store.jobs.get(job);
+  await store.transaction("rw", store.logs, async () => {
+    const known = await store.logs.get(job);
     if (known !== undefined && hasAllOf(log, known.stored))
-      await store.jobs.update(job, { stored: log, heard });
+      await store.logs.update(job, { stored: log, heard });
   });
 }
 

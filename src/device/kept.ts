@@ -14,23 +14,39 @@ export interface KeptEntry {
   readonly why?: string;
 }
 
-/** A job as this device knows it: enough to work it without the server. */
+/** What a job on this device began with: enough to work it without the server. It is large, and never changes. */
 export interface KeptJob {
   readonly id: string;
   readonly inputs: JobInputs;
-  /** What the server had of its log when it was last heard. */
-  readonly stored: readonly JobEvent[];
   readonly crew: ReadonlyMap<string, Certificates>;
   /** Names of those signed in on this device; nothing where one need not sign in. */
   readonly signedIn?: ReadonlySet<string>;
-  /** When the server was last heard of it, ms. */
-  readonly heard: number;
   /** Begun without signal: what the server has still to be asked before it takes entries. */
   readonly opening?: OpenJobBody;
-  /** Why the server does not open it. */
-  readonly refused?: string;
+}
+
+/** Where a job on this device stands, as the server was last heard of it. */
+export interface KeptLog {
+  readonly id: string;
+  readonly tag: string;
+  readonly name: string;
+  readonly says: string;
+  /** When it was opened: another time is another job, though it has the same id. */
+  readonly openedAt: string;
+  /** What the server had of its log. */
+  readonly stored: readonly JobEvent[];
+  /** When that was, ms. */
+  readonly heard: number;
   /** What had become otherwise on the server when it was handed in. */
   readonly meanwhile?: readonly Meanwhile[];
+}
+
+/** A job that was begun on this device and is not on the server. */
+export interface Begun {
+  readonly id: string;
+  readonly tag: string;
+  /** Why the server does not open it. */
+  readonly refused?: string;
 }
 
 /** A photograph on this device, until the server has it. */

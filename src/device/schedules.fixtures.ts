@@ -158,7 +158,8 @@ export class Device {
 
   /** The job as this device shows it. */
   async #shown(): Promise<Run> {
-    const { inputs, stored } = (await this.#store.jobs.get(this.job))!;
+    const { inputs } = (await this.#store.jobs.get(this.job))!;
+    const stored = await this.stored();
     const there = new Set(stored.map(({ id }) => id));
     const waiting = (await outboxOf(this.#store, this.job).waiting()).filter(({ id }) => !there.has(id));
     const made = run(inputs, [...stored, ...waiting]);
@@ -235,7 +236,7 @@ export class Device {
     });
 
   async stored(): Promise<readonly JobEvent[]> {
-    return (await this.#store.jobs.get(this.job))!.stored;
+    return (await this.#store.logs.get(this.job))!.stored;
   }
 
   aside = async () => (await outboxOf(this.#store, this.job).refused()).map(({ event }) => event.id);

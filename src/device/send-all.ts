@@ -49,12 +49,22 @@ export async function sendAll(sending: Sending): Promise<Round> {
 
 /** Jobs something waits of, those first whose oldest entry is the oldest. */
 async function jobsWaiting(store: DeviceStore): Promise<readonly string[]> {
-  const entries = await store.entries.where({ state: "waiting" }).sortBy("order");
-  const opened = await store.jobs.filter(({ opening }) => opening !== undefined).primaryKeys();
+  const pairs = (await store.entries.orderBy("[job+state]").uniqueKeys()) as unknown as [string, string][];
+  const oldest = await Promise.all(
+    pairs
+      .filter(([, state]) => state === "waiting")
+      .map(async ([job]) => ({
+        job,
+        order: (await store.entries.where({ job, state: "waiting" }).first())?.order ?? 0,
+      })),
+  );
+  const opened = await store.begun.toCollection().primaryKeys();
   const pictured = ((await store.photos.toCollection().primaryKeys()) as [string, string][]).map(
     ([job]) => job,
   );
-  return [...new Set([...entries.map(({ job }) => job), ...opened, ...pictured])];
+  return [
+    ...new Set([...oldest.sort((a, b) => a.order - b.order).map(({ job }) => job), ...opened, ...pictured]),
+  ];
 }
 
 /** A job that was begun without signal has to be there before its entries are. */
@@ -62,6 +72,7 @@ async function openFirst(
   { store, unsaid, post = fetch, now }: Sending,
   job: string,
 ): Promise<Halt | undefined> {
+  if ((await store.begun.get(job)) === undefined) return undefined;
   const known = await store.jobs.get(job);
   if (known?.opening === undefined) return undefined;
   const answer = await call(
@@ -71,11 +82,18 @@ async function openFirst(
   );
   if (answer.ok) {
     const { meanwhile = [] } = answer.value;
-    await store.jobs.update(job, { opening: undefined, refused: undefined, heard: now(), meanwhile });
+    await store.transaction("rw", store.jobs, store.logs, store.begun, async () => {
+      await store.begun.delete(job);
+      await store.jobs.update(job, { opening: undefined });
+      await store.logs.update(job, { heard: now(), meanwhile });
+    });
     // It was opened there before, and its answer was lost: the job goes by what stands there.
     const there = await call(GET_JOB, { params: { id: job } }, post);
-    if (there.ok && there.value.inputs.openedAt !== known.inputs.openedAt)
-      await store.jobs.update(job, { inputs: there.value.inputs });
+    const inputs = there.ok ? there.value.inputs : known.inputs;
+    if (inputs.openedAt !== known.inputs.openedAt) {
+      await store.jobs.update(job, { inputs });
+      await store.logs.update(job, { openedAt: inputs.openedAt });
+    }
     return undefined;
   }
   const { error } = answer;
@@ -83,7 +101,7 @@ async function openFirst(
   if (error.kind === "no-signal") return { kind: "no-signal" };
   if (error.kind === "cannot-store") return { kind: "cannot-store", why };
   if (error.status === 401 || error.status === 403) return { kind: "nobody", why };
-  await store.jobs.update(job, { refused: why });
+  await store.begun.update(job, { refused: why });
   return undefined;
 }
 
@@ -91,11 +109,11 @@ async function sendLog(sending: Sending, job: string): Promise<Halt | undefined>
   const { store, unsaid, post = fetch, now } = sending;
   const box = outboxOf(store, job);
   // A job that is not taken keeps its entries with it.
-  if ((await store.jobs.get(job))?.refused !== undefined) return undefined;
+  if ((await store.begun.get(job)) !== undefined) return undefined;
   for (;;) {
-    const waiting = await box.waiting();
+    const waiting = await box.waiting(piece);
     if (waiting.length === 0) return undefined;
-    const sent = await sendEntries(job, waiting.slice(0, piece), unsaid, post);
+    const sent = await sendEntries(job, waiting, unsaid, post);
     switch (sent.kind) {
       case "no-signal":
         piece = Math.max(4, Math.floor(piece / 2));
@@ -104,7 +122,7 @@ async function sendLog(sending: Sending, job: string): Promise<Halt | undefined>
       case "nobody":
         return { kind: sent.kind, why: sent.why };
       case "no-such-job":
-        for (const event of waiting) await box.refuse({ event, why: sent.why });
+        for (const event of await box.waiting()) await box.refuse({ event, why: sent.why });
         return undefined;
       case "stored":
         piece = Math.min(MOST_AT_ONCE, piece * 2);
@@ -127,8 +145,8 @@ async function took(
   entries: number,
 ): Promise<void> {
   const ids = events.map(({ id }) => id);
-  const complete = await store.transaction("rw", store.jobs, store.entries, async () => {
-    const known = await store.jobs.get(job);
+  const complete = await store.transaction("rw", store.logs, store.entries, async () => {
+    const known = await store.logs.get(job);
     const there = new Set(known?.stored.map(({ id }) => id));
     const log = [...(known?.stored ?? []), ...events.filter(({ id }) => !there.has(id))];
     if (known !== undefined) await heardLog(store, job, log, now());

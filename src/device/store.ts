@@ -1,11 +1,13 @@
 import { Dexie, type DexieOptions, type EntityTable, type Table } from "dexie";
 import { bringOver } from "./bring-over";
-import type { Along, KeptAct, KeptEntry, KeptJob, KeptPhoto } from "./kept";
+import type { Along, Begun, KeptAct, KeptEntry, KeptJob, KeptLog, KeptPhoto } from "./kept";
 
 /** What Loft Bell keeps on a device. What stands here was written to the disk before anybody was told so. */
 export class DeviceStore extends Dexie {
   readonly entries!: EntityTable<KeptEntry, "order">;
   readonly jobs!: EntityTable<KeptJob, "id">;
+  readonly logs!: EntityTable<KeptLog, "id">;
+  readonly begun!: EntityTable<Begun, "id">;
   readonly photos!: Table<KeptPhoto, [string, string]>;
   readonly acts!: EntityTable<KeptAct, "id">;
   readonly along!: EntityTable<Along, "id">;
@@ -16,6 +18,8 @@ export class DeviceStore extends Dexie {
     this.version(1).stores({
       entries: "++order, &[job+id], [job+state], state",
       jobs: "id",
+      logs: "id",
+      begun: "id",
       photos: "[job+photo], job",
       acts: "id, state",
       along: "id",

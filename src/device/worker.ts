@@ -12,7 +12,7 @@ async function unsent(): Promise<boolean> {
     store.entries.count(),
     store.photos.count(),
     store.acts.count(),
-    store.jobs.filter(({ opening }) => opening !== undefined).count(),
+    store.begun.count(),
   ]);
   return counts.some((count) => count > 0);
 }

@@ -9,20 +9,20 @@ import { Plate } from "@/ui/plate";
 
 /** Jobs that can be gone on with here, whatever the signal. */
 export function JobsHere() {
-  const jobs = useLiveQuery(() => deviceStore().jobs.toArray(), []);
+  const jobs = useLiveQuery(() => deviceStore().logs.toArray(), []);
   return (
     <Panel title="Jobs here">
       {jobs?.length === 0 && (
         <Empty>None. A job you open is here from then on; one you start without signal is here, too.</Empty>
       )}
       <ul>
-        {jobs?.map(({ id, inputs }) => (
+        {jobs?.map(({ id, tag, name, says }) => (
           <li key={id}>
             <a href={jobHere(id)} className="flex min-h-12 items-center gap-3 py-1">
-              <Plate id={inputs.valve.tag} />
+              <Plate id={tag} />
               <span className="min-w-0">
-                <span className="block break-words underline underline-offset-4">{inputs.valve.name}</span>
-                <span className="block text-note text-soft">{inputs.reason.says}</span>
+                <span className="block break-words underline underline-offset-4">{name}</span>
+                <span className="block text-note text-soft">{says}</span>
               </span>
             </a>
           </li>

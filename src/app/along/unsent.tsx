@@ -2,6 +2,7 @@
 
 import { toast } from "sonner";
 import { tryAgain } from "@/device/acts";
+import type { KeptLog } from "@/device/kept";
 import { jobHere } from "@/device/pages";
 import { deviceStore } from "@/device/store";
 import type { Standing } from "@/device/sync";
@@ -86,9 +87,9 @@ function ActsHere({ acts }: Pick<KeptHere, "acts">) {
   );
 }
 
-function JobRow({ waiting: { id, job, entries, photos, aside } }: { waiting: JobWaiting }) {
+function JobRow({ waiting: { id, log, begun, entries, photos, aside } }: { waiting: JobWaiting }) {
   const says = [
-    job?.opening === undefined ? "" : "begun here",
+    begun === undefined ? "" : "begun here",
     counted(entries, "entry waits", "entries wait"),
     counted(photos, "photograph", "photographs"),
     counted(aside, "entry put aside", "entries put aside"),
@@ -96,27 +97,27 @@ function JobRow({ waiting: { id, job, entries, photos, aside } }: { waiting: Job
   return (
     <div className="flex flex-col gap-2 border-rule border-t pt-3 first:border-0 first:pt-0">
       <p className="flex flex-wrap items-center gap-3">
-        {job !== undefined && <Plate id={job.inputs.valve.tag} />}
+        {log !== undefined && <Plate id={log.tag} />}
         <a className="min-h-11 content-center underline underline-offset-4" href={jobHere(id)}>
-          {job?.inputs.valve.name ?? "A job this device no longer has whole"}
+          {log?.name ?? "A job this device no longer has whole"}
         </a>
         <span className="text-soft">{says.join(", ")}</span>
       </p>
-      {job?.refused !== undefined && (
+      {begun?.refused !== undefined && (
         <Notice tone="stop">
-          <b>The server does not take this job.</b> {job.refused} It stays here, whole.
+          <b>The server does not take this job.</b> {begun.refused} It stays here, whole.
         </Notice>
       )}
-      {job !== undefined && <Meanwhile job={job} />}
+      {log !== undefined && <Meanwhile log={log} />}
       <JobFile id={id} />
     </div>
   );
 }
 
 /** What had become otherwise when a job begun here was handed in. */
-export function Meanwhile({ job }: { job: NonNullable<JobWaiting["job"]> }) {
+export function Meanwhile({ log }: { log: KeptLog }) {
   const words = useSpeaker().say.card.meanwhile;
-  const { meanwhile = [] } = job;
+  const { meanwhile = [] } = log;
   return meanwhile.map((each) => (
     <Notice key={each.kind} tone="wait">
       {each.kind === "another-job" ? (

@@ -30,24 +30,18 @@ export function AsItStood({ drawn }: { drawn: number }) {
 
 /** Jobs that were begun on this device and are not on the server: no page that was taken along knows of them. */
 export function BegunHere() {
-  const begun = useLiveQuery(
-    () =>
-      deviceStore()
-        .jobs.filter(({ opening }) => opening !== undefined)
-        .toArray(),
-    [],
-  );
+  const begun = useLiveQuery(() => deviceStore().begun.toArray(), []);
   if (begun === undefined || begun.length === 0) return null;
   return (
     <p className="no-print flex flex-wrap items-center gap-x-4 border-wait border-b-[3px] bg-wait-bg px-4 text-note text-ink md:px-5">
       Begun on this device:
-      {begun.map(({ id, inputs }) => (
+      {begun.map(({ id, tag }) => (
         <a
           key={id}
           href={jobHere(id)}
           className="plate min-h-11 content-center text-body underline underline-offset-4"
         >
-          {inputs.valve.tag}
+          {tag}
         </a>
       ))}
     </p>

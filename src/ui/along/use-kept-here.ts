@@ -1,13 +1,14 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import type { KeptAct, KeptJob } from "@/device/kept";
+import type { Begun, KeptAct, KeptEntry, KeptLog } from "@/device/kept";
 import { deviceStore } from "@/device/store";
 
 /** What of one job lies on this device and not on the server. */
 export interface JobWaiting {
   readonly id: string;
-  readonly job: KeptJob | undefined;
+  readonly log: KeptLog | undefined;
+  readonly begun: Begun | undefined;
   readonly entries: number;
   readonly photos: number;
   /** Entries that the server did not take. */
@@ -26,40 +27,41 @@ export interface KeptHere {
 export function useKeptHere(): KeptHere | undefined {
   return useLiveQuery(async () => {
     const store = deviceStore();
-    const [entries, photos, opening, acts] = await Promise.all([
-      store.entries.toArray(),
+    // Keys alone: this is asked after each tap.
+    const [entries, photos, begun, acts] = await Promise.all([
+      store.entries.orderBy("[job+state]").keys() as unknown as Promise<
+        readonly [string, KeptEntry["state"]][]
+      >,
       store.photos.toCollection().primaryKeys() as Promise<readonly [string, string][]>,
-      store.jobs.filter((job) => job.opening !== undefined).toArray(),
+      store.begun.toArray(),
       store.acts.toArray(),
     ]);
     const ids = [
       ...new Set([
-        ...opening.map(({ id }) => id),
-        ...entries.map(({ job }) => job),
+        ...begun.map(({ id }) => id),
+        ...entries.map(([job]) => job),
         ...photos.map(([job]) => job),
       ]),
     ];
-    const known = await store.jobs.bulkGet(ids);
-    const jobs = ids.map((id, index): JobWaiting => {
-      const job = known[index];
-      return {
+    const logs = await store.logs.bulkGet(ids);
+    const inState = (id: string, state: KeptEntry["state"]) =>
+      entries.filter(([job, is]) => job === id && is === state).length;
+    const jobs = ids.map(
+      (id, index): JobWaiting => ({
         id,
-        job,
-        entries: entries.filter((each) => each.job === id && each.state === "waiting").length,
+        log: logs[index],
+        begun: begun.find((each) => each.id === id),
+        entries: inState(id, "waiting"),
         photos: photos.filter(([of]) => of === id).length,
-        aside: entries.filter((each) => each.job === id && each.state === "refused").length,
-      };
-    });
+        aside: inState(id, "refused"),
+      }),
+    );
+    const asked = (state: KeptAct["state"]) => acts.filter((each) => each.state === state).length;
+    const sum = (of: (each: JobWaiting) => number) => jobs.reduce((all, each) => all + of(each), 0);
     return {
-      waiting: jobs.reduce(
-        (sum, { entries: made, photos: taken, job }) =>
-          sum + made + taken + (job?.opening === undefined ? 0 : 1),
-        acts.filter(({ state }) => state === "waiting").length,
-      ),
-      aside: jobs.reduce(
-        (sum, { aside, job }) => sum + aside + (job?.refused === undefined ? 0 : 1),
-        acts.filter(({ state }) => state === "refused").length,
-      ),
+      waiting:
+        sum((each) => each.entries + each.photos + (each.begun === undefined ? 0 : 1)) + asked("waiting"),
+      aside: sum((each) => each.aside + (each.begun?.refused === undefined ? 0 : 1)) + asked("refused"),
       jobs,
       acts,
     };

@@ -22,7 +22,11 @@ export function BesideEntries({ log }: { log: JobLog }) {
     event.elsewhere === undefined ? [] : [{ event, settled: event.elsewhere.settled }],
   );
   if (seen === undefined || beside.length <= seen) return null;
-  const toldAs = beside.slice(seen);
+  const fresh = beside.slice(seen);
+  // What was merely done twice is counted; a second lock on a valve is one more that has to come off.
+  const toldAs = fresh.filter(
+    ({ event, settled }) => settled !== "same" || (event.kind === "step-done" && event.entry !== undefined),
+  );
   return (
     <div className="mb-3">
       <Notice tone={toldAs.some(({ settled }) => settled === "stops") ? "stop" : "wait"} live>
@@ -40,6 +44,9 @@ export function BesideEntries({ log }: { log: JobLog }) {
               </li>
             );
           })}
+          {fresh.length > toldAs.length && (
+            <li className="py-0.5">{card.twice(fresh.length - toldAs.length)}</li>
+          )}
         </ul>
         <button
           type="button"

@@ -7,10 +7,18 @@ import { useSpeaker } from "../use-speaker";
  * What a job needs a moment later than its first step: the bench book and the drawn line are heavy. They are fetched as
  * soon as the card stands, so that they are there when the signal is not.
  */
-const stepBench = () => import("./step-bench").then((made) => made.StepBench);
-const linePane = () => import("./line-pane").then((made) => made.LinePane);
+const stepBench = () => import("./step-bench").then((made) => made.StepBench, orMissing);
+const linePane = () => import("./line-pane").then((made) => made.LinePane, orMissing);
 
 const modals = () => import("./modals");
+
+/** The signal went before it was there: the card goes on without it. */
+const orMissing = () => () => <Missing />;
+
+function Missing() {
+  const { card } = useSpeaker().say;
+  return <p className="p-4 text-soft">{card.notFetched}</p>;
+}
 
 function Waiting() {
   const { card } = useSpeaker().say;

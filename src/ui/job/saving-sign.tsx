@@ -12,7 +12,7 @@ export function SavingSign({ saving }: { saving: Saving }) {
       role="status"
       className={clsx(
         // In the hand the sign over the page says the same, and the card has the room.
-        "plate ml-auto text-note max-md:sr-only",
+        "plate ml-auto max-w-[11rem] text-right text-note leading-tight max-md:sr-only",
         saving.kind === "waiting-for-signal" || saving.kind === "not-stored" ? "text-wait" : "text-go-text",
       )}
     >

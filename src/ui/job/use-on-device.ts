@@ -46,8 +46,8 @@ export function useOnDevice({
     const store = deviceStore();
     const box = outboxOf(store, inputs.id);
     // At one moment: an entry that is sent goes from the one to the other.
-    return store.transaction("r", store.jobs, store.entries, async () => ({
-      known: await store.jobs.get(inputs.id),
+    return store.transaction("r", store.logs, store.entries, async () => ({
+      known: await store.logs.get(inputs.id),
       waiting: await box.waiting(),
       refused: await box.refused(),
     }));
@@ -57,7 +57,7 @@ export function useOnDevice({
     if (here === undefined) return;
     const { known, waiting, refused } = here;
     // The server had opened it before its answer was lost: it goes by what stands there.
-    if (known !== undefined && known.inputs.openedAt !== inputs.openedAt) location.reload();
+    if (known !== undefined && known.openedAt !== inputs.openedAt) location.reload();
     const there = known !== undefined && known.stored.length >= stored.length ? known.stored : stored;
     const aside = new Set(refused.map(({ event }) => event.id));
     const kept = new Set([...there, ...waiting].map(({ id }) => id));

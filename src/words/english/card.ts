@@ -6,6 +6,7 @@ const them = (count: number) => (count === 1 ? "it" : "them");
 export const card = {
   theStep: "The step",
   axis: "The axis",
+  notFetched: "The signal went before this was fetched. The steps do not need it; it comes with the signal.",
   fetching: "Fetching it …",
   enter: "Enter",
   signedOff: "Signed off. The record is being made.",
@@ -395,6 +396,7 @@ export const card = {
       noted: "noted; what stood here counts",
       stops: "contradicts: the work is stopped",
     },
+    twice: (count: number) => `${count} ${count === 1 ? "entry was" : "entries were"} made on both alike.`,
     seen: "Seen",
   },
   refused: {

@@ -14,8 +14,13 @@ export function JobHere() {
       </p>
     );
   if (found === null) return <NotHere id={id} />;
-  const { inputs, stored, crew, signedIn } = found.job;
+  const { inputs, crew, signedIn } = found.job;
   return (
-    <JobRunner inputs={inputs} stored={stored} crew={crew} {...(signedIn !== undefined && { signedIn })} />
+    <JobRunner
+      inputs={inputs}
+      stored={found.known.stored}
+      crew={crew}
+      {...(signedIn !== undefined && { signedIn })}
+    />
   );
 }

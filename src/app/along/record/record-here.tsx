@@ -31,7 +31,7 @@ export function RecordHere() {
   return found === null ? <NotHere id={id} /> : <Record here={found} />;
 }
 
-function Record({ here: { job: kept, log } }: { here: JobOnDevice }) {
+function Record({ here: { job: kept, known, log } }: { here: JobOnDevice }) {
   const words = useSpeaker();
   const { inputs, id } = kept;
   const photoAt = usePhotosHere(id);
@@ -55,7 +55,7 @@ function Record({ here: { job: kept, log } }: { here: JobOnDevice }) {
       {inputs.sheet.demonstration && <p className="plate mt-2 text-body">{words.say.papers.demonstration}</p>}
       <div className="mt-3 flex flex-col gap-3">
         <Signed id={id} closed={isClosed(job)} />
-        <Meanwhile job={kept} />
+        <Meanwhile log={known} />
       </div>
       <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2 print:grid-cols-2">
         <PaperBlocks blocks={recordBlocks(words, record, benchTitle)} photoAt={photoAt} />
