@@ -65,16 +65,6 @@ try {
   await open("/store", "store");
   await open("/places", "places");
   await open("/valves?sort=due", "valves");
-  await page.goto(`${server.url}/loft/import`);
-  await page.locator("input[type=file]").setInputFiles({
-    name: "register.csv",
-    mimeType: "text/csv",
-    buffer: Buffer.from(
-      "tag,name,symptom,serviced\nNQ-H07,Hydrant by the new slip,-,\nNQ-H08,Hydrant by the old crane,,2025-05-02\nNQ-H06,,Weeps at the stem,\n",
-    ),
-  });
-  await page.getByRole("button", { name: "Bring it in" }).waitFor();
-  await shot("import");
   await drawings(page);
   await open("/valves/LD-SF1/start", "start");
   await page.goto(`${server.url}/valves/NQ-H07/start`);
@@ -129,6 +119,7 @@ try {
   await dark.goto(`${server.url}/jobs/demo-h02-stopped`);
   await dark.waitForTimeout(SETTLED_MS);
   await shot("job-stopped-dark", dark);
+  await away();
 } finally {
   await browser.close();
   await server.end();
@@ -155,4 +146,34 @@ async function drawings(page: Page): Promise<void> {
   );
   await sheet.screenshot({ path: `${folder}/bench-drawn.png`, fullPage: true });
   await sheet.close();
+}
+
+/** A phone in a pit: a job begun and half done with the server gone, and what waits. */
+async function away(): Promise<void> {
+  const pit = await browser.newContext({ viewport: HAND, storageState: heldBy("Tam Arkle") });
+  const first = await pit.newPage();
+  await first.goto(`${server.url}/along`);
+  await first.waitForFunction(() => localStorage.getItem("loftbell.build") !== null, undefined, {
+    timeout: 60_000,
+  });
+  const take = async (label: string) => {
+    await first.getByRole("button", { name: label }).click();
+    await first.getByText("here without signal").waitFor({ timeout: 120_000 });
+  };
+  await take("My day");
+  await first.goto(`${server.url}/valves/LY-S1h`);
+  await take("Take this valve along");
+  await first.close();
+  await server.kill();
+  const phone = await pit.newPage();
+  await phone.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
+  await phone.goto(`${server.url}/valves/LY-S1h/start`);
+  await phone.getByRole("button", { name: "Clean it and put it back", exact: true }).click();
+  await phone.getByRole("button", { name: /^Start the job/ }).click();
+  await phone.waitForURL(/along\/job/);
+  const answers = { "Take one wire off": "220", "Crack the washer hose": "0" };
+  await new Technician(phone, server).until(/^Lever the coil off/, answers);
+  await phone.goto(`${server.url}/along`);
+  await phone.waitForTimeout(SETTLED_MS);
+  await phone.screenshot({ path: `${folder}/away-phone.png` });
 }

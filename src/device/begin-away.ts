@@ -42,11 +42,14 @@ export async function openHereOrThere(
   if (opened.ok) return ok({ where: "there", page: jobPage(opened.value.id) });
   if (opened.error.kind !== "no-signal")
     return err({ kind: "refused-there", problems: opened.error.problems });
+  const store = deviceStore();
+  // One that was begun here on this valve already is gone on with.
+  const begun = await store.begun.filter(({ tag }) => tag === offer.valve.tag).first();
+  if (begun !== undefined) return ok({ where: "here", page: jobHere(begun.id) });
   const now = Date.now() - clockAhead();
   const at = new Date(now).toISOString();
   const inputs = begin(offer, asked, { id: asked.id, at, by });
   if (!inputs.ok) return err({ kind: "refused-here", refusal: inputs.error });
-  const store = deviceStore();
   await store.transaction("rw", store.jobs, store.logs, store.begun, async () => {
     await keepJob(store, {
       id: asked.id,

@@ -2,15 +2,14 @@
 
 import { toast } from "sonner";
 import { tryAgain } from "@/device/acts";
-import type { KeptLog } from "@/device/kept";
 import { jobHere } from "@/device/pages";
 import { deviceStore } from "@/device/store";
 import type { Standing } from "@/device/sync";
+import { Meanwhile } from "@/ui/along/meanwhile";
 import type { JobWaiting, KeptHere } from "@/ui/along/use-kept-here";
 import { Empty, Notice } from "@/ui/notice";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
-import { useSpeaker } from "@/ui/use-speaker";
 import { Day } from "@/ui/when";
 import { JobFile } from "./job-file";
 
@@ -108,30 +107,10 @@ function JobRow({ waiting: { id, log, begun, entries, photos, aside } }: { waiti
           <b>The server does not take this job.</b> {begun.refused} It stays here, whole.
         </Notice>
       )}
-      {log !== undefined && <Meanwhile log={log} />}
+      <Meanwhile all={log?.meanwhile} />
       <JobFile id={id} />
     </div>
   );
-}
-
-/** What had become otherwise when a job begun here was handed in. */
-export function Meanwhile({ log }: { log: KeptLog }) {
-  const words = useSpeaker().say.card.meanwhile;
-  const { meanwhile = [] } = log;
-  return meanwhile.map((each) => (
-    <Notice key={each.kind} tone="wait">
-      {each.kind === "another-job" ? (
-        <>
-          {words["another-job"](each.by)}{" "}
-          <a className="underline underline-offset-4" href={`/jobs/${encodeURIComponent(each.job)}`}>
-            {words.see}
-          </a>
-        </>
-      ) : (
-        words[each.kind](each.from, each.to)
-      )}
-    </Notice>
-  ));
 }
 
 const counted = (many: number, one: string, more: string): string =>

@@ -53,7 +53,7 @@ export {
   type ShutGate,
 } from "./run";
 export { costOfWays, schoolsHere, type WayCost } from "./schools-here";
-export { type Settled, settle } from "./settle";
+export { settle } from "./settle";
 export { judgeStill } from "./standing-test";
 export type { Step, StepKind, StepOf } from "./step";
 export type { Danger } from "./step-head";

@@ -6,6 +6,7 @@ import { useEffect, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import { isClosed, notBegun, type Phase } from "@/core/job";
 import { recordHere, recordPage } from "@/device/pages";
+import { Meanwhile as MeanwhileThere } from "../along/meanwhile";
 import { Notice } from "../notice";
 import { NotForYou } from "../people/not-for-you";
 import { Plate } from "../plate";
@@ -111,6 +112,7 @@ export function JobRunner({
           className={clsx("min-h-0", view === "step" ? "flex" : "hidden lg:flex", "flex-col")}
         >
           <NotForYou asks="technician" />
+          <MeanwhileThere all={log.meanwhile} />
           <BesideEntries log={log} />
           <RefusedEntries log={log} />
           {clock !== undefined && (

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { JobEvent, JobInputs } from "@/core/formats";
+import type { JobEvent, JobInputs, Meanwhile } from "@/core/formats";
 import {
   accept,
   type JudgedBy,
@@ -55,6 +55,8 @@ export interface JobLog {
   readonly forgetRefusal: () => void;
   readonly add: (event: Draft, more?: AddedWith) => boolean;
   readonly undo: () => void;
+  /** What had become otherwise on the server when a job begun on this device was handed in. */
+  readonly meanwhile: readonly Meanwhile[] | undefined;
   /** Entries made on this device that the server did not take: somebody else went on meanwhile. */
   readonly refused: readonly Refused[];
   /** Writes them into the log as notes, so that what was read stands there all the same. */
@@ -118,7 +120,13 @@ export function useJobLog(
     [inputs, words, stand],
   );
 
-  const { waiting, refused, hold, letHold } = useOnDevice({ inputs, stored, crew, latest, replaceLog });
+  const { waiting, refused, hold, letHold, meanwhile } = useOnDevice({
+    inputs,
+    stored,
+    crew,
+    latest,
+    replaceLog,
+  });
   const saving = savingOf(waiting, useStanding());
 
   // What other jobs shut or opened meanwhile stands in the log on the server.
@@ -205,5 +213,5 @@ export function useJobLog(
 
   const forgetRefusal = useCallback(() => setRefusal(undefined), []);
 
-  return { job, saving, change, refusal, forgetRefusal, add, undo, refused, noteRefused, letGo };
+  return { job, saving, meanwhile, change, refusal, forgetRefusal, add, undo, refused, noteRefused, letGo };
 }

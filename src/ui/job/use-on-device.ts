@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { type RefObject, useCallback, useEffect, useRef } from "react";
-import type { JobEvent, JobInputs } from "@/core/formats";
+import type { JobEvent, JobInputs, Meanwhile } from "@/core/formats";
 import type { Run } from "@/core/job";
 import { outboxOf, type Refused } from "@/device/entries";
 import { hearLog, keepJob } from "@/device/jobs";
@@ -17,6 +17,8 @@ interface OnDevice {
   /** An entry is about to be kept: until it is, it stands in the log all the same. */
   readonly hold: (event: JobEvent) => void;
   readonly letHold: (id: string) => void;
+  /** What had become otherwise on the server when a job begun here was handed in. */
+  readonly meanwhile: readonly Meanwhile[] | undefined;
 }
 
 const NONE: readonly Refused[] = [];
@@ -73,6 +75,7 @@ export function useOnDevice({
   return {
     waiting: here?.waiting.length,
     refused: here?.refused ?? NONE,
+    meanwhile: here?.known?.meanwhile,
     hold: useCallback((event: JobEvent) => {
       held.current = [...held.current, event];
     }, []),

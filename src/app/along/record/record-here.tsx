@@ -8,6 +8,7 @@ import { jobHere, recordPage } from "@/device/pages";
 import { deviceStore } from "@/device/store";
 import { pathOf } from "@/edge/client";
 import { GET_PHOTO } from "@/edge/contracts/jobs";
+import { Meanwhile } from "@/ui/along/meanwhile";
 import { NotHere } from "@/ui/along/not-here";
 import { type JobOnDevice, useJobHere } from "@/ui/along/use-job-here";
 import { useKeptHere } from "@/ui/along/use-kept-here";
@@ -17,7 +18,6 @@ import { PaperBlocks } from "@/ui/paper/blocks";
 import { PrintButton } from "@/ui/print-button";
 import { useSpeaker } from "@/ui/use-speaker";
 import { logBlock, nextBlock, recordBlocks } from "@/words";
-import { Meanwhile } from "../unsent";
 
 /** The record of a job by what lies on this device: the same pieces as the server's, and what it cannot say yet. */
 export function RecordHere() {
@@ -55,7 +55,7 @@ function Record({ here: { job: kept, known, log } }: { here: JobOnDevice }) {
       {inputs.sheet.demonstration && <p className="plate mt-2 text-body">{words.say.papers.demonstration}</p>}
       <div className="mt-3 flex flex-col gap-3">
         <Signed id={id} closed={isClosed(job)} />
-        <Meanwhile log={known} />
+        <Meanwhile all={known.meanwhile} />
       </div>
       <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2 print:grid-cols-2">
         <PaperBlocks blocks={recordBlocks(words, record, benchTitle)} photoAt={photoAt} />
