@@ -1,4 +1,6 @@
+import { notStored, saving } from "./saving";
 import { signOn } from "./sign-on";
+import { beside, meanwhile } from "./two-devices";
 
 const them = (count: number) => (count === 1 ? "it" : "them");
 
@@ -10,15 +12,7 @@ export const card = {
   fetching: "Fetching it …",
   enter: "Enter",
   signedOff: "Signed off. The record is being made.",
-  meanwhile: {
-    "another-job": (by: string) =>
-      `${by} has a job open on this valve, too. Both stand: speak to each other before either restores it.`,
-    "newer-sheet": (from: number, to: number) =>
-      `It was worked by revision ${from} of its sheet; revision ${to} stands since. The record names the one it was worked by.`,
-    "newer-line": (from: number, to: number) =>
-      `It was worked by revision ${from} of its line; revision ${to} stands since. Look whether what was shut is what has to be opened.`,
-    see: "See that one",
-  },
+  meanwhile,
   notKept:
     "This device could not keep it: it is full, or its browser keeps nothing. Make room, then enter it again.",
   stop: "Stop.",
@@ -370,35 +364,15 @@ export const card = {
     take: "Photograph it",
     waiting: (count: number) => `${count} kept on this device, waiting for signal`,
   },
-  saving: {
-    saved: "saved",
-    sending: "saving …",
-    "waiting-for-signal": "kept on this device, waiting for signal",
-    "not-stored": "kept on this device, the server does not store",
-  },
-  notStored: {
-    title: "The server does not store.",
-    kept: "What you enter is kept on this device.",
-    refused: "The server refused it.",
-  },
+  saving,
+  notStored,
   who: {
     ask: "Who is holding this device?",
     why: "Every entry stands in the record with a name. Nobody is presumed.",
     missing: "Choose who is holding this device first.",
   },
   signOn,
-  beside: {
-    title: "Two devices worked on this.",
-    why: "Both stand in the log. What is safer counts:",
-    settled: {
-      same: "done on both",
-      worse: "worse: it counts",
-      noted: "noted; what stood here counts",
-      stops: "contradicts: the work is stopped",
-    },
-    twice: (count: number) => `${count} ${count === 1 ? "entry was" : "entries were"} made on both alike.`,
-    seen: "Seen",
-  },
+  beside,
   refused: {
     title: "Not stored:",
     why: (count: number) =>
