@@ -1,10 +1,10 @@
-import { err, ok, type Problem, type Result } from "@/core/result";
-import { call } from "@/edge/client";
+import { ok, type Result } from "@/core/result";
+import { type CallFailure, call } from "@/edge/client";
 import { TAKE_ALONG } from "@/edge/contracts/along";
 import { GET_JOB } from "@/edge/contracts/jobs";
-import { keepJob } from "./jobs";
+import { keepJob, letGoOfJobs } from "./jobs";
 import type { Along } from "./kept";
-import { PAGES_CACHE, pageKey } from "./pages";
+import { BUILD, PAGES_CACHE, pageKey } from "./pages";
 import type { DeviceStore } from "./store";
 
 export type What = Along["what"];
@@ -20,6 +20,8 @@ export interface Taken {
   readonly along: Along;
   /** Addresses that could not be fetched. */
   readonly missing: readonly string[];
+  /** The line was cut: some of it was not asked for at all. */
+  readonly cut: boolean;
   /** Valves that are not among it. */
   readonly left: number;
 }
@@ -36,11 +38,12 @@ export async function takeAlong(
   { store, now, onProgress }: Taking,
   what: What,
   id = "",
-): Promise<Result<Taken, readonly Problem[]>> {
+): Promise<Result<Taken, CallFailure>> {
   const answer = await call(TAKE_ALONG, { query: { what, ...(id !== "" && { id }) } });
-  if (!answer.ok) return err(answer.error.problems);
+  if (!answer.ok) return answer;
   const { title, pages, jobs, crew, left } = answer.value;
   const missing: string[] = [];
+  let cut = false;
   let bytes = 0;
   let done = 0;
   const tell = () => {
@@ -57,20 +60,24 @@ export async function takeAlong(
         crew: new Map(Object.entries(crew)),
         heard: now(),
       });
-    else missing.push(`/jobs/${job}`);
+    else {
+      missing.push(`/jobs/${job}`);
+      cut ||= fresh.error.kind === "no-signal";
+    }
     tell();
   });
   await each(pages, async (page) => {
     const size = await keepPage(page);
-    if (size === undefined) missing.push(page);
-    else bytes += size;
+    if (typeof size === "number") bytes += size;
+    else missing.push(page);
+    cut ||= size === "cut";
     tell();
   });
   // What is asked to persist is not thrown away when the device runs short.
   await navigator.storage?.persist?.();
   const along: Along = { id: ID(what, id), what, of: id, title, pages, jobs, at: now(), bytes };
   await store.along.put(along);
-  return ok({ along, missing, left });
+  return ok({ along, missing, cut, left });
 }
 
 async function each<T>(all: readonly T[], work: (one: T) => Promise<void>): Promise<void> {
@@ -81,12 +88,13 @@ async function each<T>(all: readonly T[], work: (one: T) => Promise<void>): Prom
   await Promise.all(Array.from({ length: AT_ONCE }, next));
 }
 
-/** Keeps a page as the server draws it now. @returns its size in bytes; nothing when it was not to be had */
-export async function keepPage(page: string): Promise<number | undefined> {
+/** Keeps a page as the server draws it now. @returns its size in bytes; or that there is none, or the line was cut */
+export async function keepPage(page: string): Promise<number | "none" | "cut"> {
   try {
     const answer = await fetch(page, { headers: { accept: "text/html" } });
     const address = new URL(answer.url, location.href);
-    if (!answer.ok || address.pathname === "/sign-in") return undefined;
+    if (address.pathname === "/sign-in" || answer.status >= 500) return "cut";
+    if (!answer.ok) return "none";
     const body = await answer.blob();
     const kept = await caches.open(PAGES_CACHE);
     const key = pageKey(new URL(page, location.href));
@@ -97,15 +105,16 @@ export async function keepPage(page: string): Promise<number | undefined> {
     } else await kept.put(key, new Response(body, { headers: answer.headers }));
     return body.size;
   } catch {
-    return undefined;
+    return "cut";
   }
 }
 
-/** Takes everything along anew that was taken along before. @returns whether all of it was to be had */
+/** Takes everything along anew that was taken along before. @returns whether the server was heard to the end */
 export async function takeAgain(taking: Taking): Promise<boolean> {
   for (const { what, of } of await taking.store.along.toArray()) {
     const taken = await takeAlong(taking, what, of);
-    if (!taken.ok || taken.value.missing.length > 0) return false;
+    // What is no more, a valve that was taken out, holds up nothing.
+    if (taken.ok ? taken.value.cut : taken.error.kind === "no-signal") return false;
   }
   return true;
 }
@@ -120,8 +129,10 @@ export async function letGo(store: DeviceStore, id: string): Promise<void> {
   for (const page of gone.pages) if (!stay.has(page)) await kept.delete(page);
 }
 
-/** Who signs out leaves no page behind that only they may see; what is not sent stays, and belongs to its names. */
-export async function letGoOfPages(store: DeviceStore): Promise<void> {
+/** Who signs out leaves nothing behind that only they may see; what is not sent stays, and belongs to its names. */
+export async function letGoOfAll(store: DeviceStore): Promise<void> {
   await store.along.clear();
+  await letGoOfJobs(store, () => true);
+  localStorage.removeItem(BUILD);
   if (typeof caches !== "undefined") await caches.delete(PAGES_CACHE);
 }

@@ -6,9 +6,11 @@ import { clockAhead } from "@/edge/clock";
 import { OPEN_JOB, type OpenJobBody } from "@/edge/contracts/jobs";
 import { keepJob } from "./jobs";
 import { jobHere, jobPage } from "./pages";
-import { PATIENCE_MS } from "./send-entries";
 import { deviceStore } from "./store";
 import { tellKept } from "./tell-kept";
+
+/** Somebody stands at the valve: a server that has not answered by then is asked again later, for the same job. */
+const START_PATIENCE_MS = 8000;
 
 /** What a job can be begun from without signal. */
 export interface Offer {
@@ -38,7 +40,7 @@ export async function openHereOrThere(
   asked: OpenJobBody & { readonly id: string },
   { offer, seal, by, crew }: Offer,
 ): Promise<Result<Opened, NotOpened>> {
-  const opened = await call(OPEN_JOB, { body: asked, signal: AbortSignal.timeout(PATIENCE_MS) });
+  const opened = await call(OPEN_JOB, { body: asked, signal: AbortSignal.timeout(START_PATIENCE_MS) });
   if (opened.ok) return ok({ where: "there", page: jobPage(opened.value.id) });
   if (opened.error.kind !== "no-signal")
     return err({ kind: "refused-there", problems: opened.error.problems });

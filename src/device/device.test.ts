@@ -5,6 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import type { JobEvent } from "@/core/formats";
 import { askOrKeep, sendActs, tryAgain } from "./acts";
 import { outboxOf } from "./entries";
+import { heardLog, letGoOfJobs, tidy } from "./jobs";
 import { sendEntries } from "./send-entries";
 import { DeviceStore } from "./store";
 
@@ -241,5 +242,45 @@ describe("what else was asked without signal", () => {
       Response.json({ errors: [{ path: "", message: "Sign in first" }] }, { status: 401 })) as typeof fetch;
     expect(await sendActs(store, post)).toEqual({ kind: "nobody", why: "Sign in first" });
     expect(await store.acts.where({ state: "waiting" }).count()).toBe(1);
+  });
+});
+
+describe("jobs on the device", () => {
+  const DAY = 86_400_000;
+  const log = (id: string, heard: number, stored: readonly JobEvent[] = []) => ({
+    id,
+    tag: id,
+    name: id,
+    says: "Due",
+    openedAt: "2027-03-01T09:00:00.000Z",
+    stored,
+    heard,
+  });
+  const signed = { ...note("end"), kind: "signed-off", statement: "x" } as unknown as JobEvent;
+
+  it("do not pile up: closed ones go after a week, forgotten ones after two months, unsent ones never", async () => {
+    const now = 100 * DAY;
+    await store.logs.bulkPut([
+      log("fresh", now - DAY, [signed]),
+      log("closed", now - 8 * DAY, [signed]),
+      log("open", now - 8 * DAY),
+      log("forgotten", now - 61 * DAY),
+      log("unsent", now - 90 * DAY, [signed]),
+      log("begun", now - 90 * DAY),
+    ]);
+    await outboxOf(store, "unsent").keep(note("a"));
+    await store.begun.put({ id: "begun", tag: "begun" });
+    await tidy(store, now);
+    expect(await store.logs.toCollection().primaryKeys()).toEqual(["begun", "fresh", "open", "unsent"]);
+    await letGoOfJobs(store, () => true);
+    expect(await store.logs.toCollection().primaryKeys()).toEqual(["begun", "unsent"]);
+  });
+
+  it("an answer that is older than what is known takes nothing back", async () => {
+    await store.logs.put(log("job", 1, [note("a"), note("b")]));
+    await heardLog(store, "job", [note("a"), note("theirs")], 2);
+    expect(ids((await store.logs.get("job"))!.stored)).toEqual(["a", "b"]);
+    await heardLog(store, "job", [note("a"), note("theirs"), note("b")], 3);
+    expect(ids((await store.logs.get("job"))!.stored)).toEqual(["a", "theirs", "b"]);
   });
 });

@@ -1,7 +1,7 @@
 import type { JobEvent } from "@/core/formats";
 import { call } from "@/edge/client";
 import { GET_JOB } from "@/edge/contracts/jobs";
-import type { KeptJob } from "./kept";
+import type { KeptJob, KeptLog } from "./kept";
 import type { DeviceStore } from "./store";
 
 /** Whether a log has all that another one has: logs only grow, so one that lacks something was asked for earlier. */
@@ -67,3 +67,36 @@ export async function hearLog(
   );
   return true;
 }
+
+/** Ids of jobs of which something lies here that the server does not have. */
+async function unsentJobs(store: DeviceStore): Promise<ReadonlySet<string>> {
+  const [entries, photos, begun] = await Promise.all([
+    store.entries.orderBy("[job+state]").uniqueKeys() as unknown as Promise<[string, string][]>,
+    store.photos.toCollection().primaryKeys() as Promise<[string, string][]>,
+    store.begun.toCollection().primaryKeys(),
+  ]);
+  return new Set([...[...entries, ...photos].map(([job]) => job), ...begun]);
+}
+
+/** Lets go of jobs on this device that the server has whole; of no other. */
+export async function letGoOfJobs(store: DeviceStore, which: (log: KeptLog) => boolean): Promise<void> {
+  const unsent = await unsentJobs(store);
+  const ids = (await store.logs.toArray()).flatMap((log) =>
+    !unsent.has(log.id) && which(log) ? [log.id] : [],
+  );
+  await store.transaction("rw", store.jobs, store.logs, async () => {
+    await store.jobs.bulkDelete(ids);
+    await store.logs.bulkDelete(ids);
+  });
+}
+
+/** A job that is closed is looked at for some days; one that nobody opened for longer is let go. */
+const CLOSED_MS = 7 * 86_400_000;
+const FORGOTTEN_MS = 60 * 86_400_000;
+
+/** Jobs do not pile up on a device: each is a few hundred kilobytes. */
+export const tidy = (store: DeviceStore, now: number): Promise<void> =>
+  letGoOfJobs(store, ({ stored, heard }) => {
+    const closed = stored.some(({ kind }) => kind === "signed-off" || kind === "given-up");
+    return now - heard > (closed ? CLOSED_MS : FORGOTTEN_MS);
+  });

@@ -8,6 +8,9 @@ export const SHELLS: readonly string[] = [ALONG, `${ALONG}/job`, `${ALONG}/recor
 export const jobPage = (id: string): string => `/jobs/${encodeURIComponent(id)}`;
 export const recordPage = (id: string): string => `${jobPage(id)}/record`;
 
+/** Under it a device remembers of which build the pages are that work without the server. */
+export const BUILD = "loftbell.build";
+
 /** Where pages lie that were taken along. */
 export const PAGES_CACHE = "loftbell-pages";
 

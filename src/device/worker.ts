@@ -1,9 +1,7 @@
 import { keepPage, takeAgain } from "./along";
-import { SHELLS } from "./pages";
+import { tidy } from "./jobs";
+import { BUILD, SHELLS } from "./pages";
 import { deviceStore } from "./store";
-
-/** Under it a device remembers of which build the pages are that work without the server. */
-const BUILD = "loftbell.build";
 
 /** Whether anything lies here that the server does not have. */
 async function unsent(): Promise<boolean> {
@@ -32,6 +30,7 @@ export async function keepWorker(build: string): Promise<void> {
   if (registration === undefined) return;
   await navigator.serviceWorker.ready;
   await keepShells(build);
+  await tidy(deviceStore(), Date.now());
   const takeIn = async (): Promise<void> => {
     const { waiting } = registration;
     if (waiting === null || (await unsent())) return;
@@ -47,5 +46,5 @@ export async function keepWorker(build: string): Promise<void> {
 async function keepShells(build: string): Promise<void> {
   if (localStorage.getItem(BUILD) === build) return;
   const sizes = await Promise.all(SHELLS.map(keepPage));
-  if (sizes.every((size) => size !== undefined)) localStorage.setItem(BUILD, build);
+  if (sizes.every((size) => typeof size === "number")) localStorage.setItem(BUILD, build);
 }

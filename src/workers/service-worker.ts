@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import { CacheFirst, type PrecacheEntry, Serwist, type SerwistGlobalConfig } from "serwist";
+import { CacheFirst, ExpirationPlugin, type PrecacheEntry, Serwist, type SerwistGlobalConfig } from "serwist";
 import { ALONG, PAGES_CACHE, pageKey, standsIn } from "@/device/pages";
 
 /**
@@ -51,7 +51,10 @@ const serwist = new Serwist({
     {
       // Of a program that is about to be taken in: its pages are fetched before it is.
       matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith("/_next/static/"),
-      handler: new CacheFirst({ cacheName: "loftbell-scripts" }),
+      handler: new CacheFirst({
+        cacheName: "loftbell-scripts",
+        plugins: [new ExpirationPlugin({ maxEntries: 400 })],
+      }),
     },
   ],
 });

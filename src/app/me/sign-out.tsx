@@ -3,7 +3,7 @@
 import { usePathname } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import { letGoOfPages } from "@/device/along";
+import { letGoOfAll } from "@/device/along";
 import { deviceStore } from "@/device/store";
 import { call } from "@/edge/client";
 import { SIGN_OUT } from "@/edge/contracts/people";
@@ -16,7 +16,7 @@ export function SignOut() {
     const left = await call(SIGN_OUT, { body: {} });
     setBusy(false);
     if (left.ok) {
-      await letGoOfPages(deviceStore());
+      await letGoOfAll(deviceStore());
       location.assign("/sign-in");
     } else toast.error(left.error.problems[0]?.message ?? "You are still signed in.");
   };

@@ -34,7 +34,7 @@ export function TakeAlong({ what, of = "", label }: { what: What; of?: string; l
     if (!answer.ok)
       return setState({
         kind: "told",
-        says: answer.error.map(({ message }) => message).join(" "),
+        says: answer.error.problems.map(({ message }) => message).join(" "),
         wrong: true,
       });
     const { along, missing, left } = answer.value;
