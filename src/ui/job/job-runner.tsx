@@ -2,7 +2,7 @@
 
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import { isClosed, notBegun, type Phase } from "@/core/job";
 import { recordHere, recordPage } from "@/device/pages";
@@ -59,12 +59,15 @@ export function JobRunner({
   const signedOff = isClosed(job);
   const asked = signedOff ? undefined : askedOf(job, who);
   const nothingRefused = log.refused.length === 0;
+  const leaving = useRef(false);
 
   useEffect(() => {
-    if (!signedOff || !nothingRefused) return;
+    if (!signedOff || !nothingRefused || leaving.current || saving.kind === "sending") return;
+    // Once: what is under way is broken off by asking for it again.
+    leaving.current = true;
     // Without signal the record is made here, of the same entries.
     if (saving.kind === "saved") router.push(recordPage(inputs.id));
-    else if (saving.kind !== "sending") location.assign(recordHere(inputs.id));
+    else location.assign(recordHere(inputs.id));
   }, [signedOff, saving, nothingRefused, router, inputs.id]);
 
   useEffect(fetchLater, []);
