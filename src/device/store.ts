@@ -2,7 +2,7 @@ import { Dexie, type DexieOptions, type EntityTable, type Table } from "dexie";
 import { bringOver } from "./bring-over";
 import type { Along, Begun, KeptAct, KeptEntry, KeptJob, KeptLog, KeptPhoto } from "./kept";
 
-/** What Loft Bell keeps on a device. What stands here was written to the disk before anybody was told so. */
+/** What Loft Bell keeps on a device. What is said to be kept was written to the disk before. */
 export class DeviceStore extends Dexie {
   readonly entries!: EntityTable<KeptEntry, "order">;
   readonly jobs!: EntityTable<KeptJob, "id">;

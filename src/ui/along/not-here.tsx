@@ -1,5 +1,7 @@
+"use client";
+
 import Link from "next/link";
-import { ALONG } from "@/device/pages";
+import { ALONG, jobPage } from "@/device/pages";
 import { Notice } from "../notice";
 import { Page } from "../page";
 
@@ -14,9 +16,9 @@ export function NotHere({ id }: { id: string }) {
         <Link className="btn btn-go" href={ALONG}>
           What is here
         </Link>
-        <a className="btn btn-quiet" href={`/jobs/${encodeURIComponent(id)}`}>
+        <button type="button" className="btn btn-quiet" onClick={() => location.assign(jobPage(id))}>
           Try again
-        </a>
+        </button>
       </p>
     </Page>
   );

@@ -121,7 +121,7 @@ export function useJobLog(
   );
 
   const { waiting, refused, hold, letHold, meanwhile } = useOnDevice({
-    inputs,
+    job,
     stored,
     crew,
     latest,
@@ -164,26 +164,20 @@ export function useJobLog(
         return false;
       }
       setRefusal(undefined);
-      // The next tap is judged by this one; it is shown when it is on the disk.
-      latest.current = taken.value;
+      // Shown at once, and said to be kept when it is on the disk; what the device cannot keep is taken off again.
+      setChange(planChange(before, taken.value));
       hold(event);
+      stand(taken.value);
       outboxOf(deviceStore(), inputs.id)
         .keep(event)
-        .then(
-          () => {
-            setChange(planChange(before, taken.value));
-            setJob(latest.current);
-            tellKept();
-          },
-          () => {
-            letHold(event.id);
-            replaceLog(latest.current.log.filter(({ id }) => id !== event.id));
-            setRefusal(words.say.card.notKept);
-          },
-        );
+        .then(tellKept, () => {
+          letHold(event.id);
+          replaceLog(latest.current.log.filter(({ id }) => id !== event.id));
+          setRefusal(words.say.card.notKept);
+        });
       return true;
     },
-    [inputs.id, who, words, crew, hold, letHold, replaceLog],
+    [inputs.id, who, words, crew, hold, letHold, stand, replaceLog],
   );
 
   const undo = useCallback(() => {

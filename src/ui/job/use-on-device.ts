@@ -1,11 +1,12 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { type RefObject, useCallback, useEffect, useRef } from "react";
-import type { JobEvent, JobInputs, Meanwhile } from "@/core/formats";
+import { type RefObject, useCallback, useEffect, useMemo, useRef } from "react";
+import type { JobEvent, Meanwhile } from "@/core/formats";
 import type { Run } from "@/core/job";
 import { outboxOf, type Refused } from "@/device/entries";
 import { hearLog, keepJob } from "@/device/jobs";
+import type { KeptLog } from "@/device/kept";
 import { deviceStore } from "@/device/store";
 import type { Crew } from "./crew";
 
@@ -25,18 +26,19 @@ const NONE: readonly Refused[] = [];
 
 /** A job as this device keeps it: what the server has of its log, and what waits here, in every open page the same. */
 export function useOnDevice({
-  inputs,
+  job,
   stored,
   crew,
   latest,
   replaceLog,
 }: {
-  inputs: JobInputs;
+  job: Run;
   stored: readonly JobEvent[];
   crew: Crew;
   latest: RefObject<Run>;
   replaceLog: (events: readonly JobEvent[]) => void;
 }): OnDevice {
+  const { inputs, log } = job;
   const held = useRef<readonly JobEvent[]>([]);
   const waited = useRef<readonly JobEvent[]>([]);
   // The page is there without signal from now on.
@@ -60,7 +62,7 @@ export function useOnDevice({
     const { known, waiting, refused } = here;
     // The server had opened it before its answer was lost: it goes by what stands there.
     if (known !== undefined && known.openedAt !== inputs.openedAt) location.reload();
-    const there = known !== undefined && known.stored.length >= stored.length ? known.stored : stored;
+    const there = onServer(known, stored);
     const aside = new Set(refused.map(({ event }) => event.id));
     const kept = new Set([...there, ...waiting].map(({ id }) => id));
     held.current = [...held.current, ...waited.current].filter(({ id }) => !kept.has(id) && !aside.has(id));
@@ -68,12 +70,19 @@ export function useOnDevice({
     if (waited.current.some(({ id }) => !kept.has(id) && !aside.has(id)))
       void hearLog(deviceStore(), inputs.id, Date.now());
     waited.current = waiting;
-    const log = distinct([...there, ...waiting, ...held.current]);
-    if (!sameLog(log, latest.current.log)) replaceLog(log);
+    const whole = distinct([...there, ...waiting, ...held.current]);
+    if (!sameLog(whole, latest.current.log)) replaceLog(whole);
   }, [here, inputs.id, inputs.openedAt, stored, latest, replaceLog]);
 
+  // By what is shown: an entry made since the device was asked last is not on the server either.
+  const waiting = useMemo(() => {
+    if (here === undefined) return undefined;
+    const there = new Set(onServer(here.known, stored).map(({ id }) => id));
+    return log.filter(({ id }) => !there.has(id)).length;
+  }, [here, stored, log]);
+
   return {
-    waiting: here?.waiting.length,
+    waiting,
     refused: here?.refused ?? NONE,
     meanwhile: here?.known?.meanwhile,
     hold: useCallback((event: JobEvent) => {
@@ -84,6 +93,10 @@ export function useOnDevice({
     }, []),
   };
 }
+
+/** What the server has of it: a page may know less than the device has heard since. */
+const onServer = (known: KeptLog | undefined, stored: readonly JobEvent[]): readonly JobEvent[] =>
+  known !== undefined && known.stored.length >= stored.length ? known.stored : stored;
 
 /** Each once, as it stands first: what the server has goes before what is kept here. */
 function distinct(log: readonly JobEvent[]): JobEvent[] {
