@@ -104,7 +104,9 @@ function distinct(log: readonly JobEvent[]): JobEvent[] {
   return log.filter(({ id }) => !seen.has(id) && seen.add(id));
 }
 
-/** An entry made under a wrong clock comes back put right: then it is another one. */
+/** An entry made under a wrong clock comes back put right, one beside another device's settled: then it is another one. */
 const sameLog = (one: readonly JobEvent[], other: readonly JobEvent[]): boolean =>
-  one.length === other.length &&
-  one.every((event, index) => event.id === other[index]!.id && event.at === other[index]!.at);
+  one.length === other.length && one.every((event, index) => sameEntry(event, other[index]!));
+
+const sameEntry = (one: JobEvent, other: JobEvent): boolean =>
+  one.id === other.id && one.at === other.at && one.elsewhere?.settled === other.elsewhere?.settled;
