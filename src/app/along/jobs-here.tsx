@@ -35,8 +35,11 @@ export function JobsHere() {
       )}
       <ul>
         {jobs?.map(({ id, tag, name, says }) => (
-          <li key={id} className="flex items-center gap-2">
-            <a href={jobHere(id)} className="flex min-h-12 min-w-0 flex-1 items-center gap-3 py-1">
+          <li key={id} className="flex flex-wrap items-center gap-2">
+            <a
+              href={jobHere(id)}
+              className="flex min-h-12 min-w-0 grow basis-48 flex-wrap items-center gap-x-3 py-1"
+            >
               <Plate id={tag} />
               <span className="min-w-0">
                 <span className="block break-words underline underline-offset-4">{name}</span>
