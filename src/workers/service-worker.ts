@@ -33,10 +33,11 @@ async function heardOrKept(request: Request): Promise<Response> {
   const late = new Promise<"late">((over) => setTimeout(() => over("late"), PATIENCE_MS));
   const first = await Promise.race([heard.catch(() => "gone" as const), late]);
   if (first === "gone") return fromHere(address);
-  if (first !== "late") return first.status >= 502 && first.status <= 504 ? fromHere(address) : first;
-  // It may come yet: where nothing lies here it is waited for.
+  if (first !== "late" && (first.status < 502 || first.status > 504)) return first;
+  // It may come yet, or say itself what is wrong with it: where nothing lies here that is what is shown.
   if ((await kept(pageKey(address))) !== undefined || standsIn(address.pathname) !== undefined)
     return fromHere(address);
+  if (first !== "late") return first;
   return heard.catch(() => fromHere(address));
 }
 
