@@ -1,7 +1,7 @@
-import { expect, test } from "@playwright/test";
 import { PAGES } from "./pages";
 import { seriousFor } from "./quick-axe";
 import { TestServer } from "./server";
+import { expect, test } from "./test";
 
 // The longest of the browser tests: both begin first, each on a worker of its own.
 test.describe.configure({ mode: "parallel", timeout: 600_000 });

@@ -1,6 +1,6 @@
-import { type BrowserContext, expect, type Page, test } from "@playwright/test";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { type BrowserContext, expect, type Page, test } from "./test";
 
 /** Without signal: the server is really gone, the browser is opened anew, and the work goes on. */
 test.use({ serviceWorkers: "allow" });

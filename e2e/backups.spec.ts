@@ -1,8 +1,8 @@
 import { spawnSync } from "node:child_process";
 import { rmSync, writeFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
 import { heldBy } from "./browser";
 import { TestServer } from "./server";
+import { expect, type Page, test } from "./test";
 
 /** Backups: made while one works, put back on screen, and the way back when the database is damaged. */
 

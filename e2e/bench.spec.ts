@@ -1,7 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
 import { seriousFor } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { expect, type Page, test } from "./test";
 
 /** The bench book as it is used: found, filled, turned, kept; cut from sheet; and opened from a step of a job. */
 const server = new TestServer("demo");

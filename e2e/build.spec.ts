@@ -1,8 +1,8 @@
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
 import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { expect, type Page, test } from "./test";
 
 /** Jobs on three kinds of build, by the buttons a technician has: a counted stack, a twin under pressure, a live cock. */
 const server = new TestServer("demo");

@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test";
 import { TestServer } from "./server";
+import { expect, test } from "./test";
 
 /** Everything as one file: out of one Loft Bell, and into a second one that was empty. */
 test("a bundle goes out and into a second Loft Bell, as far as one wants, with its logs whole", async ({

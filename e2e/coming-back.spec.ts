@@ -1,7 +1,7 @@
-import { type BrowserContext, expect, type Page, test } from "@playwright/test";
 import { type Begun, demoWith } from "./begun";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { type BrowserContext, expect, type Page, test } from "./test";
 
 /** Contexts whose clock is a set one: it is the same for all their pages. */
 const clocked = new WeakSet<BrowserContext>();

@@ -1,5 +1,5 @@
-import { type APIRequestContext, expect, test } from "@playwright/test";
 import { TestServer } from "./server";
+import { type APIRequestContext, expect, test } from "./test";
 
 /** Pages are drawn by processes of their own, beside the one that takes entries. */
 

@@ -1,7 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
 import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { expect, type Page, test } from "./test";
 
 /** Whole jobs of families whose work is drawn: sets of bolts, a stem, a body turned over, what is held. */
 const server = new TestServer("demo");

@@ -13,9 +13,9 @@ import {
 } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { expect, test } from "@playwright/test";
 import Database from "better-sqlite3";
 import { filledBy, TestServer } from "./server";
+import { expect, test } from "./test";
 
 /**
  * What keeps it from working on its data: known at the start, said on every page and by health, with a way out, and

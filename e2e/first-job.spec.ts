@@ -1,6 +1,6 @@
-import { expect, type Locator, type Page, test } from "@playwright/test";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { expect, type Locator, type Page, test } from "./test";
 
 /** From an empty folder to the first signed job, as a newcomer does it: each act is counted, and none is JSON. */
 test.use({ storageState: { cookies: [], origins: [] } });

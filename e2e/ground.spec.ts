@@ -1,12 +1,12 @@
 import { spawnSync } from "node:child_process";
 import { createServer } from "node:http";
 import { join } from "node:path";
-import { type APIRequestContext, expect, type Page, test } from "@playwright/test";
 import Database from "better-sqlite3";
 import { makeTown } from "../bench/load/town";
 import { mutations } from "./mutations";
 import { filledBy, TestServer } from "./server";
 import { Technician } from "./technician";
+import { type APIRequestContext, expect, type Page, test } from "./test";
 
 /** The ground floor in the running application: room, nothing forged, nobody from elsewhere, right clocks. */
 

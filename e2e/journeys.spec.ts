@@ -1,7 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
 import { demoWith, done } from "./begun";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { expect, type Page, test } from "./test";
 
 /** Whole jobs, from the bell to the record, by the buttons a technician has; one server each, killed on the way. */
 async function start(page: Page, server: TestServer, tag: string): Promise<Technician> {

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
 import { TestServer } from "./server";
+import { expect, type Page, test } from "./test";
 
 const server = new TestServer("demo", true);
 test.beforeAll(() => server.start());

@@ -1,6 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
 import { heldBy } from "./browser";
 import { TestServer } from "./server";
+import { expect, type Page, test } from "./test";
 
 /** Own data on screen: from an empty folder, changed, matched, brought in, taken back. */
 

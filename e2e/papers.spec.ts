@@ -1,6 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
 import { extractText, getDocumentProxy } from "unpdf";
 import { TestServer } from "./server";
+import { expect, type Page, test } from "./test";
 
 /** Papers: what is printed says what the screen says, and its code opens what it stands on. */
 const server = new TestServer("demo");

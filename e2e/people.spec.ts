@@ -1,8 +1,8 @@
-import { expect, test } from "@playwright/test";
 import { heldBy } from "./browser";
 import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { expect, test } from "./test";
 
 const server = new TestServer("demo");
 test.beforeAll(() => server.start());

@@ -1,8 +1,8 @@
-import { expect, type Page, test } from "@playwright/test";
 import { heldBy } from "./browser";
 import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
+import { expect, type Page, test } from "./test";
 
 /** Whole jobs, from the start page to the record, as a technician of the family does them. */
 const server = new TestServer("demo");

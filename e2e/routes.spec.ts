@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
-import { type APIRequestContext, expect, test } from "@playwright/test";
 import { CALCULATORS, calculatorNamed, readTyped } from "@/core/calculators";
 import { TestServer } from "./server";
+import { type APIRequestContext, expect, test } from "./test";
 
 const server = new TestServer("demo");
 test.beforeAll(() => server.start());

@@ -1,10 +1,10 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { chromium, expect, test } from "@playwright/test";
 import { CHROMIUM, heldBy } from "./browser";
 import { PAGES } from "./pages";
 import { TestServer } from "./server";
+import { chromium, expect, test } from "./test";
 
 /** A new profile in which letters are as large as somebody asked for. */
 function withLetters(pixels: number): string {

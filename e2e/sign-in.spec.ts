@@ -1,7 +1,7 @@
-import { type Browser, expect, type Locator, type Page, test } from "@playwright/test";
 import { keepPerson } from "@/server/register/keep-documents";
 import { soundForAll } from "./quick-axe";
 import { filledBy, TestServer } from "./server";
+import { type Browser, expect, type Locator, type Page, test } from "./test";
 
 const crew = filledBy((services) => {
   for (const [id, name] of [

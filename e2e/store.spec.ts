@@ -1,7 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
 import QRCode from "qrcode";
 import { heldBy } from "./browser";
 import { TestServer } from "./server";
+import { expect, type Page, test } from "./test";
 
 /** The store: set up, counted in the hand, ordered, booked in, found by a label. */
 

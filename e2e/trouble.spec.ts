@@ -1,7 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
 import { heldBy } from "./browser";
 import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
+import { expect, type Page, test } from "./test";
 
 const server = new TestServer("demo");
 test.beforeAll(() => server.start());

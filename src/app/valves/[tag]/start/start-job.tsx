@@ -8,6 +8,7 @@ import { BeforeTheTrip } from "@/ui/job/sign-on";
 import { ValveHead } from "@/ui/page";
 import { NotForYou } from "@/ui/people/not-for-you";
 import { ProofPanel } from "@/ui/proof/proof-panel";
+import { useAlive } from "@/ui/use-alive";
 import { WhoPicker } from "@/ui/who-picker";
 import { PlanPreview } from "./plan-preview";
 import { type Offered, type Start, useStart } from "./use-start";
@@ -18,35 +19,39 @@ export function StartJob({ crew, ...offered }: Offered & { crew: Crew }) {
   const { offer: inputs } = offered;
   const start = useStart(offered, crew);
   const { sheet, valve } = inputs;
+  // A press before the page can take it would send the form away, and with it what was chosen.
+  const alive = useAlive();
   return (
-    <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">
-      <ValveHead
-        tag={valve.tag}
-        href={`/valves/${valve.tag}`}
-        title="Start a job"
-        says={`${sheet.title}; ${valve.name}`}
-        className="lg:col-span-3"
-      />
-      <ReachPane start={start} />
-      <div className="flex flex-col gap-4">
-        <Who start={start} />
-        <NotForYou asks="technician" />
-        <FoundBefore inputs={inputs} />
-        {start.plan !== undefined && <BeforeTheTrip inputs={inputs} plan={start.plan} crew={crew} />}
-        <WhyForm start={start} valve={valve} />
+    <fieldset disabled={!alive} className="contents">
+      <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_380px]">
+        <ValveHead
+          tag={valve.tag}
+          href={`/valves/${valve.tag}`}
+          title="Start a job"
+          says={`${sheet.title}; ${valve.name}`}
+          className="lg:col-span-3"
+        />
+        <ReachPane start={start} />
+        <div className="flex flex-col gap-4">
+          <Who start={start} />
+          <NotForYou asks="technician" />
+          <FoundBefore inputs={inputs} />
+          {start.plan !== undefined && <BeforeTheTrip inputs={inputs} plan={start.plan} crew={crew} />}
+          <WhyForm start={start} valve={valve} />
+        </div>
+        <div className="flex flex-col gap-4">
+          {start.plan !== undefined && (
+            <>
+              <ProofPanel
+                answer={start.proof}
+                names={{ sheet, ...(inputs.line !== undefined && { line: inputs.line }) }}
+              />
+              <PlanPreview plan={start.plan} sheet={sheet} />
+            </>
+          )}
+        </div>
       </div>
-      <div className="flex flex-col gap-4">
-        {start.plan !== undefined && (
-          <>
-            <ProofPanel
-              answer={start.proof}
-              names={{ sheet, ...(inputs.line !== undefined && { line: inputs.line }) }}
-            />
-            <PlanPreview plan={start.plan} sheet={sheet} />
-          </>
-        )}
-      </div>
-    </div>
+    </fieldset>
   );
 }
 
