@@ -1,5 +1,12 @@
 /// <reference lib="webworker" />
-import { CacheFirst, ExpirationPlugin, type PrecacheEntry, Serwist, type SerwistGlobalConfig } from "serwist";
+import {
+  CacheFirst,
+  ExpirationPlugin,
+  type PrecacheEntry,
+  Serwist,
+  type SerwistGlobalConfig,
+  type SerwistPlugin,
+} from "serwist";
 import { ALONG, PAGES_CACHE, pageKey, standsIn } from "@/device/pages";
 
 /**
@@ -41,9 +48,20 @@ async function heardOrKept(request: Request): Promise<Response> {
   return heard.catch(() => fromHere(address));
 }
 
+/**
+ * A worker reads from the end of its address what it is made of. Of a response that lies in a cache the browser takes
+ * the address it was kept under, which has no such end: the worker would not begin. One without an address leaves it.
+ */
+const WHOLE_ADDRESS: SerwistPlugin = {
+  handlerWillRespond: async ({ request, response }) =>
+    request.destination === "worker"
+      ? new Response(response.body, { status: response.status, headers: response.headers })
+      : response,
+};
+
 const serwist = new Serwist({
   precacheEntries: self.__SW_MANIFEST ?? [],
-  precacheOptions: { cleanupOutdatedCaches: true },
+  precacheOptions: { cleanupOutdatedCaches: true, plugins: [WHOLE_ADDRESS] },
   // A new program waits until the page says that nothing is unsent.
   skipWaiting: false,
   clientsClaim: true,
@@ -54,9 +72,23 @@ const serwist = new Serwist({
       matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith("/_next/static/"),
       handler: new CacheFirst({
         cacheName: "loftbell-scripts",
-        plugins: [new ExpirationPlugin({ maxEntries: 400 })],
+        plugins: [new ExpirationPlugin({ maxEntries: 400 }), WHOLE_ADDRESS],
       }),
     },
   ],
 });
 serwist.addEventListeners();
+
+/** A bell that rings behind other pages leads to its page: to one that is open, or to a new one. */
+self.addEventListener("notificationclick", (event) => {
+  event.notification.close();
+  const { href } = event.notification.data as { href: string };
+  event.waitUntil(
+    (async () => {
+      const [open] = await self.clients.matchAll({ type: "window" });
+      if (open === undefined) return self.clients.openWindow(href);
+      const there = await open.navigate(href);
+      return there?.focus();
+    })(),
+  );
+});
