@@ -1,4 +1,5 @@
 import { cookies, headers } from "next/headers";
+import { QUIET_USUALLY } from "@/core/ringing";
 import { enteredIn } from "@/edge/entered";
 import { SETTINGS_COOKIE } from "@/edge/who-is";
 import type { Settings } from "@/ui/settings";
@@ -20,6 +21,12 @@ export async function readSettings(): Promise<Settings> {
     mark: kept.mark === "comma" ? "comma" : "point",
     theme: kept.theme === "dark" || kept.theme === "light" ? kept.theme : "system",
     motion: kept.motion === "off" ? "off" : "on",
+    tone: kept.tone === "off" ? "off" : "on",
+    quietFrom: minuteOr(QUIET_USUALLY.from, kept.quietFrom),
+    quietTo: minuteOr(QUIET_USUALLY.to, kept.quietTo),
     who: (await readEntered())?.name ?? (typeof kept.who === "string" ? kept.who.slice(0, 80) : ""),
   };
 }
+
+const minuteOr = (usually: number, kept: unknown): number =>
+  typeof kept === "number" && Number.isInteger(kept) && kept >= 0 && kept < 24 * 60 ? kept : usually;

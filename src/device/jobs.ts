@@ -94,9 +94,37 @@ export async function letGoOfJobs(store: DeviceStore, which: (log: KeptLog) => b
 const CLOSED_MS = 7 * 86_400_000;
 const FORGOTTEN_MS = 60 * 86_400_000;
 
+const CLOSES: ReadonlySet<JobEvent["kind"]> = new Set(["signed-off", "given-up"]);
+
 /** Jobs do not pile up on a device: each is a few hundred kilobytes. */
 export const tidy = (store: DeviceStore, now: number): Promise<void> =>
   letGoOfJobs(store, ({ stored, heard }) => {
-    const closed = stored.some(({ kind }) => kind === "signed-off" || kind === "given-up");
+    const closed = stored.some(({ kind }) => CLOSES.has(kind));
     return now - heard > (closed ? CLOSED_MS : FORGOTTEN_MS);
   });
+
+/** A job as it lies here: what the server has of its log, and after it what waits. */
+export interface LyingJob {
+  readonly job: KeptJob;
+  readonly log: readonly JobEvent[];
+}
+
+/** Jobs on this device that nobody closed: all of them, or those of which the server has not heard everything. */
+export async function jobsHere(store: DeviceStore, which: "all" | "unsent"): Promise<readonly LyingJob[]> {
+  const [entries, begun] = await Promise.all([
+    store.entries.where({ state: "waiting" }).toArray(),
+    store.begun.toCollection().primaryKeys(),
+  ]);
+  const unsent = [...new Set([...entries.map(({ job }) => job), ...begun])];
+  const ids = which === "all" ? await store.logs.toCollection().primaryKeys() : unsent;
+  const [jobs, logs] = await Promise.all([store.jobs.bulkGet(ids), store.logs.bulkGet(ids)]);
+  return jobs.flatMap((job, index) => {
+    const stored = logs[index]?.stored ?? [];
+    const there = new Set(stored.map(({ id }) => id));
+    const waiting = entries.flatMap(({ job: of, event }) =>
+      of === job?.id && !there.has(event.id) ? [event] : [],
+    );
+    const log = [...stored, ...waiting];
+    return job === undefined || log.some(({ kind }) => CLOSES.has(kind)) ? [] : [{ job, log }];
+  });
+}

@@ -14,6 +14,9 @@ export function clockAhead(): number {
   return Number.isFinite(kept) && Math.abs(kept) >= WORTH_TELLING_MS ? kept : 0;
 }
 
+/** The time by the server's clock, as far as this device knows it, ms. */
+export const timeNow = (): number => Date.now() - clockAhead();
+
 /** Measures this device's clock by an answer of the server's. */
 export function measureClock(answer: Response, begun: number, now = Date.now()): void {
   const server = Number(answer.headers.get(TIME_HEADER) ?? Number.NaN);

@@ -7,12 +7,12 @@ import { Axis } from "@/ui/draw/axis";
 import { LineStill } from "@/ui/draw/line-drawing";
 import { axisParts } from "@/ui/job/axis-parts";
 import { lineView } from "@/ui/line-view";
-import { SettingsProvider } from "@/ui/settings";
+import { SettingsProvider, USUALLY } from "@/ui/settings";
 import { svgToPdf } from "./svg-to-pdf";
 
 /** Room for a drawing, pt: the width between the margins, and what leaves space for its title. */
 const ROOM = { width: 515, height: 640 };
-const SETTINGS = { theme: "light", motion: "off", who: "" } as const;
+const SETTINGS = { ...USUALLY, theme: "light", motion: "off" } as const;
 
 /** A drawing as the screens draw it; none where there is nothing to draw. */
 export function drawing(of: "axis" | "section", task: PaperTask) {

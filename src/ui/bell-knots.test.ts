@@ -10,6 +10,7 @@ const bell = (kind: SpokenBell["kind"], at: number, more: Partial<SpokenBell> = 
   title: "",
   says: "",
   short: "",
+  look: "",
   valve: "NQ-H07",
   ...more,
 });

@@ -3,11 +3,17 @@
 import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
 import { mayAs, type Role } from "@/core/people";
 import type { Notation } from "@/core/quantity";
+import { QUIET_USUALLY } from "@/core/ringing";
 
 /** What a person set for this device. */
 export interface Settings extends Notation {
   readonly theme: "light" | "dark" | "system";
   readonly motion: "on" | "off";
+  /** Whether bells make a tone. */
+  readonly tone: "on" | "off";
+  /** Nothing rings that may wait from this minute of the day on, up to that one; the same twice: at any hour. */
+  readonly quietFrom: number;
+  readonly quietTo: number;
   /** The one of the crew who holds it; empty when nobody was chosen. */
   readonly who: string;
 }
@@ -26,8 +32,20 @@ interface Here {
   readonly crew: readonly string[];
 }
 
+/** What counts where nobody set anything. */
+export const USUALLY: Settings = {
+  system: "metric",
+  mark: "point",
+  theme: "system",
+  motion: "on",
+  tone: "on",
+  quietFrom: QUIET_USUALLY.from,
+  quietTo: QUIET_USUALLY.to,
+  who: "",
+};
+
 const Context = createContext<Here>({
-  settings: { system: "metric", mark: "point", theme: "system", motion: "on", who: "" },
+  settings: USUALLY,
   signedIn: undefined,
   crew: [],
 });

@@ -9,6 +9,8 @@ import type { LiveNews } from "@/edge/contracts/here";
 import { AsItStood, BegunHere } from "./along/as-it-stood";
 import { SyncSign } from "./along/sync-sign";
 import { useDevice } from "./along/use-device";
+import { RingBar } from "./bell/ring-bar";
+import { useBellsHere } from "./bell/use-bells-here";
 import { knotOf } from "./bell-knots";
 import { Rope } from "./draw/rope";
 import { HatchDefs } from "./draw/solids";
@@ -41,7 +43,8 @@ export function Shell({
   drawn: number;
   children: ReactNode;
 }) {
-  const { bells, doubts, faults } = useNews(news);
+  const { bells: said, doubts, faults } = useNews(news);
+  const bells = useBellsHere(said);
   useDevice();
   const path = usePathname();
   const now = useNow(1000);
@@ -74,7 +77,8 @@ export function Shell({
         To the page
       </a>
       <HatchDefs />
-      <div className="flex min-h-dvh min-w-0 flex-col">
+      {/* A job keeps to the screen: what stands over it takes its room from the card, and pushes no button out of sight. */}
+      <div className={clsx("flex min-w-0 flex-col", inJob ? "h-dvh" : "min-h-dvh")}>
         <header className="no-print sticky top-0 z-20 md:static">
           <PhoneHead urgent={urgent} now={now} ringing={ringing} onFind={() => setFinding(true)} />
           <div
@@ -110,11 +114,12 @@ export function Shell({
             {!inJob && <BegunHere />}
           </>
         )}
+        <RingBar bells={bells} />
         <Warnings
           doubts={doubts}
           faults={inJob ? faults.filter(({ kind }) => !FOR_THE_DESK.has(kind)) : faults}
         />
-        <main id="main" tabIndex={-1} className="min-w-0 flex-1 outline-none">
+        <main id="main" tabIndex={-1} className="min-h-0 min-w-0 flex-1 outline-none">
           {children}
         </main>
       </div>

@@ -9,12 +9,17 @@ import { BELLS, LIVE, type LiveNews } from "@/edge/contracts/here";
 export const NEWS = "loftbell-news";
 /** How often it is asked where nothing can be sent to this browser. */
 const ASK_AGAIN_MS = 4000;
+/** How often a page asks that lies behind others: a bell that others set rings there, too. */
+const ASK_BEHIND_MS = 30_000;
+/** What one page of a device hears it tells the others. */
+const CHANNEL = "loftbell-news";
 /** Screens that show what others do: they are drawn anew when something changed. */
 const SHOW_OTHERS: ReadonlySet<string> = new Set(["/", "/jobs", "/valves"]);
 
 /**
  * What rings, kept fresh on an open screen: sent by the server within a second of a change, or asked for where that
- * does not go through. A screen that nobody looks at listens to nothing.
+ * does not go through. A screen behind others asks now and then, and hears what the one in front is told: a browser
+ * keeps few lines to one server.
  */
 export function useNews(first: LiveNews): LiveNews {
   const router = useRouter();
@@ -41,9 +46,14 @@ export function useNews(first: LiveNews): LiveNews {
       dispatchEvent(new Event(NEWS));
       if (SHOW_OTHERS.has(here.current)) router.refresh();
     };
+    const others = typeof BroadcastChannel === "undefined" ? undefined : new BroadcastChannel(CHANNEL);
+    const hear = (fresh: LiveNews) => {
+      take(fresh);
+      others?.postMessage(fresh);
+    };
     const ask = async () => {
       const answer = await call(BELLS);
-      if (answer.ok) take(answer.value);
+      if (answer.ok) hear(answer.value);
     };
     const stop = () => {
       source?.close();
@@ -53,20 +63,28 @@ export function useNews(first: LiveNews): LiveNews {
     };
     const listen = () => {
       stop();
-      if (document.hidden) return;
+      if (document.hidden) {
+        asking = setInterval(() => void ask(), ASK_BEHIND_MS);
+        return;
+      }
       source = new EventSource(LIVE.path);
-      source.onmessage = (event) => take(JSON.parse(event.data));
+      source.onmessage = (event) => hear(JSON.parse(event.data));
       source.onerror = () => {
         // Closed for good: something between lets no stream through.
         if (source?.readyState !== EventSource.CLOSED || asking !== undefined) return;
         asking = setInterval(() => void ask(), ASK_AGAIN_MS);
       };
     };
+    if (others !== undefined)
+      others.onmessage = ({ data }: MessageEvent<LiveNews>) => {
+        if (document.hidden) take(data);
+      };
     listen();
     document.addEventListener("visibilitychange", listen);
     return () => {
       document.removeEventListener("visibilitychange", listen);
       stop();
+      others?.close();
     };
   }, [router]);
   return news;

@@ -3,7 +3,7 @@
 import { format } from "date-fns";
 import { useEffect, useState } from "react";
 import { formatDuration } from "@/core/quantity";
-import { clockAhead } from "@/edge/clock";
+import { timeNow } from "@/edge/clock";
 
 /**
  * The time by the server's clock, renewed every `every` ms; null until the browser has it, so that server and browser
@@ -12,7 +12,7 @@ import { clockAhead } from "@/edge/clock";
 export function useNow(every: number): number | null {
   const [now, setNow] = useState<number | null>(null);
   useEffect(() => {
-    const tell = () => setNow(Date.now() - clockAhead());
+    const tell = () => setNow(timeNow());
     tell();
     const timer = setInterval(tell, every);
     return () => clearInterval(timer);

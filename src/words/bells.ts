@@ -1,7 +1,7 @@
-import type { Bell } from "@/core/job";
+import type { Bell, PutOff } from "@/core/job";
 import { unreachable } from "@/core/result";
 import type { Speaker } from "./speaker";
-import { stepTitle } from "./step-words";
+import { stepTitle, stepWords } from "./step-words";
 
 /** A bell as a screen shows it. */
 export interface SpokenBell {
@@ -15,6 +15,10 @@ export interface SpokenBell {
   readonly short: string;
   readonly valve: string;
   readonly job?: string;
+  /** What to look at when it rings. */
+  readonly look: string;
+  /** Silent for a while, and why. */
+  readonly putOff?: PutOff;
 }
 
 /** A bell in words. */
@@ -26,6 +30,8 @@ export function bellWords(speaker: Speaker, bell: Bell): SpokenBell {
     at,
     valve,
     ...(job !== undefined && { job }),
+    ...(bell.putOff !== undefined && { putOff: bell.putOff }),
+    look: lookAt(speaker, bell),
     ...said(speaker, bell),
   };
 }
@@ -62,5 +68,22 @@ function said(speaker: Speaker, bell: Bell): Pick<SpokenBell, "title" | "says" |
       return { title: bell.what, short: words.due, says: bell.why };
     default:
       return unreachable(bell);
+  }
+}
+
+/** What to look at now that it rings. */
+function lookAt(speaker: Speaker, bell: Bell): string {
+  const { look } = speaker.say.ringing;
+  switch (bell.kind) {
+    case "wait": {
+      const then = bell.step && stepWords(speaker, bell.step).afterwards;
+      return then === undefined || then === ""
+        ? look.wait[bell.for]
+        : look.andThen(look.wait[bell.for], then);
+    }
+    case "due":
+      return look.due(bell.what);
+    default:
+      return look[bell.kind];
   }
 }

@@ -42,6 +42,8 @@ function subjectOf(speaker: Speaker, { event, step }: Entry, sheet: Sheet, title
       return words.signedOn;
     case "note-added":
       return words.note;
+    case "bell-put-off":
+      return words.putOff;
     case "result-kept":
       return titleOf(event.calculator, event.output) ?? words.workedOut;
     case "signed-off":
@@ -126,6 +128,8 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
         : words.underEye(event.under);
     case "note-added":
       return event.text;
+    case "bell-put-off":
+      return words.putOffBy(event.minutes, event.reason);
     case "stopped":
     case "given-up":
     case "step-overridden":

@@ -8,18 +8,10 @@ import {
   SheetSchema,
   StoreSchema,
 } from "@/core/formats";
-import {
-  accept,
-  chainStart,
-  inRingingOrder,
-  jobBells,
-  jobRecord,
-  planChange,
-  type Refusal,
-  seal,
-} from "@/core/job";
+import { accept, chainStart, jobBells, jobRecord, planChange, type Refusal, seal } from "@/core/job";
 import { dryJob, START, Walk, wetJob } from "@/core/job/job.fixtures";
 import { notationOf, UNITS } from "@/core/quantity";
+import { inRingingOrder } from "@/core/ringing";
 import {
   asFoundWords,
   changeWords,

@@ -149,6 +149,8 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
       return words.workIsStopped;
     case "work-is-not-stopped":
       return words.workIsNotStopped;
+    case "no-such-bell":
+      return words.noSuchBell;
     case "nothing-to-undo":
       return words.nothingToUndo;
     case "undo-the-newest-first":

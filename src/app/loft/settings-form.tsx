@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { type Settings, saveSettings, useSettings } from "@/ui/settings";
 import { WhoPicker } from "@/ui/who-picker";
+import { QuietHours } from "./quiet-hours";
 
 const CHOICES = {
   system: {
@@ -26,6 +27,13 @@ const CHOICES = {
       ["system", "As the device"],
       ["light", "Light"],
       ["dark", "Dark"],
+    ],
+  },
+  tone: {
+    label: "Bells",
+    options: [
+      ["on", "With a tone"],
+      ["off", "Shown and shaken only"],
     ],
   },
   motion: {
@@ -82,6 +90,7 @@ export function SettingsForm() {
           </div>
         </fieldset>
       ))}
+      <QuietHours settings={settings} set={set} />
     </section>
   );
 }

@@ -15,6 +15,7 @@ export { idOfName } from "./id-of-name";
 export * from "./instrument";
 export * from "./item-card";
 export * from "./job";
+export * from "./job-event";
 export { readJson } from "./json";
 export * from "./line";
 export { linksFromRows } from "./link-csv";

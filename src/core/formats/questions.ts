@@ -1,5 +1,6 @@
 import { type Static, Type } from "@sinclair/typebox";
-import { EventSchema, JobInputsSchema, WhereSchema } from "./job";
+import { JobInputsSchema, WhereSchema } from "./job";
+import { EventSchema } from "./job-event";
 import { LineSchema } from "./line";
 import { ValveSchema } from "./register";
 import { AskedWaySchema } from "./schools";

@@ -2,6 +2,8 @@ import type { Kept, KeptReading } from "../calculators";
 import type { Certificates, Competence, JobEvent } from "../formats";
 import { formatIn, unitsOf } from "../quantity";
 import { err, type Problem, type Result, unreachable } from "../result";
+import { mannerOf } from "../ringing";
+import { jobBells } from "./bells";
 import { asksAt, asksOfSheet, isProof, lackingOn, whoShut } from "./competence";
 import { foundBefore, newestOwn, type Progress } from "./progress";
 import type { Refusal } from "./refused";
@@ -90,6 +92,7 @@ function refuse(job: Run, event: JobEvent, { now, workAgain, mayOf }: JudgedBy):
     event.kind !== "given-up" &&
     event.kind !== "resumed" &&
     event.kind !== "note-added" &&
+    event.kind !== "bell-put-off" &&
     event.kind !== "others-hold" &&
     event.kind !== "undone"
   )
@@ -99,6 +102,10 @@ function refuse(job: Run, event: JobEvent, { now, workAgain, mayOf }: JudgedBy):
     case "note-added":
     case "others-hold":
       return undefined;
+    case "bell-put-off":
+      return jobBells(job).some(({ id, kind }) => id === event.bell && mannerOf(kind) === "alarm")
+        ? undefined
+        : { path: "/bell", kind: "no-such-bell" };
     case "result-kept":
       return keptFault(event, workAgain);
     case "signed-on":

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { bellWords, speaker } from "@/words";
-import { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from ".";
+import { inRingingOrder } from "../ringing";
+import { type Bell, jobBells, WATCH_AFTER_H } from ".";
 import { dryJob, START, says, Walk, wetJob } from "./job.fixtures";
 import { jobAt } from "./proof.fixtures";
 
@@ -119,5 +120,62 @@ describe("the order of ringing", () => {
   it("of two at one moment the id decides, so that the rope does not jump", () => {
     const two = [bell("b", "due", 5), bell("a", "due", 5)];
     expect(inRingingOrder(two).map((each) => each.id)).toEqual(["a", "b"]);
+  });
+});
+
+describe("a bell that is put off", () => {
+  const waiting = () => {
+    const walk = new Walk(wetJob()).until((step) => step.kind === "hold");
+    const wait = walk.job.current!;
+    note(walk, { kind: "wait-started", step: wait.id, minutes: 15 });
+    const bell = jobBells(walk.job).find(({ kind }) => kind === "wait")!;
+    walk.now += 16 * 60_000;
+    return { walk, wait, bell };
+  };
+  const off = (bell: string, more: Record<string, unknown> = {}) => ({
+    kind: "bell-put-off",
+    bell,
+    minutes: 5,
+    reason: "I am on my way",
+    ...more,
+  });
+
+  it("is silent until then, says why and who, and shortens no wait", () => {
+    const { walk, wait, bell } = waiting();
+    note(walk, off(bell.id));
+    const now = jobBells(walk.job).find(({ id }) => id === bell.id)!;
+    expect(now).toMatchObject({
+      at: bell.at,
+      putOff: { until: walk.now + 5 * 60_000, reason: "I am on my way" },
+    });
+    expect(bellWords(speaker(), now).look).toMatch(/^Look at the gauge before you touch anything/);
+    expect(walk.job.states.get(wait.id)).toEqual({ kind: "running", until: bell.at });
+    note(walk, { kind: "step-done", step: wait.id });
+    expect(jobBells(walk.job).map(({ id }) => id)).not.toContain(bell.id);
+  });
+
+  it("put off before it rings, it rings at its time all the same", () => {
+    const { walk, bell } = waiting();
+    walk.now -= 14 * 60_000;
+    note(walk, off(bell.id));
+    expect(jobBells(walk.job).find(({ id }) => id === bell.id)!.putOff).toBeUndefined();
+  });
+
+  it("is one that rings: another is refused, and what was done meanwhile elsewhere stands", () => {
+    const { walk, wait, bell } = waiting();
+    expect(() => note(walk, off("job-1:wait:nothing"))).toThrow(/No such bell rings/);
+    note(walk, { kind: "step-done", step: wait.id });
+    expect(() => note(walk, off(bell.id))).toThrow(/No such bell rings/);
+  });
+
+  it("may be put off while work is stopped, and stands in the record", () => {
+    const walk = new Walk(dryJob()).until((step) => step.kind === "shut");
+    walk.doStep(walk.job.current!);
+    const watch = jobBells(walk.job).find(({ kind }) => kind === "impairment")!;
+    note(walk, { kind: "stopped", reason: "Dark" });
+    walk.now = watch.at + 60_000;
+    note(walk, off(watch.id, { minutes: 120, reason: "A watch stands there" }));
+    expect(jobBells(walk.job).find(({ id }) => id === watch.id)!.putOff?.reason).toBe("A watch stands there");
+    expect(walk.job.progress.effective.at(-1)).toMatchObject({ kind: "bell-put-off", minutes: 120 });
   });
 });

@@ -1,4 +1,5 @@
 import type { WaitsFor } from "../world";
+import type { PutOff } from "./entered";
 import { isClosed, outOfService, type Run } from "./run";
 import type { Step } from "./step";
 
@@ -9,8 +10,10 @@ export type Bell = {
   readonly at: number;
   readonly valve: string;
   readonly job?: string;
-} & (
-  | { readonly kind: "wait"; readonly for: WaitsFor }
+  /** Silent for a while, and why. */
+  readonly putOff?: PutOff;
+} /** The card whose wait it is: what it asks for is what to do when it rings. */ & (
+  | { readonly kind: "wait"; readonly for: WaitsFor; readonly step?: Step }
   /** Fire protection that is out of service, by name. */
   | { readonly kind: "impairment"; readonly lost: readonly string[] }
   | { readonly kind: "stopped"; readonly reason: string }
@@ -52,7 +55,7 @@ export function jobBells(job: Run): Bell[] {
       state?.kind === "running" ? state.until : state?.kind === "done" ? undefined : cooledAt(job, step);
     return at === undefined
       ? []
-      : [{ ...base, id: `${inputs.id}:wait:${step.id}`, kind: "wait", at, for: waitsFor(step) }];
+      : [{ ...base, id: `${inputs.id}:wait:${step.id}`, kind: "wait", at, for: waitsFor(step), step }];
   });
   const lost = outOfService(job).filter((each) => each.hydrant || each.protects);
   const since = firstClosure(job);
@@ -80,7 +83,11 @@ export function jobBells(job: Run): Bell[] {
       at: Date.parse(progress.effective.at(-1)?.at ?? inputs.openedAt),
       ...(job.current !== undefined && { step: job.current }),
     });
-  return bells;
+  return bells.map((bell) => {
+    const putOff = progress.putOff.get(bell.id);
+    // Put off before it rang, it rings when it is due all the same.
+    return putOff === undefined || putOff.until <= bell.at ? bell : { ...bell, putOff };
+  });
 }
 
 /** When a cool-down that was worked out at this card, and kept, is over; ms. */
@@ -95,17 +102,3 @@ function firstClosure({ progress }: Run): number | undefined {
   const times = [...progress.shut.values()].map(({ at }) => at);
   return times.length > 0 ? Math.min(...times) : undefined;
 }
-
-const URGENCY: Record<Bell["kind"], number> = {
-  wait: 0,
-  impairment: 0,
-  stopped: 1,
-  "at-work": 2,
-  // Few, and somebody was promised an answer: never behind a register that is late.
-  case: 3,
-  due: 4,
-};
-
-/** Nearest first; what runs before what is due on the same day. */
-export const inRingingOrder = (bells: readonly Bell[]): Bell[] =>
-  [...bells].sort((a, b) => URGENCY[a.kind] - URGENCY[b.kind] || a.at - b.at || a.id.localeCompare(b.id));

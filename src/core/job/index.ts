@@ -12,7 +12,7 @@ export {
   PLANS_BESIDE_OTHERS,
 } from "./as-it-stands";
 export { awayFrom } from "./away-from";
-export { type Bell, inRingingOrder, jobBells, WATCH_AFTER_H } from "./bells";
+export { type Bell, jobBells, WATCH_AFTER_H } from "./bells";
 export { type BenchLink, benchLinks } from "./bench-links";
 export { canonical, chainStart, digest, seal, verifyChain } from "./chain";
 export { type PlanChange, planChange } from "./changes";
@@ -26,6 +26,7 @@ export {
   whoShut,
 } from "./competence";
 export { compile, type Plan } from "./compile";
+export type { PutOff } from "./entered";
 export { foldLog } from "./fold-log";
 export { buildThatShows, generationThatShows } from "./found-build";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";

@@ -1,43 +1,11 @@
 import type { FoundFeature } from "../build";
-import type { Kept } from "../calculators";
-import type { Certificates, HandedOver, JobEvent, JobInputs } from "../formats";
+import type { HandedOver, JobEvent, JobInputs } from "../formats";
 import { type HeldShut, heldAs } from "./as-it-stands";
+import type { Done, GivenAnswer, KeptResult, PutOff, SignedOn } from "./entered";
 import { judgeStill } from "./standing-test";
 import { readProving, readStepId } from "./step-id";
 import type { TakenReading } from "./taken-reading";
 import { holdsWhileWatched, openedBy } from "./watched";
-
-export interface Done {
-  readonly event: string;
-  readonly at: number;
-  readonly by: string;
-  readonly entry?: string;
-}
-
-export interface SignedOn extends Done {
-  readonly may: Certificates;
-  /** Under whose eyes: one watches over gas, another over electricity. */
-  readonly under: readonly string[];
-}
-
-export interface GivenAnswer {
-  readonly event: string;
-  readonly at: number;
-  readonly by: string;
-  readonly answer:
-    | { readonly kind: "said"; readonly answer: string; readonly reason?: string }
-    | { readonly kind: "measured"; readonly si: number; readonly typed: string }
-    | { readonly kind: "pieces"; readonly given: Readonly<Record<number, string>> };
-}
-
-/** A result of the bench book that was kept in the job. */
-export interface KeptResult extends Kept {
-  readonly step?: string;
-  readonly at: number;
-  readonly by: string;
-  readonly si: number;
-  readonly typed: string;
-}
 
 /** Where a job stands: what its events, taken together, say. */
 export interface Progress {
@@ -83,6 +51,8 @@ export interface Progress {
     readonly text: string;
     readonly step?: string;
   }[];
+  /** Bells that are silent for a while, by id. */
+  readonly putOff: ReadonlyMap<string, PutOff>;
   /** Results of the bench book that were kept, oldest first. */
   readonly kept: readonly KeptResult[];
   readonly stopped?: { readonly at: number; readonly by: string; readonly reason: string };
@@ -167,6 +137,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   const compared = new Map<string, readonly FoundFeature[]>();
   const photos: { step: string; photo: string; at: number }[] = [];
   const judged = new Map<string, { disposition: "reuse" | "renew"; reason: string; by: string }>();
+  const putOff = new Map<string, PutOff>();
   const notes: { at: number; by: string; text: string; step?: string }[] = [];
   const people = new Map<string, SignedOn>();
   const kept: KeptResult[] = [];
@@ -313,6 +284,9 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
           under: [...(people.get(by)?.under ?? []), ...(event.under === undefined ? [] : [event.under])],
         });
         break;
+      case "bell-put-off":
+        putOff.set(event.bell, { until: at + event.minutes * 60_000, reason: event.reason, by });
+        break;
       case "note-added":
         notes.push({ at, by, text: event.text, ...(event.step !== undefined && { step: event.step }) });
         break;
@@ -366,6 +340,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     judged,
     people,
     notes,
+    putOff,
     kept,
     ...(stopped !== undefined && { stopped }),
     ...(signedOff !== undefined && { signedOff }),

@@ -90,6 +90,7 @@ export type LogRefusal = At &
     | { readonly kind: "work-is-stopped" }
     | { readonly kind: "work-is-not-stopped" }
     | { readonly kind: "nothing-to-undo" }
+    | { readonly kind: "no-such-bell" }
     | { readonly kind: "undo-the-newest-first" }
     | { readonly kind: "not-shut-here"; readonly link: string }
     | { readonly kind: "known-to-pass"; readonly link: string }

@@ -4,8 +4,9 @@ import type { JobEvent, JobInputs } from "../formats";
 import type { LostConsumer } from "../isolation";
 import { ok, type Result } from "../result";
 import { compile, type Plan } from "./compile";
+import type { Done } from "./entered";
 import type { Phase } from "./phases";
-import { type Done, type Progress, replay } from "./progress";
+import { type Progress, replay } from "./progress";
 import type { Step } from "./step";
 import { readStepId, stepAbout } from "./step-id";
 import type { StepState } from "./step-rule";
@@ -51,6 +52,7 @@ export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run,
  */
 const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
   "note-added",
+  "bell-put-off",
   "signed-on",
   "photo-taken",
   "stopped",

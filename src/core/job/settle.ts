@@ -62,6 +62,7 @@ export function settle(job: Run, event: JobEvent, refusal: Refusal): Settled | u
     case "work-is-not-stopped":
     case "nothing-to-undo":
     case "undo-the-newest-first":
+    case "no-such-bell":
     case "wait-not-started":
     case "wait-not-over":
     case "not-shut-here":

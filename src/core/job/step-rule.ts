@@ -9,7 +9,10 @@ import type { StepHead } from "./step-head";
 /** An entry that belongs to the step in hand. */
 export type StepEntry = Extract<
   JobEvent,
-  { step: string; kind: Exclude<JobEvent["kind"], "note-added" | "result-kept" | "step-overridden"> }
+  {
+    step: string;
+    kind: Exclude<JobEvent["kind"], "note-added" | "bell-put-off" | "result-kept" | "step-overridden">;
+  }
 >;
 
 /** What a step is judged by. */

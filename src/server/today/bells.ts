@@ -1,4 +1,5 @@
-import { type Bell, inRingingOrder } from "@/core/job";
+import type { Bell } from "@/core/job";
+import { inRingingOrder } from "@/core/ringing";
 import { AT_ONCE } from "@/data";
 import { bellWords, type SpokenBell, speaker } from "@/words";
 import type { Services } from "../services";

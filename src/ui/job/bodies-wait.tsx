@@ -2,6 +2,7 @@
 
 import clsx from "clsx";
 import { stepWords } from "@/words";
+import { WillRing } from "../bell/will-ring";
 import { useSpeaker } from "../use-speaker";
 import { useNow } from "../when";
 import { type BodyProps, StepForm } from "./step-form";
@@ -77,13 +78,16 @@ export function WaitClock({
           {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
         </text>
       </svg>
-      <p className={clsx("flex-1", small ? "text-note" : "min-w-[9em] text-body")}>
-        {until === undefined
-          ? `${toStart} ${wait.goesOn}`
-          : left === 0
-            ? `${wait.over} ${afterwards}`
-            : `${wait.runs} ${small ? "" : wait.next(afterwards)}`}
-      </p>
+      <div className={clsx("flex-1", small ? "min-w-[9em]" : "min-w-[16em]")}>
+        <p className={clsx(small ? "text-note" : "text-body")}>
+          {until === undefined
+            ? `${toStart} ${wait.goesOn}`
+            : left === 0
+              ? `${wait.over} ${afterwards}`
+              : `${wait.runs} ${small ? "" : wait.next(afterwards)}`}
+        </p>
+        {until === undefined && <WillRing />}
+      </div>
     </div>
   );
 }

@@ -4,9 +4,12 @@ import clsx from "clsx";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
-import { isClosed, notBegun, type Phase } from "@/core/job";
+import { isClosed, jobBells, notBegun, type Phase } from "@/core/job";
 import { recordHere, recordPage } from "@/device/pages";
+import { bellWords } from "@/words";
 import { Meanwhile as MeanwhileThere } from "../along/meanwhile";
+import { tellBells } from "../bell/bells-of-pages";
+import { useAwake } from "../bell/use-awake";
 import { Notice } from "../notice";
 import { NotForYou } from "../people/not-for-you";
 import { Plate } from "../plate";
@@ -71,6 +74,16 @@ export function JobRunner({
   }, [signedOff, saving, nothingRefused, router, inputs.id]);
 
   useEffect(fetchLater, []);
+  useAwake(!signedOff);
+  // What it rings is known here first.
+  useEffect(
+    () =>
+      tellBells(
+        inputs.id,
+        jobBells(job).map((bell) => bellWords(words, bell)),
+      ),
+    [inputs.id, job, words],
+  );
 
   useJobKeys({
     undo: log.undo,
@@ -81,7 +94,7 @@ export function JobRunner({
   const left = view === "line" || (atLine && view !== "tray" && view !== "axis") ? "line" : "axis";
   const always = <AlwaysThere log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />;
   return (
-    <div className="flex h-[calc(100dvh-56px)] flex-col md:h-[calc(100dvh-56px)]">
+    <div className="flex h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-2 md:px-5 md:pt-3">
         <div className="hidden md:block">
           <Plate id={inputs.valve.tag} size="lg" href={`/valves/${inputs.valve.tag}`} />

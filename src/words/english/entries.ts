@@ -17,6 +17,8 @@ export const entries = {
   keepsOpen: (link: string, valve: string) => `${link} open for ${valve}`,
   holdNothing: "nothing any more",
   note: "Note",
+  putOff: "Bell put off",
+  putOffBy: (minutes: number, reason: string) => `${minutes} min: ${reason}`,
   workedOut: "Worked out",
   notBegun: "Closed as not begun",
   judged: { renew: (part: string) => `Renew ${part}`, reuse: (part: string) => `Reuse ${part}` },

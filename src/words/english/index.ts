@@ -16,6 +16,7 @@ import { making } from "./making";
 import { media } from "./media";
 import { papers } from "./papers";
 import { refusals } from "./refusals";
+import { ringing } from "./ringing";
 import { safety } from "./safety";
 import { schools } from "./schools";
 import { steps } from "./steps";
@@ -43,6 +44,7 @@ export const english = {
   media,
   papers,
   refusals,
+  ringing,
   safety,
   schools,
   steps,

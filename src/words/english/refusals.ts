@@ -95,6 +95,7 @@ export const refusals = {
   beforeTheNewest:
     "This is dated before the newest entry. If somebody else went on meanwhile, do it again; if not, set the clock of this device right: waits are counted by it.",
   settledOtherwise: "What another device entered is settled by the rules of the job alone. Leave that out.",
+  noSuchBell: "No such bell rings in this job now: what it rang for is done. Look at where the job stands.",
   idIsTaken: "Another event has this id already. Give each event its own.",
   signedOffAlready: "This job is signed off. Start a new one for this valve.",
   closedAsNotBegun: "This job was closed as not begun. Undo that, or start a new one.",
