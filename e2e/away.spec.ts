@@ -159,3 +159,26 @@ test("the bench book along: worked out and kept with a valve without the server,
   expect(fresh).toHaveLength(1);
   expect(fresh[0].at - server.clockAhead * 60_000).toBeLessThan(before);
 });
+
+test("a line along: what is planned and what if are worked out on the device, behind its service worker", async ({
+  page: first,
+  context,
+}) => {
+  if (!server.isUp) await server.start();
+  await first.goto(`${server.url}/lines/north-quay?of=NQ-H07`);
+  await installed(first);
+  await takenAlong(first, "Take this line along");
+  await first.close();
+
+  await server.kill();
+  const page = await opened(context);
+  await page.goto(`${server.url}/lines/north-quay`);
+  const plan = page.getByRole("region", { name: "Plan" });
+  const place = (id: string) => page.getByRole("button", { name: new RegExp(`^${id}\\b`) }).first();
+  await place("NQ-H07").press("Enter");
+  await expect(plan).toContainText("Shut and lock V-12 Chandler street");
+  await place("V-12").press("Enter");
+  await plan.getByRole("button", { name: "It passes" }).click();
+  await expect(plan).not.toContainText("Shut and lock V-12");
+  await server.start();
+});

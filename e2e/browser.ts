@@ -1,3 +1,7 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+
 /** A device on which somebody of the crew is chosen: nobody is presumed. Cookies do not tell ports apart. */
 export const heldBy = (who: string, more: Readonly<Record<string, string>> = {}) => ({
   cookies: [
@@ -30,3 +34,12 @@ export const CHROMIUM = {
     "--disable-sync",
   ],
 };
+
+/** A new profile in which letters are as large as somebody asked for. */
+export function withLetters(pixels: number): string {
+  const profile = mkdtempSync(join(tmpdir(), "loftbell-letters-"));
+  mkdirSync(join(profile, "Default"));
+  const asked = { webkit: { webprefs: { default_font_size: pixels } } };
+  writeFileSync(join(profile, "Default", "Preferences"), JSON.stringify(asked));
+  return profile;
+}

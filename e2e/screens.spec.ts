@@ -1,19 +1,7 @@
-import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
-import { CHROMIUM, heldBy } from "./browser";
+import { CHROMIUM, heldBy, withLetters } from "./browser";
 import { PAGES } from "./pages";
 import { TestServer } from "./server";
 import { chromium, expect, test } from "./test";
-
-/** A new profile in which letters are as large as somebody asked for. */
-function withLetters(pixels: number): string {
-  const profile = mkdtempSync(join(tmpdir(), "loftbell-letters-"));
-  mkdirSync(join(profile, "Default"));
-  const asked = { webkit: { webprefs: { default_font_size: pixels } } };
-  writeFileSync(join(profile, "Default", "Preferences"), JSON.stringify(asked));
-  return profile;
-}
 
 test.describe("on the demo", () => {
   const server = new TestServer("demo");

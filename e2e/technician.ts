@@ -42,6 +42,9 @@ const COUNTED = [
   "output",
 ];
 
+/** Longer than a button has to be held. */
+const HELD_MS = 900;
+
 /** The smallest photograph there is. */
 const DOT =
   "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
@@ -68,22 +71,32 @@ export class Technician {
   }
 
   async press(): Promise<void> {
-    await this.wide.click();
+    // What lets something loose is held.
+    const holds = (await this.wide.getAttribute("data-hold")) !== null;
+    await this.wide.click(holds ? { delay: HELD_MS } : {});
+  }
+
+  async tap(button: Locator): Promise<void> {
+    await button.click();
+  }
+
+  async write(box: Locator, text: string): Promise<void> {
+    await box.fill(text);
   }
 
   /** Puts the name under the job: it is asked for again, whoever holds the device. */
   async sign(name = "Tam Arkle"): Promise<void> {
-    await this.card.getByRole("combobox", { name: "Write your name to sign" }).fill(name);
+    await this.write(this.card.getByRole("combobox", { name: "Write your name to sign" }), name);
     await this.press();
   }
 
   async choose(option: string): Promise<void> {
-    await this.card.getByRole("button", { name: option, exact: true }).click();
+    await this.tap(this.card.getByRole("button", { name: option, exact: true }));
     await this.press();
   }
 
   async fill(text: string): Promise<void> {
-    await this.card.getByRole("textbox").first().fill(text);
+    await this.write(this.card.getByRole("textbox").first(), text);
     await this.press();
   }
 
@@ -142,24 +155,24 @@ export class Technician {
   private async alsoAsked({ asks, leftover }: Face): Promise<void> {
     const unticked = this.card.locator("[data-tick][aria-pressed=false]");
     for (let left = await unticked.count(); left > 0; left--) {
-      await unticked.first().click();
+      await this.tap(unticked.first());
       await expect(unticked).toHaveCount(left - 1);
     }
     const swing = this.card.locator("[data-swing]");
     if ((await swing.count()) > 0) await this.swing(swing);
     if (asks > 0)
       for (const question of await this.card.locator("[data-ask]").all())
-        if ((await question.getAttribute("aria-pressed")) !== "true") await question.click();
+        if ((await question.getAttribute("aria-pressed")) !== "true") await this.tap(question);
     if (!leftover) return;
     const leftovers = this.card.locator("dl > div", { hasText: "Right to be left over" }).locator("dd");
     for (let left = Number(await leftovers.innerText()); left > 0; left--)
-      await this.card.getByRole("button", { name: "Pieces left on the bench: one more" }).click();
+      await this.tap(this.card.getByRole("button", { name: "Pieces left on the bench: one more" }));
   }
 
   /** Counted in, turned, round. */
   async swing(button: Locator): Promise<void> {
-    await button.click();
-    await this.card.getByRole("button", { name: "It is round" }).click();
+    await this.tap(button);
+    await this.tap(this.card.getByRole("button", { name: "It is round" }));
     await expect(this.card.getByText(/^Round in \d/)).toBeVisible();
   }
 
@@ -169,11 +182,11 @@ export class Technician {
     for (const [label, value] of Object.entries(found)) {
       const box = card.getByRole("textbox", { name: label });
       const values = typeof value === "string" ? [value] : value;
-      if ((await box.count()) > 0) await box.fill(values[0]!);
+      if ((await box.count()) > 0) await this.write(box, values[0]!);
       const group = card.getByRole("group", { name: label });
       for (const each of values) {
         const mark = group.getByRole("button", { name: each, exact: true });
-        if ((await mark.count()) > 0) await mark.click();
+        if ((await mark.count()) > 0) await this.tap(mark);
       }
     }
     await this.press();
@@ -187,10 +200,11 @@ export class Technician {
         expect(now.includes(`Piece ${piece} of`) || (await this.title()) !== title).toBe(true);
       }).toPass({ timeout: 20_000 });
       if ((await this.title()) !== title) return;
-      await (given === undefined
-        ? this.card.locator("fieldset button").first()
-        : this.card.getByRole("button", { name: given, exact: true })
-      ).click();
+      await this.tap(
+        given === undefined
+          ? this.card.locator("fieldset button").first()
+          : this.card.getByRole("button", { name: given, exact: true }),
+      );
     }
   }
 
@@ -257,17 +271,20 @@ export class Technician {
     }
     if (face.photo) await this.photograph();
     if (face.options > 0)
-      await (given === undefined
-        ? this.card.locator("fieldset button").first()
-        : this.card.getByRole("button", { name: given, exact: true })
-      ).click();
+      await this.tap(
+        given === undefined
+          ? this.card.locator("fieldset button").first()
+          : this.card.getByRole("button", { name: given, exact: true }),
+      );
     else if (face.boxes > 0)
       await this.card
         .getByRole("textbox")
         .first()
         .fill(given ?? (/gauge|zero/i.test(title) ? "0" : "14"));
-    if (face.warmth) await this.card.getByRole("textbox", { name: "Temperature of the pipe" }).fill("5 °C");
-    if (face.toCount && !face.leftover) await this.card.getByRole("button", { name: /: one more$/ }).click();
+    if (face.warmth)
+      await this.write(this.card.getByRole("textbox", { name: "Temperature of the pipe" }), "5 °C");
+    if (face.toCount && !face.leftover)
+      await this.tap(this.card.getByRole("button", { name: /: one more$/ }));
     await this.alsoAsked(face);
     const before = await this.face();
     await this.press();

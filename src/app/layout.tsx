@@ -34,7 +34,13 @@ export default async function Layout({ children }: { children: ReactNode }) {
   const settings = { ...said, who: crew.includes(said.who) ? said.who : "" };
   const nonce = /'nonce-([^']+)'/.exec((await headers()).get("content-security-policy") ?? "")?.[1];
   return (
-    <html lang="en" data-theme={settings.theme} data-motion={settings.motion} suppressHydrationWarning>
+    <html
+      lang="en"
+      data-theme={settings.theme}
+      data-motion={settings.motion}
+      data-hand={settings.hand}
+      suppressHydrationWarning
+    >
       <body>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: a constant of ours, run before the first paint */}
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: FOLLOW }} />

@@ -19,14 +19,18 @@ export async function readSettings(): Promise<Settings> {
   return {
     system: kept.system === "us" ? "us" : "metric",
     mark: kept.mark === "comma" ? "comma" : "point",
-    theme: kept.theme === "dark" || kept.theme === "light" ? kept.theme : "system",
+    theme: THEMES.find((each) => each === kept.theme) ?? "system",
     motion: kept.motion === "off" ? "off" : "on",
+    hand: kept.hand === "left" ? "left" : "right",
+    keys: kept.keys === "device" ? "device" : "ours",
     tone: kept.tone === "off" ? "off" : "on",
     quietFrom: minuteOr(QUIET_USUALLY.from, kept.quietFrom),
     quietTo: minuteOr(QUIET_USUALLY.to, kept.quietTo),
     who: (await readEntered())?.name ?? (typeof kept.who === "string" ? kept.who.slice(0, 80) : ""),
   };
 }
+
+const THEMES = ["light", "dark", "sun"] as const;
 
 const minuteOr = (usually: number, kept: unknown): number =>
   typeof kept === "number" && Number.isInteger(kept) && kept >= 0 && kept < 24 * 60 ? kept : usually;

@@ -6,10 +6,12 @@ export function typing(event: KeyboardEvent): boolean {
 
 /** Keys of the job runner, shown with `?`. */
 export const KEYS: readonly (readonly [string, string])[] = [
-  ["Enter", "Done: go on"],
+  ["Enter", "Done: go on; held down where something is let loose"],
   ["Backspace", "Undo the newest entry"],
   ["M", "Measure: into the reading field"],
   ["N", "Note"],
+  ["R", "Read the card aloud"],
+  ["A", "The axis"],
   ["T", "The tray"],
   ["L", "The line"],
   ["S", "Stop work"],

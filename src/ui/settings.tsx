@@ -7,8 +7,13 @@ import { QUIET_USUALLY } from "@/core/ringing";
 
 /** What a person set for this device. */
 export interface Settings extends Notation {
-  readonly theme: "light" | "dark" | "system";
+  /** sun: black on white, for a screen that is read in it. */
+  readonly theme: "light" | "dark" | "sun" | "system";
   readonly motion: "on" | "off";
+  /** The hand that holds the device: what is pressed most lies under its thumb. */
+  readonly hand: "right" | "left";
+  /** How figures are typed where there is a touch screen: with large keys of our own, or the keyboard of the device. */
+  readonly keys: "ours" | "device";
   /** Whether bells make a tone. */
   readonly tone: "on" | "off";
   /** Nothing rings that may wait from this minute of the day on, up to that one; the same twice: at any hour. */
@@ -38,6 +43,8 @@ export const USUALLY: Settings = {
   mark: "point",
   theme: "system",
   motion: "on",
+  hand: "right",
+  keys: "ours",
   tone: "on",
   quietFrom: QUIET_USUALLY.from,
   quietTo: QUIET_USUALLY.to,

@@ -1,4 +1,5 @@
 export { accessWords, signInWords } from "./access";
+export { aloudEnd, aloudWords } from "./aloud";
 export { beginRefused } from "./begin";
 export { bellWords, type SpokenBell } from "./bells";
 export { editSays } from "./book";

@@ -27,6 +27,21 @@ const CHOICES = {
       ["system", "As the device"],
       ["light", "Light"],
       ["dark", "Dark"],
+      ["sun", "In the sun"],
+    ],
+  },
+  hand: {
+    label: "Held in",
+    options: [
+      ["right", "The right hand"],
+      ["left", "The left hand"],
+    ],
+  },
+  keys: {
+    label: "Figures are typed with",
+    options: [
+      ["ours", "Large keys, units and fractions"],
+      ["device", "The keyboard of the device"],
     ],
   },
   tone: {
@@ -60,6 +75,7 @@ export function SettingsForm() {
           : "light"
         : next.theme;
     root.dataset.motion = next.motion;
+    root.dataset.hand = next.hand;
     router.refresh();
   };
   return (

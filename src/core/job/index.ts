@@ -29,6 +29,7 @@ export { compile, type Plan } from "./compile";
 export type { PutOff } from "./entered";
 export { foldLog } from "./fold-log";
 export { buildThatShows, generationThatShows } from "./found-build";
+export { heldAct } from "./held-acts";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
 export { PHASES, type Phase } from "./phases";
 export { BAR, effectiveEvents, foundBefore, newestOwn, type Progress, replay } from "./progress";

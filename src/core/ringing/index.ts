@@ -1,4 +1,4 @@
-export { LOUD_MS, type Manner, mannerOf, mayWait, strikesAfter } from "./manner";
+export { mannerOf, mayWait, strikesAfter } from "./manner";
 export { inRingingOrder } from "./order";
-export { inQuiet, type LocalMinute, QUIET_USUALLY, type Quiet, quietEnds } from "./quiet";
+export { inQuiet, QUIET_USUALLY, quietEnds } from "./quiet";
 export { type Heard, type Ringable, type Ringing, rings, soundsAt } from "./rings";

@@ -18,7 +18,7 @@ export const mannerOf = (kind: Kind): Manner => MANNERS[kind];
 export const mayWait = (kind: Kind): boolean => kind === "due" || kind === "case";
 
 /** How long an alarm is struck again and again without a pause, ms. */
-export const LOUD_MS = 60_000;
+const LOUD_MS = 60_000;
 /** Between two strikes, ms: at first so that nobody misses it, then so that it is not torn out of the wall. */
 const STEPS = [
   { within: LOUD_MS, every: 4000 },

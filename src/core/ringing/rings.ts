@@ -26,8 +26,8 @@ export interface Ringing<B extends Ringable> {
   readonly since: number;
 }
 
-/** What is struck once, and nobody has heard for so long, has become a matter of the rope, ms. */
-const STALE_MS = 12 * 3_600_000;
+/** What has rung for so long has become a matter of the rope, where it stands in red: a bell that never ends is torn out, ms. */
+const STANDS_MS = { alarm: 24 * 3_600_000, chime: 12 * 3_600_000 } as const;
 
 /** When it sounds, ms: when it is due; later where it was put off; after the quiet hours where it may wait. */
 export function soundsAt(bell: Ringable, quiet: Quiet, localMinute: LocalMinute): number | undefined {
@@ -56,8 +56,8 @@ export function rings<B extends Ringable>(
       later.push(since);
       continue;
     }
-    if (manner === "chime" && (due <= heard.upTo || now - since > STALE_MS || bell.id in heard.silent))
-      continue;
+    if (now - due > STANDS_MS[manner]) continue;
+    if (manner === "chime" && (due <= heard.upTo || bell.id in heard.silent)) continue;
     ringing.push({ bell, manner, since });
   }
   ringing.sort(

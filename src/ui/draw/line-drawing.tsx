@@ -32,7 +32,7 @@ export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node
     ]);
   };
   return (
-    <div className="relative h-full w-full">
+    <div className="relative h-full w-full" data-pans="">
       <svg
         ref={ref}
         className="block h-full w-full touch-none select-none"

@@ -78,7 +78,7 @@ export function WaitClock({
           {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
         </text>
       </svg>
-      <div className={clsx("flex-1", small ? "min-w-[9em]" : "min-w-[16em]")}>
+      <div className={clsx(small ? "min-w-[9em] flex-1" : "min-w-0 flex-[1_1_14em]")}>
         <p className={clsx(small ? "text-note" : "text-body")}>
           {until === undefined
             ? `${toStart} ${wait.goesOn}`

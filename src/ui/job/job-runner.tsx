@@ -16,6 +16,7 @@ import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { WhoPicker } from "../who-picker";
+import { AloudBar, AloudSwitch, useAloud } from "./aloud";
 import { AlwaysThere } from "./always-there";
 import { AxisPane } from "./axis-pane";
 import { BesideEntries } from "./beside-entries";
@@ -30,7 +31,8 @@ import { Tray } from "./tray";
 import { useClockFault } from "./use-clock-fault";
 import { useJobKeys } from "./use-job-keys";
 import { useJobLog } from "./use-job-log";
-import { type View, Views } from "./views";
+import { useSwipe } from "./use-swipe";
+import { next, type View, Views } from "./views";
 
 /** Phases in which the line is what one looks at, not the valve. */
 const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"]);
@@ -54,7 +56,7 @@ export function JobRunner({
   const { card } = words.say;
   const log = useJobLog(inputs, stored, who, words, crew);
   const clock = useClockFault(words);
-  const { job, saving } = log;
+  const { job, saving, onDisk } = log;
   const [view, setView] = useState<View>("step");
   const [modal, setModal] = useState<"note" | "stop">();
   const phase = job.current?.phase ?? "sign-off";
@@ -65,13 +67,13 @@ export function JobRunner({
   const leaving = useRef(false);
 
   useEffect(() => {
-    if (!signedOff || !nothingRefused || leaving.current || saving.kind === "sending") return;
+    if (!signedOff || !onDisk || !nothingRefused || leaving.current || saving.kind === "sending") return;
     // Once: what is under way is broken off by asking for it again.
     leaving.current = true;
     // Without signal the record is made here, of the same entries.
     if (saving.kind === "saved") router.push(recordPage(inputs.id));
     else location.assign(recordHere(inputs.id));
-  }, [signedOff, saving, nothingRefused, router, inputs.id]);
+  }, [signedOff, onDisk, saving, nothingRefused, router, inputs.id]);
 
   useEffect(fetchLater, []);
   useAwake(!signedOff);
@@ -85,7 +87,10 @@ export function JobRunner({
     [inputs.id, job, words],
   );
 
+  const turn = useSwipe((by) => setView((now) => next(now, by)));
+  const aloud = useAloud(job);
   useJobKeys({
+    read: aloud.turn,
     undo: log.undo,
     note: () => setModal("note"),
     stop: () => setModal("stop"),
@@ -107,8 +112,10 @@ export function JobRunner({
         </div>
         <PhaseBar job={job} />
         <SavingSign saving={saving} />
+        <AloudSwitch aloud={aloud} />
       </header>
       <div
+        {...turn}
         className={clsx(
           "grid min-h-0 flex-1 gap-4 px-4 pt-2 pb-3 md:px-5 md:pb-4",
           left === "line" ? "lg:grid-cols-[minmax(0,1fr)_450px]" : "lg:grid-cols-[284px_minmax(0,1fr)_268px]",
@@ -161,7 +168,10 @@ export function JobRunner({
               {always}
             </SignOn>
           ) : (
-            <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
+            <>
+              <AloudBar aloud={aloud} />
+              <StepCard log={log} onNote={() => setModal("note")} onStop={() => setModal("stop")} />
+            </>
           )}
         </section>
         <section

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Disposition } from "@/core/formats";
-import { haltedBy, mayCloseEarly } from "@/core/job";
+import { haltedBy, heldAct, mayCloseEarly } from "@/core/job";
 import { otherWay } from "@/core/schools";
 import { stepWords, tightenTitle } from "@/words";
 import { Notice } from "../notice";
@@ -16,6 +16,7 @@ import { PlanChange, StepDangers, StepDrawings, StepPlates } from "./step-notes"
 import { StepBody } from "./step-views";
 import { Stopped } from "./stopped";
 import { StuckLadder } from "./stuck-ladder";
+import { useHeld } from "./use-held";
 import type { JobLog } from "./use-job-log";
 
 /** The step in hand: one imperative, why, what to look out for, and one wide button. */
@@ -25,6 +26,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const { card } = words.say;
   const [means, setMeans] = useState<Disposition>();
   const [again, setAgain] = useState<string>();
+  const held = useHeld(job.current !== undefined && heldAct(job.current));
   const [asking, setAsking] = useState<Asking>();
   const step = job.current;
   const state = step === undefined ? undefined : job.states.get(step.id);
@@ -54,6 +56,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto pr-1 pb-3"
         key={shown}
         onInput={log.forgetRefusal}
+        onSubmitCapture={held.onSubmitCapture}
       >
         <p className="caption hidden justify-between lg:flex">
           <span>{phaseLine(words, job)}</span>
@@ -107,7 +110,20 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
           {refusal}
         </Notice>
       )}
-      <StepFooter log={log} step={step} halted={halted} means={means} onNote={onNote} onStop={onStop} />
+      {held.hint && (
+        <Notice tone="wait" live>
+          {card.held.hint}
+        </Notice>
+      )}
+      <StepFooter
+        log={log}
+        step={step}
+        halted={halted}
+        means={means}
+        held={held}
+        onNote={onNote}
+        onStop={onStop}
+      />
       <AskedReason log={log} step={step} asking={asking} onClose={() => setAsking(undefined)} />
     </>
   );

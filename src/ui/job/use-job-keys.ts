@@ -9,7 +9,9 @@ export interface JobKeys {
   readonly note: () => void;
   readonly stop: () => void;
   /** To another view, or back from it. */
-  readonly turnTo: (view: "tray" | "line") => void;
+  readonly turnTo: (view: "axis" | "tray" | "line") => void;
+  /** Reads the card aloud, or falls silent. */
+  readonly read: () => void;
 }
 
 /** The keys of a job, where one is not typing. */
@@ -18,6 +20,11 @@ export function useJobKeys(keys: JobKeys): void {
   newest.current = keys;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
+      // Held down it would go through one card after the other.
+      if (event.key === "Enter" && event.repeat && !(event.target instanceof HTMLTextAreaElement)) {
+        event.preventDefault();
+        return;
+      }
       if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return;
       // Enter on a focused button presses that button, nothing else.
       const onButton = (event.target as HTMLElement | null)?.closest("button, a, [role=button]") !== null;
@@ -32,7 +39,7 @@ export function useJobKeys(keys: JobKeys): void {
   }, []);
 }
 
-function actionOf(key: string, { undo, note, stop, turnTo }: JobKeys): (() => void) | undefined {
+function actionOf(key: string, { undo, note, stop, turnTo, read }: JobKeys): (() => void) | undefined {
   switch (key) {
     case "backspace":
       return undo;
@@ -42,6 +49,10 @@ function actionOf(key: string, { undo, note, stop, turnTo }: JobKeys): (() => vo
       return note;
     case "s":
       return stop;
+    case "a":
+      return () => turnTo("axis");
+    case "r":
+      return read;
     case "t":
       return () => turnTo("tray");
     case "l":

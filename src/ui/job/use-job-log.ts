@@ -47,6 +47,8 @@ interface AddedWith {
 export interface JobLog {
   readonly job: Run;
   readonly saving: Saving;
+  /** Whether all that is shown lies on the disk, or on the server: before, the page must not be left. */
+  readonly onDisk: boolean;
   /** What the last entry changed in the plan. */
   readonly change: PlanChange | undefined;
   /** Why the last entry was not taken. */
@@ -120,7 +122,7 @@ export function useJobLog(
     [inputs, words, stand],
   );
 
-  const { waiting, refused, hold, letHold, meanwhile } = useOnDevice({
+  const { waiting, onDisk, refused, hold, letHold, meanwhile } = useOnDevice({
     job,
     stored,
     crew,
@@ -207,5 +209,18 @@ export function useJobLog(
 
   const forgetRefusal = useCallback(() => setRefusal(undefined), []);
 
-  return { job, saving, meanwhile, change, refusal, forgetRefusal, add, undo, refused, noteRefused, letGo };
+  return {
+    job,
+    saving,
+    onDisk,
+    meanwhile,
+    change,
+    refusal,
+    forgetRefusal,
+    add,
+    undo,
+    refused,
+    noteRefused,
+    letGo,
+  };
 }

@@ -13,6 +13,8 @@ import type { Crew } from "./crew";
 interface OnDevice {
   /** How many entries the server does not have; nothing until the device has said it. */
   readonly waiting: number | undefined;
+  /** Whether all that is shown lies on the disk, or on the server. */
+  readonly onDisk: boolean;
   /** Entries made on this device that the server did not take. */
   readonly refused: readonly Refused[];
   /** An entry is about to be kept: until it is, it stands in the log all the same. */
@@ -81,8 +83,15 @@ export function useOnDevice({
     return log.filter(({ id }) => !there.has(id)).length;
   }, [here, stored, log]);
 
+  const onDisk = useMemo(() => {
+    if (here === undefined) return false;
+    const kept = new Set([...onServer(here.known, stored), ...here.waiting].map(({ id }) => id));
+    return log.every(({ id }) => kept.has(id));
+  }, [here, stored, log]);
+
   return {
     waiting,
+    onDisk,
     refused: here?.refused ?? NONE,
     meanwhile: here?.known?.meanwhile,
     hold: useCallback((event: JobEvent) => {

@@ -6,6 +6,11 @@ import { useSpeaker } from "../use-speaker";
 /** What of a job is looked at where there is room for one thing. */
 export type View = "step" | "axis" | "tray" | "line";
 
+const ORDER: readonly View[] = ["step", "axis", "tray", "line"];
+
+/** The view beside it, as they stand in a row; at either end it stays. */
+export const next = (now: View, by: 1 | -1): View => ORDER[ORDER.indexOf(now) + by] ?? now;
+
 /** The views of a job in the hand, below. */
 export function Views({
   view,

@@ -1,9 +1,10 @@
 "use client";
 
-import type { Ref } from "react";
+import { type Ref, useRef, useState } from "react";
 import { type Dimension, unit, unitsOf } from "@/core/quantity";
 import { type Figure, typedByHand } from "./figure";
 import { Labelled, type Labels } from "./labelled";
+import { Pad, usePad } from "./pad";
 
 /** What is no measure, and a difference, are not turned into other units. */
 const TURNED = (dimension: Dimension) =>
@@ -39,42 +40,65 @@ export function FigureField({
   onBlur,
   ...labels
 }: FigureFieldProps) {
+  const ours = usePad();
+  const [open, setOpen] = useState(false);
+  const own = useRef<HTMLDivElement>(null);
   const { source } = figure;
   const mark = source.kind === "usual" ? "usual figure" : labels.mark;
   return (
     <Labelled {...labels} mark={mark}>
       {(wiring) => (
-        <div className="relative">
-          <input
-            {...wiring}
-            ref={inputRef}
-            className={onUnit === undefined ? "field pr-20!" : "field pr-28!"}
-            value={figure.text}
-            placeholder={usual}
-            inputMode={inputMode}
-            autoComplete="off"
-            autoCapitalize="off"
-            onBlur={onBlur}
-            onChange={(event) => onFigure(typedByHand(figure, event.target.value))}
-            {...(measure && { "data-measure": true })}
-          />
-          {onUnit !== undefined && TURNED(dimension) ? (
-            <select
-              aria-label={`Unit of ${labels.label}`}
-              className="plate absolute top-0.5 right-1 h-[calc(100%-4px)] max-w-28 cursor-pointer rounded bg-transparent px-2 text-right text-soft"
-              value={figure.unit}
-              onChange={(event) => onUnit(event.target.value)}
-            >
-              {unitsOf(dimension).map((each) => (
-                <option key={each.id} value={each.id}>
-                  {each.label}
-                </option>
-              ))}
-            </select>
-          ) : (
-            <span className="plate pointer-events-none absolute top-1/2 right-4 -translate-y-1/2 text-soft">
-              {unit(figure.unit).label}
-            </span>
+        // biome-ignore lint/a11y/noStaticElementInteractions: it hears only that the field was left
+        <div
+          ref={own}
+          onBlur={({ relatedTarget }) => {
+            if (!own.current?.contains(relatedTarget)) setOpen(false);
+          }}
+        >
+          <div className="relative">
+            <input
+              {...wiring}
+              ref={inputRef}
+              className={onUnit === undefined ? "field pr-20!" : "field pr-28!"}
+              value={figure.text}
+              placeholder={usual}
+              inputMode={ours ? "none" : inputMode}
+              onFocus={() => setOpen(true)}
+              onClick={() => setOpen(true)}
+              autoComplete="off"
+              autoCapitalize="off"
+              onBlur={onBlur}
+              onChange={(event) => onFigure(typedByHand(figure, event.target.value))}
+              {...(measure && { "data-measure": true })}
+            />
+            {onUnit !== undefined && TURNED(dimension) ? (
+              <select
+                aria-label={`Unit of ${labels.label}`}
+                className="plate absolute top-0.5 right-1 h-[calc(100%-4px)] max-w-28 cursor-pointer rounded bg-transparent px-2 text-right text-soft"
+                value={figure.unit}
+                onChange={(event) => onUnit(event.target.value)}
+              >
+                {unitsOf(dimension).map((each) => (
+                  <option key={each.id} value={each.id}>
+                    {each.label}
+                  </option>
+                ))}
+              </select>
+            ) : (
+              <span className="plate pointer-events-none absolute top-1/2 right-4 -translate-y-1/2 text-soft">
+                {unit(figure.unit).label}
+              </span>
+            )}
+          </div>
+          {ours && open && (
+            <Pad
+              text={figure.text}
+              unit={figure.unit}
+              dimension={dimension}
+              onText={(text) => onFigure(typedByHand(figure, text))}
+              onUnit={(to) => onFigure({ ...figure, unit: to })}
+              onDone={() => setOpen(false)}
+            />
           )}
         </div>
       )}

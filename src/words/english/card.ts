@@ -142,6 +142,21 @@ export const card = {
     odd: "The odd one:",
     all: "All counted.",
   },
+  aloud: {
+    read: "Read aloud",
+    readByKey: "Read aloud (R)",
+    again: "Again",
+    next: "Next",
+    done: "Done",
+    over: "That was all. Tap anywhere for it once more.",
+    caution: (can: string, what: string) => `Take care. ${can} ${what}`,
+    barred: (tool: string, why: string) => `Not with: ${tool}. ${why}`,
+    stopped: (reason: string) => `Work is stopped. ${reason}`,
+  },
+  held: {
+    hold: "hold it down",
+    hint: "Hold it down until it is full: what is let loose here is not called back. By keys hold Enter; with a screen reader press twice.",
+  },
   wait: {
     left: (minutes: number, seconds: number) => `${minutes} minutes ${seconds} seconds left`,
     start: {
