@@ -165,7 +165,7 @@ test("a line along: what is planned and what if are worked out on the device, be
   context,
 }) => {
   if (!server.isUp) await server.start();
-  await first.goto(`${server.url}/lines/north-quay?of=NQ-H07`);
+  await first.goto(`${server.url}/lines/north-quay?open=NQ-H07`);
   await installed(first);
   await takenAlong(first, "Take this line along");
   await first.close();
@@ -173,11 +173,10 @@ test("a line along: what is planned and what if are worked out on the device, be
   await server.kill();
   const page = await opened(context);
   await page.goto(`${server.url}/lines/north-quay`);
-  const plan = page.getByRole("region", { name: "Plan" });
-  const place = (id: string) => page.getByRole("button", { name: new RegExp(`^${id}\\b`) }).first();
-  await place("NQ-H07").press("Enter");
+  const plan = page.getByRole("group", { name: "Plan" });
+  await page.getByLabel("To open").selectOption("NQ-H07");
   await expect(plan).toContainText("Shut and lock V-12 Chandler street");
-  await place("V-12").press("Enter");
+  await page.getByRole("button", { name: /^V-12 / }).press("Enter");
   await plan.getByRole("button", { name: "It passes" }).click();
   await expect(plan).not.toContainText("Shut and lock V-12");
   await server.start();

@@ -95,6 +95,10 @@ try {
   const phone = await hand.newPage();
   await phone.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
   await phone.goto(server.url + job);
+  // Another job's wait is over meanwhile: it is put off, so that the bolts are seen.
+  await phone.getByRole("button", { name: "Put it off" }).click();
+  await phone.getByRole("button", { name: "Somebody else looks after it" }).click();
+  await phone.getByRole("button", { name: "Put it off for 5 min" }).click();
   await phone.waitForTimeout(SETTLED_MS);
   await shot("phone-bolts", phone);
   await tech.until(/^Sign off/);

@@ -64,7 +64,7 @@ export function PhoneHead({
 }) {
   return (
     <div className="flex h-14 items-center gap-2 bg-[var(--rope-bg)] px-3 text-[var(--rope-ink)] md:hidden">
-      <Link href="/" aria-label="Today" className="grid size-11 shrink-0 place-items-center">
+      <Link href="/" aria-label="Today" className="grid size-12 shrink-0 place-items-center">
         <svg width={34} height={42} viewBox="20 8 64 74" aria-hidden="true">
           <BellShape ringing={ringing} />
         </svg>
@@ -75,7 +75,7 @@ export function PhoneHead({
             key={bell.id}
             href={bellHref(bell)}
             className={clsx(
-              "plate grid min-h-11 place-items-center whitespace-nowrap rounded-full border-[1.5px] px-3 text-body",
+              "plate grid min-h-12 place-items-center whitespace-nowrap rounded-full border-[1.5px] px-3 text-body",
               bell.kind === "wait"
                 ? "border-(--ink-rope-edge) text-(--ink-rope-wait-text)"
                 : "border-(--ink-rope-stop) text-(--ink-rope-stop-text)",
@@ -88,7 +88,7 @@ export function PhoneHead({
       <button
         type="button"
         onClick={onFind}
-        className="plate min-h-11 shrink-0 rounded-full border-[1.5px] border-(--ink-rope-edge) px-4 text-body"
+        className="plate min-h-12 shrink-0 rounded-full border-[1.5px] border-(--ink-rope-edge) px-4 text-body"
       >
         Find
       </button>
@@ -132,7 +132,7 @@ export function Myself() {
     <Link
       href="/me"
       aria-label={`${signedIn.name}: your sign-in`}
-      className="plate grid size-11 shrink-0 place-items-center rounded-full border-[1.5px] border-rule bg-card text-body text-ink"
+      className="plate grid size-12 shrink-0 place-items-center rounded-full border-[1.5px] border-rule bg-card text-body text-ink"
     >
       {initials(signedIn.name)}
     </Link>

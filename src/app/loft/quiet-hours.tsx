@@ -67,7 +67,7 @@ function Clock({ label, minute, onSet }: { label: string; minute: number; onSet:
       {label}
       <input
         type="time"
-        className="field w-32"
+        className="field w-44"
         value={typed}
         aria-invalid={wrong}
         onChange={(event) => {

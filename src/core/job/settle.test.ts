@@ -44,6 +44,15 @@ describe("two devices on one job", () => {
     expect(job.progress.shut.get(link!)?.entry).toBe(`${own}, 77`);
   });
 
+  it("a bell that one put off while the other had answered it: noted, and nothing waits for it", () => {
+    const walk = new Walk(wetJob()).until(({ kind }) => kind === "strip");
+    const off = { kind: "bell-put-off", bell: "job-1:wait:prove:hold", minutes: 5, reason: "On my way" };
+    const noted = handedIn(walk.job, later(walk, "theirs", off), walk.now)!;
+    expect(noted.settled).toBe("noted");
+    expect(noted.job.current).toEqual(walk.job.current);
+    expect(noted.job.progress.putOff.size).toBe(0);
+  });
+
   it("the worse reading counts: a gauge above zero starts the proof anew, and nothing is stripped", () => {
     const walk = new Walk(wetJob()).until(({ kind }) => kind === "strip");
     const reading = {

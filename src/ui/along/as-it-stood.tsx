@@ -39,7 +39,7 @@ export function BegunHere() {
         <a
           key={id}
           href={jobHere(id)}
-          className="plate min-h-11 content-center text-body underline underline-offset-4"
+          className="plate min-h-12 content-center text-body underline underline-offset-4"
         >
           {tag}
         </a>

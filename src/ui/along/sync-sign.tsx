@@ -27,8 +27,8 @@ export function SyncSign() {
       data-sync={says}
       aria-label={`On this device: ${says}`}
       className={clsx(
-        "plate flex min-h-11 shrink-0 items-center justify-center gap-1.5 rounded-full border-[1.5px] text-fine",
-        quiet ? "w-11" : "px-3",
+        "plate flex min-h-12 shrink-0 items-center justify-center gap-1.5 rounded-full border-[1.5px] text-fine",
+        quiet ? "w-12" : "px-3",
         tone,
       )}
     >

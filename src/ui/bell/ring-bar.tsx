@@ -19,7 +19,7 @@ import { useRinging, useRingingTitle } from "./use-ringing";
 const ON_THE_WAY_MS = 3 * 60_000;
 /** What was heard once is not struck again, ms. */
 const HEARD_MS = 24 * 3_600_000;
-/** Room for these; the rest is counted. */
+/** Room for these at a desk, and for one in the hand; the rest is counted. */
 const MOST = 3;
 
 /** What rings now, over every screen: what to look at, the way there, and putting it off. */
@@ -28,6 +28,7 @@ export function RingBar({ bells }: { bells: readonly SpokenBell[] }) {
   const { say } = useSpeaker();
   const words = say.ringing;
   const here = useJobOfPage();
+  const [all, setAll] = useState(false);
   const first = ringing[0]?.bell;
   useRingingTitle(first && words.pageTitle(first.short, first.valve));
   useSilentByTouch(ringing, here);
@@ -39,11 +40,28 @@ export function RingBar({ bells }: { bells: readonly SpokenBell[] }) {
     >
       {untouched && <p className="text-note font-semibold">{words.touch}</p>}
       <ul className="dashed">
-        {ringing.slice(0, MOST).map((each) => (
-          <Rings key={each.bell.id} ringing={each} isHere={here !== undefined && each.bell.job === here} />
+        {ringing.slice(0, all ? ringing.length : MOST).map((each, index) => (
+          <Rings
+            key={each.bell.id}
+            ringing={each}
+            isHere={here !== undefined && each.bell.job === here}
+            folded={index > 0 && !all}
+          />
         ))}
       </ul>
-      {ringing.length > MOST && <p className="text-note">{words.andMore(ringing.length - MOST)}</p>}
+      {ringing.length > 1 && (
+        <button
+          type="button"
+          aria-expanded={all}
+          onClick={() => setAll(!all)}
+          className={clsx(
+            "btn min-h-12 px-0 underline underline-offset-4",
+            ringing.length <= MOST && "md:hidden",
+          )}
+        >
+          {all ? words.fewer : words.allOf(ringing.length)}
+        </button>
+      )}
     </section>
   );
 }
@@ -51,9 +69,12 @@ export function RingBar({ bells }: { bells: readonly SpokenBell[] }) {
 function Rings({
   ringing: { bell, manner, since },
   isHere,
+  folded,
 }: {
   ringing: Ringing<SpokenBell>;
   isHere: boolean;
+  /** In the hand it is counted only. */
+  folded: boolean;
 }) {
   const words = useSpeaker().say.ringing;
   const [puttingOff, setPuttingOff] = useState(false);
@@ -61,18 +82,20 @@ function Rings({
   const long = timeNow() - since;
   const hear = () => silence(bell.id, timeNow() + (manner === "chime" ? HEARD_MS : ON_THE_WAY_MS));
   return (
-    <li className="flex flex-wrap items-center gap-x-3 gap-y-1.5 py-1">
+    <li className={clsx("flex-wrap items-center gap-x-3 gap-y-1.5 py-1", folded ? "hidden md:flex" : "flex")}>
       <svg width={26} height={32} viewBox="20 8 64 74" aria-hidden="true" className="shrink-0">
         <BellShape ringing />
       </svg>
-      <div className="min-w-0 flex-1 basis-52 leading-snug" role={manner === "alarm" ? "alert" : "status"}>
-        <p id={title}>
+      <div className="min-w-0 flex-1 basis-44 leading-snug" role={manner === "alarm" ? "alert" : "status"}>
+        <p id={title} className="line-clamp-2 md:line-clamp-none">
           <b className="text-lead">{words.title(bell.title, bell.valve)}</b>{" "}
           <span className="whitespace-nowrap text-note text-soft">
             {long < 60_000 ? words.justNow : words.since(formatDuration(Math.floor(long / 60_000) * 60))}
           </span>
         </p>
-        <p className={clsx("text-note", isHere && "hidden md:block")}>{bell.look}</p>
+        <p className={clsx("text-note", isHere ? "hidden md:block" : "line-clamp-2 md:line-clamp-none")}>
+          {bell.look}
+        </p>
       </div>
       <div className="flex gap-2">
         {isHere ? null : (

@@ -98,7 +98,7 @@ export function AnswerTables({ calculator, answer }: { calculator: Calculator; a
     const columns = table.columns.filter((column) => rows.some((row) => row[column.name] !== undefined));
     return (
       <details key={table.name} open={rows.length <= SHORT} className="card px-4 py-2">
-        <summary className="caption min-h-11 content-center">{table.title}</summary>
+        <summary className="caption min-h-12 content-center">{table.title}</summary>
         <section className="overflow-x-auto pb-2" tabIndex={0} aria-label={table.title}>
           <table className="w-full text-body">
             <thead>

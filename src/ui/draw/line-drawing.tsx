@@ -68,7 +68,7 @@ export function LineDrawing({ view, onMoved }: { view: LineView; onMoved?: (node
             key={label}
             type="button"
             aria-label={label}
-            className="grid size-11 place-items-center rounded-md border border-rule bg-card"
+            className="grid size-12 place-items-center rounded-md border border-rule bg-card"
             onClick={act}
           >
             <Icon size={20} aria-hidden />

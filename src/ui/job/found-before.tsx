@@ -13,7 +13,7 @@ export function FoundBefore({ log }: { log: JobLog }) {
   if (found.length === 0) return null;
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer content-center px-1 text-soft underline underline-offset-4">
+      <summary className="min-h-12 cursor-pointer content-center px-1 text-soft underline underline-offset-4">
         {words.title(found.length)}
       </summary>
       <ul className="card dashed mt-1 px-3">

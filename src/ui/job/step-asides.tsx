@@ -17,7 +17,7 @@ const mayRenew = (step: Step, job: Run): boolean =>
 
 export function Asides({ step, job, onAsk }: { step: Step; job: Run; onAsk: (what: Asking) => void }) {
   const { aside } = useSpeaker().say.card;
-  const link = "min-h-11 px-1 text-soft underline underline-offset-4";
+  const link = "min-h-12 px-1 text-soft underline underline-offset-4";
   return (
     <div className="flex flex-wrap gap-2">
       {step.mayOverride && (

@@ -49,7 +49,7 @@ export function StepFooter({
         }}
         {...held.button}
         data-hold={heldAct(step) || undefined}
-        className="btn btn-go relative min-h-16 flex-[99_1_7em] touch-manipulation select-none flex-wrap overflow-hidden px-3 text-lead"
+        className="btn btn-go relative min-h-16 flex-[99_1_7em] touch-manipulation select-none overflow-hidden px-3 text-lead max-lg:flex-wrap"
       >
         {held.holding && <span className="hold-fill" aria-hidden="true" />}
         {buttonSays(step, { log, means, waiting, says: card.buttons })}{" "}

@@ -9,7 +9,7 @@ export function StuckLadder({ part, sheet, noShock }: { part: Part; sheet: Sheet
   const words = useSpeaker();
   return (
     <details className="group">
-      <summary className="min-h-11 cursor-pointer content-center px-1 text-soft underline underline-offset-4">
+      <summary className="min-h-12 cursor-pointer content-center px-1 text-soft underline underline-offset-4">
         {words.say.card.willNotMove}
       </summary>
       <ol className="card mt-1 overflow-hidden">

@@ -71,7 +71,7 @@ export function WrenchPanel({
       onToggle={(event) => wrench.setOpen(event.currentTarget.open)}
       className="card px-4 py-1"
     >
-      <summary className="min-h-11 cursor-pointer content-center font-semibold">
+      <summary className="min-h-12 cursor-pointer content-center font-semibold">
         {words.title}
         {limit_Nm !== undefined && (
           <span className="ml-2 font-normal text-soft">{words.never(shown(limit_Nm))}</span>

@@ -1,6 +1,6 @@
 "use client";
 
-import { type Ref, useRef, useState } from "react";
+import { type Ref, useEffect, useRef, useState } from "react";
 import { type Dimension, unit, unitsOf } from "@/core/quantity";
 import { type Figure, typedByHand } from "./figure";
 import { Labelled, type Labels } from "./labelled";
@@ -43,6 +43,10 @@ export function FigureField({
   const ours = usePad();
   const [open, setOpen] = useState(false);
   const own = useRef<HTMLDivElement>(null);
+  // What one types with is seen whole, and the field over it.
+  useEffect(() => {
+    if (ours && open) own.current?.scrollIntoView({ block: "nearest" });
+  }, [ours, open]);
   const { source } = figure;
   const mark = source.kind === "usual" ? "usual figure" : labels.mark;
   return (

@@ -24,7 +24,7 @@ export function ProofPanel({ answer, names }: { answer: ProveAnswer | undefined;
   const sound = found === 0;
   return (
     <details className={`card border-l-[6px] px-4 py-2 ${sound ? "border-go" : "border-stop"}`} open={!sound}>
-      <summary className="flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
+      <summary className="flex min-h-12 cursor-pointer items-center gap-2 font-semibold">
         {sound ? (
           <ShieldCheck size={20} aria-hidden className="shrink-0 text-go-text" />
         ) : (
