@@ -24,7 +24,9 @@ try {
     let pressed: number | undefined;
     addEventListener(
       "click",
-      () => {
+      ({ target }) => {
+        // What is held down is done before the finger goes up.
+        if (target instanceof Element && target.closest("[data-hold]") !== null) return;
         pressed = performance.now();
       },
       true,

@@ -14,9 +14,7 @@ test.afterAll(() => Promise.all([server.end(), alone.end()]));
 
 /** Counts what would be heard and felt: a test has no ears. */
 function listens(): void {
-  const heard = window as unknown as { strokes: number; shakes: number };
-  heard.strokes = 0;
-  heard.shakes = 0;
+  const heard = Object.assign(window, { strokes: 0, shakes: 0, awake: 0, notified: [] as string[] });
   const { createOscillator } = AudioContext.prototype;
   AudioContext.prototype.createOscillator = function () {
     heard.strokes++;
@@ -26,11 +24,29 @@ function listens(): void {
     heard.shakes++;
     return true;
   };
+  navigator.wakeLock.request = async () => {
+    heard.awake++;
+    throw new DOMException("not in a test", "NotAllowedError");
+  };
+  // As behind other pages, and allowed.
+  document.hasFocus = () => false;
+  class Told {
+    static readonly permission = "granted";
+    constructor(title: string) {
+      heard.notified.push(title);
+    }
+  }
+  Object.assign(window, { Notification: Told });
 }
 const heardIn = (page: Page) =>
   page.evaluate(() => {
-    const { strokes, shakes } = window as unknown as { strokes: number; shakes: number };
-    return { strokes, shakes };
+    const { strokes, shakes, awake, notified } = window as unknown as {
+      strokes: number;
+      shakes: number;
+      awake: number;
+      notified: readonly string[];
+    };
+    return { strokes, shakes, awake, notified };
   });
 
 async function opened(server: TestServer, context: BrowserContext, path: string): Promise<Page> {
@@ -51,7 +67,10 @@ async function jobPage(server: TestServer, page: Page): Promise<string> {
 }
 
 const bar = (page: Page) => page.getByRole("region", { name: "What rings now" });
-const rung = (page: Page) => bar(page).getByRole("listitem").filter({ hasText: "NQ-H07: Stand test" });
+const rung = (page: Page) =>
+  bar(page)
+    .getByRole("listitem")
+    .filter({ hasText: /(^|NQ-H07: )Stand test/ });
 
 /** For all pages of the browser: they have one clock. */
 async function timeGoesOn(server: TestServer, minutes: number, page: Page): Promise<void> {
@@ -67,6 +86,8 @@ test("a wait rings in another tab, after a reload too; put off with a reason eve
   const at = await opened(server, context, await jobPage(server, today));
   const tech = new Technician(at, server);
   await expect(tech.card.getByText(/^It rings on every open screen, with a tone/)).toBeVisible();
+  await expect.poll(async () => (await heardIn(at)).awake).toBeGreaterThan(0);
+  expect((await heardIn(today)).awake).toBe(0);
   await tech.card.getByRole("button", { name: "Try the bell" }).click();
   await expect.poll(async () => (await heardIn(at)).strokes).toBeGreaterThan(0);
   await tech.press();
@@ -82,6 +103,9 @@ test("a wait rings in another tab, after a reload too; put off with a reason eve
   await expect
     .poll(async () => (await heardIn(at)).shakes + (await heardIn(today)).shakes)
     .toBeGreaterThan(1);
+  await expect
+    .poll(async () => [...(await heardIn(at)).notified, ...(await heardIn(today)).notified].join())
+    .toContain("Stand test");
   await today.reload();
   await expect(bar(today)).toContainText("NQ-H07: Stand test");
 

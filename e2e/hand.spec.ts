@@ -12,6 +12,7 @@ const server = new TestServer(
   demoWith(
     { tag: "CB-D1", until: (step) => LOOSE.has(step.kind) },
     { tag: "GL-P1", until: (step) => step.kind === "gauge" },
+    { tag: "NQ-H07", until: (step) => step.kind === "shut" },
   ),
 );
 test.beforeAll(() => server.start());
@@ -85,6 +86,21 @@ test.describe("with a thumb", () => {
     await on(/tray/i);
     await drawn(tech.page.getByText("The tray").first(), 1);
     await on(/axis/i);
+  });
+
+  test("closures in one sweep: in their order, each with its lock; what has a danger comes as a card", async ({
+    context,
+  }) => {
+    const tech = await opened(context, "NQ-H07");
+    await expect(tech.headline).toHaveText(/^Shut V-12/);
+    await tech.card.getByRole("textbox", { name: "Lock number" }).fill("11");
+    await tech.card.getByText(/^The next, in this order/).tap();
+    const next = (name: string) => tech.card.getByRole("textbox", { name: new RegExp(`^Lock of ${name}`) });
+    // What has a danger of its own comes as a card of its own.
+    await expect(next("V-19")).toHaveCount(0);
+    await next("V-15").fill("12");
+    await tech.press();
+    await expect(tech.headline).toHaveText(/^Shut V-19/);
   });
 
   test("nothing that is pressed is smaller than a glove, on any card of a job", async ({ page }) => {

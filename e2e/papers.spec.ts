@@ -59,7 +59,9 @@ test("labels: a place, a sheet half used up, and one that leads back when it is 
   await page.getByLabel("Begin at label").selectOption("23");
   const link = page.getByRole("link", { name: /^\d+ labels$/ });
   await expect(link).toBeVisible();
-  const first = (await page.getByRole("listitem").first().innerText()).split("\n")[0]!.trim();
+  const first = (await page.getByRole("main").getByRole("listitem").first().innerText())
+    .split("\n")[0]!
+    .trim();
   await page.getByRole("checkbox").nth(1).uncheck();
   const pages = await pagesOf(page, /^\d+ labels$/);
   expect(pages[0]).toContain(first);

@@ -73,5 +73,6 @@ export type { Moved } from "./steps/standing";
 export type { Doing } from "./steps/strip";
 export { nextBolt, WRENCH_BAND } from "./steps/tighten";
 export { countedOn, storeUse } from "./store-use";
+export { sweptWith } from "./sweep";
 export { timesOf } from "./times";
 export { type WhereItStands, whereItStands } from "./where-it-stands";

@@ -10,6 +10,7 @@ import { timeNow } from "@/edge/clock";
 import type { SpokenBell } from "@/words";
 import { bellHref } from "../bell-knots";
 import { BellShape } from "../draw/rope";
+import { useMay } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { silence } from "./heard";
 import { PutOff } from "./put-off";
@@ -24,11 +25,15 @@ const MOST = 3;
 
 /** What rings now, over every screen: what to look at, the way there, and putting it off. */
 export function RingBar({ bells }: { bells: readonly SpokenBell[] }) {
-  const { ringing, untouched } = useRinging(bells);
+  const { ringing: sounding, untouched } = useRinging(bells);
   const { say } = useSpeaker();
   const words = say.ringing;
   const here = useJobOfPage();
   const [all, setAll] = useState(false);
+  // What is struck once of the job that one looks at stands on its card.
+  const ringing = sounding.filter(
+    ({ bell, manner }) => manner !== "chime" || here === undefined || bell.job !== here,
+  );
   const first = ringing[0]?.bell;
   useRingingTitle(first && words.pageTitle(first.short, first.valve));
   useSilentByTouch(ringing, here);
@@ -38,7 +43,7 @@ export function RingBar({ bells }: { bells: readonly SpokenBell[] }) {
       aria-label={words.region}
       className="no-print border-wait border-b-[3px] bg-wait-bg px-4 py-1.5 text-ink md:px-5"
     >
-      {untouched && <p className="text-note font-semibold">{words.touch}</p>}
+      {untouched && first?.job !== here && <p className="text-note font-semibold">{words.touch}</p>}
       <ul className="dashed">
         {ringing.slice(0, all ? ringing.length : MOST).map((each, index) => (
           <Rings
@@ -77,19 +82,30 @@ function Rings({
   folded: boolean;
 }) {
   const words = useSpeaker().say.ringing;
+  const may = useMay("technician");
   const [puttingOff, setPuttingOff] = useState(false);
   const title = useId();
   const long = timeNow() - since;
   const hear = () => silence(bell.id, timeNow() + (manner === "chime" ? HEARD_MS : ON_THE_WAY_MS));
   return (
-    <li className={clsx("flex-wrap items-center gap-x-3 gap-y-1.5 py-1", folded ? "hidden md:flex" : "flex")}>
+    <li
+      className={clsx(
+        "items-center gap-x-3 gap-y-1.5 py-1",
+        // The card says it itself: in the hand one row is enough.
+        (!isHere || puttingOff) && "flex-wrap",
+        folded ? "hidden md:flex" : "flex",
+      )}
+    >
       <svg width={26} height={32} viewBox="20 8 64 74" aria-hidden="true" className="shrink-0">
         <BellShape ringing />
       </svg>
-      <div className="min-w-0 flex-1 basis-44 leading-snug" role={manner === "alarm" ? "alert" : "status"}>
+      <div
+        className={clsx("min-w-0 flex-1 leading-snug", !isHere && "basis-44")}
+        role={manner === "alarm" ? "alert" : "status"}
+      >
         <p id={title} className="line-clamp-2 md:line-clamp-none">
-          <b className="text-lead">{words.title(bell.title, bell.valve)}</b>{" "}
-          <span className="whitespace-nowrap text-note text-soft">
+          <b className="text-lead">{isHere ? bell.title : words.title(bell.title, bell.valve)}</b>{" "}
+          <span className="text-note text-soft">
             {long < 60_000 ? words.justNow : words.since(formatDuration(Math.floor(long / 60_000) * 60))}
           </span>
         </p>
@@ -107,7 +123,7 @@ function Rings({
           <button type="button" onClick={hear} className="btn btn-quiet bg-card" aria-describedby={title}>
             {words.heard}
           </button>
-        ) : (
+        ) : !may ? null : (
           <button
             type="button"
             onClick={() => setPuttingOff(!puttingOff)}

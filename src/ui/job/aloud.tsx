@@ -19,11 +19,12 @@ export function useAloud(job: Run) {
   const [at, setAt] = useState(0);
   const { current } = job;
   const sentences = useMemo(() => {
+    if (!on) return [];
     if (current === undefined || job.status.kind === "stopped") return [aloudEnd(words, job)];
     const title =
       current.kind === "tighten" ? tightenTitle(words, job, current) : stepWords(words, current).title;
     return aloudWords(words, current, title);
-  }, [words, job, current]);
+  }, [on, words, job, current]);
   const card = sentences.join(" ");
   const said = useRef({ sentences, current });
   said.current = { sentences, current };

@@ -11,33 +11,6 @@ import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { type BodyProps, StepForm } from "./step-form";
 
-export function ShutBody({ step, log }: BodyProps<"shut" | "stop-pump">) {
-  const words = useSpeaker().say.card.lock;
-  const form = useAsked({ lock: "" });
-  return (
-    <StepForm
-      onDone={form.handleSubmit(({ lock }) => {
-        log.add({ kind: "step-done", step: step.id, ...(lock.trim() !== "" && { entry: lock.trim() }) });
-      })}
-    >
-      {step.kind === "shut" && step.where !== undefined && (
-        <p className="text-body">{words.where(step.where)}</p>
-      )}
-      <Asked form={form} name="lock" {...(step.lockable && { refuse: needed(words.missing) })}>
-        {(field) => (
-          <TextField
-            large
-            measure
-            label={step.lockable ? words.number : words.tag}
-            hint={words.hint}
-            {...field}
-          />
-        )}
-      </Asked>
-    </StepForm>
-  );
-}
-
 export function WriteDownBody({ step, log }: BodyProps<StepKind>) {
   const words = useSpeaker();
   const { ask = "" } = stepWords(words, step);

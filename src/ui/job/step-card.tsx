@@ -26,7 +26,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const { card } = words.say;
   const [means, setMeans] = useState<Disposition>();
   const [again, setAgain] = useState<string>();
-  const held = useHeld(job.current !== undefined && heldAct(job.current));
+  const held = useHeld(job.current?.id, job.current !== undefined && heldAct(job.current));
   const [asking, setAsking] = useState<Asking>();
   const step = job.current;
   const state = step === undefined ? undefined : job.states.get(step.id);

@@ -5,9 +5,10 @@ import { nextBolt, piecesLeft, type Step, type StepKind, type StepOf } from "@/c
 import type { Language } from "@/words";
 import { SecondSignatureBody, SignOffBody, TagBody, TrayBody } from "./bodies-finish";
 import { CheckBody, KitBody, MarkBody, ToolsBody } from "./bodies-inspect";
-import { GateBody, GaugeBody, ShutBody, WriteDownBody } from "./bodies-isolate";
+import { GateBody, GaugeBody, WriteDownBody } from "./bodies-isolate";
 import { OthersBody } from "./bodies-others";
 import { FitBody, TightenBody, TightenOneBody } from "./bodies-rebuild";
+import { ShutBody } from "./bodies-shut";
 import { AskTwiceBody, ConfirmBody, CrackBody, StripBody, TaskBody } from "./bodies-strip";
 import { WaitBody } from "./bodies-wait";
 import { showsAtOnce, startsFirst } from "./look-wait";

@@ -15,9 +15,10 @@ const form = () => document.getElementById(STEP_FORM) as HTMLFormElement | null;
  * A card that is done by a press that is held. Whatever else would hand the card in (a tap, the Enter key in a field)
  * only says so. By keys it is the Enter key that is held; a screen reader presses twice.
  *
+ * @param card which card it is; what was said on the one before is said no more
  * @param asked whether this card wants it
  */
-export function useHeld(asked: boolean) {
+export function useHeld(card: string | undefined, asked: boolean) {
   const [holding, setHolding] = useState(false);
   const [hint, setHint] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -50,6 +51,8 @@ export function useHeld(asked: boolean) {
       meant.current = false;
     }, HOLD_MS);
   };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: by the card
+  useEffect(() => setHint(false), [card]);
   const keys = useRef({ begin, release });
   keys.current = { begin, release };
   useEffect(() => {

@@ -80,6 +80,11 @@ export const card = {
     number: "Lock number",
     tag: "Tag number (no lock point)",
     hint: "On the lock's own face.",
+    sweep: "The next, in this order",
+    sweepWhy:
+      "Those that you have shut and locked already: write each lock. What stays empty comes as a card of its own.",
+    ofNext: (name: string) => `Lock of ${name}`,
+    inOrder: "One before this is empty. They are shut in this order.",
   },
   write: { missing: "Write it down: it stands in the record.", hint: "Names or numbers, a few words." },
   gauge: {
