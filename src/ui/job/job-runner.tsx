@@ -56,7 +56,7 @@ export function JobRunner({
   const { card } = words.say;
   const log = useJobLog(inputs, stored, who, words, crew);
   const clock = useClockFault(words);
-  const { job, saving, onDisk } = log;
+  const { job, saving, onDisk, closedThere } = log;
   const [view, setView] = useState<View>("step");
   const [modal, setModal] = useState<"note" | "stop">();
   const phase = job.current?.phase ?? "sign-off";
@@ -68,12 +68,14 @@ export function JobRunner({
 
   useEffect(() => {
     if (!signedOff || !onDisk || !nothingRefused || leaving.current || saving.kind === "sending") return;
+    // Somebody else closed it: whether the server takes what waits here is told here.
+    if (closedThere && saving.kind !== "saved") return;
     // Once: what is under way is broken off by asking for it again.
     leaving.current = true;
     // Without signal the record is made here, of the same entries.
     if (saving.kind === "saved") router.push(recordPage(inputs.id));
     else location.assign(recordHere(inputs.id));
-  }, [signedOff, onDisk, saving, nothingRefused, router, inputs.id]);
+  }, [signedOff, onDisk, closedThere, saving, nothingRefused, router, inputs.id]);
 
   useEffect(fetchLater, []);
   useAwake(!signedOff);

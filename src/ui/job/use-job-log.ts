@@ -49,6 +49,8 @@ export interface JobLog {
   readonly saving: Saving;
   /** Whether all that is shown lies on the disk, or on the server: before, the page must not be left. */
   readonly onDisk: boolean;
+  /** Whether the server has the entry that closes the job. */
+  readonly closedThere: boolean;
   /** What the last entry changed in the plan. */
   readonly change: PlanChange | undefined;
   /** Why the last entry was not taken. */
@@ -122,7 +124,7 @@ export function useJobLog(
     [inputs, words, stand],
   );
 
-  const { waiting, onDisk, refused, hold, letHold, meanwhile } = useOnDevice({
+  const { waiting, onDisk, closedThere, refused, hold, letHold, meanwhile } = useOnDevice({
     job,
     stored,
     crew,
@@ -213,6 +215,7 @@ export function useJobLog(
     job,
     saving,
     onDisk,
+    closedThere,
     meanwhile,
     change,
     refusal,

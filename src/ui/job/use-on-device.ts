@@ -15,6 +15,8 @@ interface OnDevice {
   readonly waiting: number | undefined;
   /** Whether all that is shown lies on the disk, or on the server. */
   readonly onDisk: boolean;
+  /** Whether the server has the entry that closes the job: what waits here beside it comes back taken or refused. */
+  readonly closedThere: boolean;
   /** Entries made on this device that the server did not take. */
   readonly refused: readonly Refused[];
   /** An entry is about to be kept: until it is, it stands in the log all the same. */
@@ -92,6 +94,9 @@ export function useOnDevice({
   return {
     waiting,
     onDisk,
+    closedThere: onServer(here?.known, stored).some(
+      ({ kind }) => kind === "signed-off" || kind === "given-up",
+    ),
     refused: here?.refused ?? NONE,
     meanwhile: here?.known?.meanwhile,
     hold: useCallback((event: JobEvent) => {
