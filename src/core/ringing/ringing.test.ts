@@ -105,6 +105,13 @@ describe("what rings", () => {
     expect(ids(bells, at(12, 4), heard)).toEqual([bells[0]!.id]);
   });
 
+  it("work that is stopped again is struck again, though the first was heard", () => {
+    const first = bell("stopped", at(12), { id: "job-1:stopped" });
+    const heard = { upTo: 0, silent: { "job-1:stopped": at(12, 1) } };
+    expect(ids([first], at(12, 2), heard)).toEqual([]);
+    expect(ids([{ ...first, at: at(13) }], at(13), heard)).toEqual(["job-1:stopped"]);
+  });
+
   it("nothing of the calendar that was over before this device was looked at, nor what nobody heard for half a day", () => {
     const due = bell("due", at(9));
     expect(ids([due], at(12), { silent: {}, upTo: at(10) })).toEqual([]);

@@ -57,7 +57,8 @@ export function rings<B extends Ringable>(
       continue;
     }
     if (now - due > STANDS_MS[manner]) continue;
-    if (manner === "chime" && (due <= heard.upTo || bell.id in heard.silent)) continue;
+    // Heard before it was due again (work that was stopped once more), it is another one.
+    if (manner === "chime" && due <= Math.max(heard.upTo, heard.silent[bell.id] ?? 0)) continue;
     ringing.push({ bell, manner, since });
   }
   ringing.sort(

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { usePathname, useSearchParams } from "next/navigation";
 import { useEffect, useId, useState } from "react";
 import { formatDuration } from "@/core/quantity";
-import type { Ringing } from "@/core/ringing";
+import { mayWait, type Ringing } from "@/core/ringing";
 import { timeNow } from "@/edge/clock";
 import type { SpokenBell } from "@/words";
 import { bellHref } from "../bell-knots";
@@ -18,8 +18,8 @@ import { useRinging, useRingingTitle } from "./use-ringing";
 
 /** Whoever is on the way there is not rung at, ms. */
 const ON_THE_WAY_MS = 3 * 60_000;
-/** What was heard once is not struck again, ms. */
-const HEARD_MS = 24 * 3_600_000;
+/** What may wait is not struck again for a day, ms; work that is stopped again is. */
+const heardFor = (kind: SpokenBell["kind"]): number => (mayWait(kind) ? 24 * 3_600_000 : 0);
 /** Room for these at a desk, and for one in the hand; the rest is counted. */
 const MOST = 3;
 
@@ -86,7 +86,7 @@ function Rings({
   const [puttingOff, setPuttingOff] = useState(false);
   const title = useId();
   const long = timeNow() - since;
-  const hear = () => silence(bell.id, timeNow() + (manner === "chime" ? HEARD_MS : ON_THE_WAY_MS));
+  const hear = () => silence(bell.id, timeNow() + (manner === "alarm" ? ON_THE_WAY_MS : heardFor(bell.kind)));
   return (
     <li
       className={clsx(

@@ -33,9 +33,9 @@ export function useHeld(card: string | undefined, asked: boolean) {
   };
   const touch = () => {
     touchedAt.current = Date.now();
-    begin();
+    begin(true);
   };
-  const begin = () => {
+  const begin = (byFinger = false) => {
     clearTimeout(timer.current);
     swallow.current = false;
     if (!asked) return;
@@ -44,8 +44,8 @@ export function useHeld(card: string | undefined, asked: boolean) {
       setHolding(false);
       setHint(false);
       meant.current = true;
-      // The click that comes when the finger goes up belongs to this card, not to the next.
-      swallow.current = true;
+      // The click that comes when the finger goes up belongs to this card, not to the next; of a key none comes.
+      swallow.current = byFinger;
       navigator.vibrate?.(60);
       form()?.requestSubmit();
       meant.current = false;
