@@ -1,3 +1,5 @@
+import { aloud, held } from "./in-the-hand";
+import { lock } from "./lock";
 import { notStored, saving } from "./saving";
 import { signOn } from "./sign-on";
 import { beside, meanwhile } from "./two-devices";
@@ -74,18 +76,7 @@ export const card = {
     note: "Note",
     stopWork: "Stop work",
   },
-  lock: {
-    where: (place: string) => `Where: ${place}`,
-    missing: "Write the number of the lock you put on.",
-    number: "Lock number",
-    tag: "Tag number (no lock point)",
-    hint: "On the lock's own face.",
-    sweep: "The next, in this order",
-    sweepWhy:
-      "Those that you have shut and locked already: write each lock. What stays empty comes as a card of its own.",
-    ofNext: (name: string) => `Lock of ${name}`,
-    inOrder: "One before this is empty. They are shut in this order.",
-  },
+  lock,
   write: { missing: "Write it down: it stands in the record.", hint: "Names or numbers, a few words." },
   gauge: {
     reading: "Gauge reading",
@@ -147,21 +138,8 @@ export const card = {
     odd: "The odd one:",
     all: "All counted.",
   },
-  aloud: {
-    read: "Read aloud",
-    readByKey: "Read aloud (R)",
-    again: "Again",
-    next: "Next",
-    done: "Done",
-    over: "That was all. Tap anywhere for it once more.",
-    caution: (can: string, what: string) => `Take care. ${can} ${what}`,
-    barred: (tool: string, why: string) => `Not with: ${tool}. ${why}`,
-    stopped: (reason: string) => `Work is stopped. ${reason}`,
-  },
-  held: {
-    hold: "hold it down",
-    hint: "Hold it down until it is full: what is let loose here is not called back. By keys hold Enter; with a screen reader press twice.",
-  },
+  aloud,
+  held,
   wait: {
     left: (minutes: number, seconds: number) => `${minutes} minutes ${seconds} seconds left`,
     start: {
