@@ -73,6 +73,15 @@ test.describe("with a thumb", () => {
     await key("5").tap();
     await tech.press();
     await expect(tech.card.getByRole("alert")).toContainText("58.5 psi g");
+
+    // A usual figure gives way to the first key; where a unit can be turned, the figure is turned with it.
+    await tech.page.goto(`${server.url}/bench/drain-down`);
+    const bore = tech.page.getByRole("textbox", { name: /^Bore of the pipe/ });
+    await expect(bore).toHaveValue("150");
+    await bore.tap();
+    for (const each of ["5", "0", "in"])
+      await tech.page.locator("[data-pad]").getByRole("button", { name: each, exact: true }).tap();
+    await expect(bore).toHaveValue("1.9685");
   });
 
   test("a thumb drawn across turns to the axis, the tray and the line, and back", async ({ context }) => {

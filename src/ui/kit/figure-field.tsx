@@ -96,11 +96,12 @@ export function FigureField({
           </div>
           {ours && open && (
             <Pad
-              text={figure.text}
+              // The first key takes the place of a usual figure.
+              text={source.kind === "usual" ? "" : figure.text}
               unit={figure.unit}
               dimension={dimension}
               onText={(text) => onFigure(typedByHand(figure, text))}
-              onUnit={(to) => onFigure({ ...figure, unit: to })}
+              onUnit={onUnit ?? ((to) => onFigure({ ...figure, unit: to }))}
               onDone={() => setOpen(false)}
             />
           )}
