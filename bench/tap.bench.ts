@@ -1,9 +1,21 @@
-import { chromium } from "@playwright/test";
+import { chromium, type Locator } from "@playwright/test";
 import { CHROMIUM, heldBy } from "../e2e/browser";
 import loadOnce from "../e2e/global-setup";
 import { TestServer } from "../e2e/server";
 import { Technician } from "../e2e/technician";
 import { row } from "./table";
+
+/** Whoever works looks at the card: a test that asks the page over and over would be timed with it. */
+class Looks extends Technician {
+  override async press(): Promise<void> {
+    await super.press();
+    await this.page.waitForTimeout(500);
+  }
+  override async tap(button: Locator): Promise<void> {
+    await super.tap(button);
+    await this.page.waitForTimeout(500);
+  }
+}
 
 /** Taps on the job card of the built app (./loftbell build first): from the press to the painted answer. */
 const server = new TestServer("demo");
@@ -17,7 +29,7 @@ try {
   await page.goto(`${server.url}/valves/NQ-H07/start`);
   await page.getByRole("button", { name: /Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  const tech = new Technician(page);
+  const tech = new Looks(page);
   await page.evaluate(() => {
     const times: number[] = [];
     Object.assign(window, { times });

@@ -46,7 +46,12 @@ test("a day taken along: cold start without the server, a job from its start to 
   const page = await opened(context);
   await page.goto(server.url);
   await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
-  await page.goto(`${server.url}/valves/LY-S1h`);
+  // Found by what lies on the device, and opened.
+  await page.keyboard.press("/");
+  await page.getByPlaceholder(/^Tag, place/).fill("ly-s1h");
+  await expect(page.getByText(/^No signal: only what is below/)).toBeVisible();
+  await page.keyboard.press("Enter");
+  await page.waitForURL(`${server.url}/valves/LY-S1h`);
   await page.getByRole("link", { name: "Start a job" }).click();
   await page.getByRole("button", { name: "Clean it and put it back", exact: true }).click();
   await page.getByRole("button", { name: /^Start the job/ }).click();

@@ -1,3 +1,4 @@
+import { tooSmall } from "./glove";
 import { soundForAll } from "./quick-axe";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
@@ -8,13 +9,35 @@ const server = new TestServer("demo");
 test.beforeAll(() => server.start());
 test.afterAll(() => server.end());
 
+// As it is on site: a phone in one hand.
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+/** What is smaller than a glove needs, by the card it stands on. */
+const small: Promise<readonly string[]>[] = [];
+test.afterEach(async () => {
+  expect((await Promise.all(small.splice(0))).flat()).toEqual([]);
+});
+
+/** Measures each card on the way. */
+class Gloved extends Technician {
+  override async until(
+    matches: RegExp,
+    answers: Readonly<Record<string, string>> = {},
+    seen: (title: string) => void = () => {},
+  ): Promise<void> {
+    await super.until(matches, answers, (title) => {
+      seen(title);
+      small.push(tooSmall(this.page).then((all) => all.map((each) => `${title}: ${each}`)));
+    });
+  }
+}
+
 async function begun(page: Page, tag: string, reason?: string): Promise<Technician> {
   await page.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
   await page.goto(`${server.url}/valves/${tag}/start`);
   if (reason !== undefined) await page.getByRole("button", { name: reason, exact: true }).click();
   await page.getByRole("button", { name: /^Start the job/ }).click();
   await page.waitForURL(/\/jobs\/[^/]+$/);
-  return new Technician(page, server);
+  return new Gloved(page, server);
 }
 
 async function signed(tech: Technician, page: Page): Promise<void> {

@@ -1,5 +1,6 @@
 import { demoWith } from "./begun";
 import { CHROMIUM, heldBy, withLetters } from "./browser";
+import { tooSmall } from "./glove";
 import { TestServer } from "./server";
 import { Technician } from "./technician";
 import { type BrowserContext, chromium, expect, type Locator, type Page, test } from "./test";
@@ -250,26 +251,6 @@ test("a whole job with letters twice as large in the hand: nothing is cut off, n
     await context.close();
   }
 });
-
-/** What is pressed on a card, and is smaller than a glove. */
-const tooSmall = (page: Page) =>
-  page.evaluate(() =>
-    [
-      ...document.querySelectorAll<HTMLElement>(
-        "main button, main a[href], main summary, main input, header a, header button",
-      ),
-    ]
-      .filter((each) => each.checkVisibility() && !each.closest(".skip, svg"))
-      // A link in a sentence is text.
-      .filter((each) => getComputedStyle(each).display !== "inline")
-      .flatMap((each) => {
-        const { width, height } = each.getBoundingClientRect();
-        // What is read out only has one pixel.
-        return width > 1 && Math.min(width, height) < 47.5
-          ? [`${each.innerText || each.ariaLabel} ${Math.round(width)}×${Math.round(height)}`]
-          : [];
-      }),
-  );
 
 async function fits(page: Page): Promise<void> {
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);

@@ -7,7 +7,15 @@ import compression from "compression";
 import next from "next";
 import { err } from "@/core/result";
 import { type Draw, startDrawers } from "@/edge/drawers";
-import { ALWAYS, contentPolicy, isLoopback, isOnThisMachine, ownHosts, refuseArriving } from "@/edge/guard";
+import {
+  ALWAYS,
+  contentPolicy,
+  gatewaysOf,
+  isLoopback,
+  isOnThisMachine,
+  ownHosts,
+  refuseArriving,
+} from "@/edge/guard";
 import { atTheDoor, OURSELVES_HEADER, SERVICE_WORKER } from "@/edge/porter";
 import { PROBLEM_TYPE, problemBody, type Refusal, refused } from "@/edge/problem";
 import { Turnstile } from "@/edge/turnstile";
@@ -34,6 +42,8 @@ const hosts = ownHosts(
   Object.values(networkInterfaces()).flatMap((each) => (each ?? []).map(({ address }) => address)),
   (process.env.LOFTBELL_HOSTS ?? "").split(","),
 );
+
+const gateways = gatewaysOf(process.env.LOFTBELL_GATEWAYS ?? "");
 
 // Whoever started it for a drill sets its clock on without a new start.
 process.on("message", (told: { readonly clockAheadMinutes?: unknown }) => {
@@ -141,7 +151,7 @@ const server = createServer((request, answer) => {
   if (refusal !== undefined) return refuse(answer, refusal);
   if (!opened.ok) return outOfOrder(request, answer, opened.error);
   if (!url.startsWith("/_next/static/")) {
-    const policy = contentPolicy(randomBytes(16).toString("base64"), developing);
+    const policy = contentPolicy(randomBytes(16).toString("base64"), developing, gateways);
     // The framework reads the nonce from here and gives it to its scripts.
     headers["content-security-policy"] = policy;
     answer.setHeader("content-security-policy", policy);

@@ -2,6 +2,7 @@ import { ok, type Result } from "@/core/result";
 import { type CallFailure, call } from "@/edge/client";
 import { TAKE_ALONG } from "@/edge/contracts/along";
 import { GET_JOB } from "@/edge/contracts/jobs";
+import { instrumentRegister } from "./instruments";
 import { keepJob, letGoOfJobs } from "./jobs";
 import type { Along } from "./kept";
 import { BUILD, PAGES_CACHE, pageKey } from "./pages";
@@ -41,7 +42,7 @@ export async function takeAlong(
 ): Promise<Result<Taken, CallFailure>> {
   const answer = await call(TAKE_ALONG, { query: { what, ...(id !== "" && { id }) } });
   if (!answer.ok) return answer;
-  const { title, pages, jobs, crew, left } = answer.value;
+  const { title, pages, names, jobs, crew, left } = answer.value;
   const missing: string[] = [];
   let cut = false;
   let bytes = 0;
@@ -75,8 +76,10 @@ export async function takeAlong(
   });
   // What is asked to persist is not thrown away when the device runs short.
   await navigator.storage?.persist?.();
-  const along: Along = { id: ID(what, id), what, of: id, title, pages, jobs, at: now(), bytes };
+  const along: Along = { id: ID(what, id), what, of: id, title, pages, names, jobs, at: now(), bytes };
   await store.along.put(along);
+  // By their serials readings are known to be in calibration.
+  await instrumentRegister(store);
   return ok({ along, missing, cut, left });
 }
 

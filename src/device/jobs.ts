@@ -84,9 +84,10 @@ export async function letGoOfJobs(store: DeviceStore, which: (log: KeptLog) => b
   const ids = (await store.logs.toArray()).flatMap((log) =>
     !unsent.has(log.id) && which(log) ? [log.id] : [],
   );
-  await store.transaction("rw", store.jobs, store.logs, async () => {
+  await store.transaction("rw", store.jobs, store.logs, store.recordings, async () => {
     await store.jobs.bulkDelete(ids);
     await store.logs.bulkDelete(ids);
+    await store.recordings.where("job").anyOf(ids).delete();
   });
 }
 

@@ -1,4 +1,5 @@
-import type { Certificates, JobEvent, JobInputs, Meanwhile } from "@/core/formats";
+import type { Certificates, JobEvent, JobInputs, Meanwhile, TakenWith } from "@/core/formats";
+import type { Trace } from "@/core/job";
 import type { OpenJobBody } from "@/edge/contracts/jobs";
 
 /** An entry of a job that was made on this device and is not on the server. */
@@ -58,6 +59,16 @@ export interface KeptPhoto {
   readonly sent?: number;
 }
 
+/** What instruments show while a card waits: it survives a page that is closed. */
+export interface KeptRecording {
+  /** Job, card and instrument. */
+  readonly id: string;
+  readonly job: string;
+  readonly trace: Trace;
+  /** The instrument, as at its newest reading. */
+  readonly with: TakenWith;
+}
+
 /** Something that was taken along, so that it opens without signal. */
 export interface Along {
   readonly id: string;
@@ -67,6 +78,8 @@ export interface Along {
   readonly title: string;
   /** Addresses of its pages. */
   readonly pages: readonly string[];
+  /** What is found there, in words; not of what was taken along before 0.23. */
+  readonly names?: Readonly<Record<string, string>>;
   readonly jobs: readonly string[];
   /** When its pages were fetched last, ms. */
   readonly at: number;

@@ -61,8 +61,18 @@ function readable(url: string): boolean {
   }
 }
 
+/** Where gateways of instruments may be: on the device itself, whatever its port. */
+const GATEWAYS = "ws://localhost:* ws://127.0.0.1:*";
+const GATEWAY = /^wss?:\/\/[a-z0-9.-]+(:(\d{1,5}|\*))?$/i;
+
+/** @param more addresses as LOFTBELL_GATEWAYS gives them; what is none is left out */
+export const gatewaysOf = (more: string): string =>
+  [GATEWAYS, ...more.split(",").map((each) => each.trim())]
+    .filter((each) => each === GATEWAYS || GATEWAY.test(each))
+    .join(" ");
+
 /** What a page may load and do, by a nonce made for this answer alone. */
-export const contentPolicy = (nonce: string, developing: boolean): string =>
+export const contentPolicy = (nonce: string, developing: boolean, gateways: string = GATEWAYS): string =>
   [
     "default-src 'self'",
     // The reader of labels is WebAssembly, and ships with the app: it is compiled, no text is run as a program.
@@ -71,7 +81,8 @@ export const contentPolicy = (nonce: string, developing: boolean): string =>
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' blob: data:",
     "font-src 'self'",
-    `connect-src 'self'${developing ? " ws:" : ""}`,
+    // Instruments are reached through a gateway on this machine, or one the installation names.
+    `connect-src 'self' ${gateways}${developing ? " ws:" : ""}`,
     "worker-src 'self' blob:",
     "frame-ancestors 'none'",
     "base-uri 'none'",
@@ -86,7 +97,7 @@ export const ALWAYS: Readonly<Record<string, string>> = {
   "referrer-policy": "same-origin",
   "cross-origin-opener-policy": "same-origin",
   "cross-origin-resource-policy": "same-origin",
-  "permissions-policy": "camera=(self), microphone=(), geolocation=(self)",
+  "permissions-policy": "camera=(self), microphone=(), geolocation=(self), serial=(self)",
 };
 
 const LOOPBACK: readonly string[] = ["127.0.0.1", "localhost", "[::1]"];

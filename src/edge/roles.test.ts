@@ -14,7 +14,7 @@ const MEANT: Readonly<Record<Role | "nobody", string>> = {
   reader: `isolate planStrip planJob proveJob troubleNext troubleBring coverNeeds calculators calculate gasketTemplate job photo jobsCsv find
     paper edits template readings valvesCsv valveTags checkSheet sheet line bells live movements stockCsv movementsCsv
     label listCsv placesGeoJson calendar store signOut setPin changePassword passkeyToMake keepPasskey removePasskey
-    endSession jobPdf isolationPdf labelsPdf takeAlong`,
+    endSession jobPdf isolationPdf labelsPdf takeAlong listInstruments`,
   technician: `openJob keepCase closeCase addEvents putPhoto putPiece keepResult takeBackResult reportFault addPaper undoEdit moveStock undoMovement
     receiveOrder`,
   planner: `savePlace removePlace saveInstrument removeInstrument saveMapping removeMapping addValves saveValve

@@ -1,13 +1,15 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import type { Line } from "@/core/formats";
 import type { IsolationPlan } from "@/core/isolation";
-import { type Run, run } from "@/core/job";
+import { judgedTraces, type Run, run } from "@/core/job";
 import type { PaperTask } from "@/server/papers/print-task";
 import { Axis } from "@/ui/draw/axis";
 import { LineStill } from "@/ui/draw/line-drawing";
 import { axisParts } from "@/ui/job/axis-parts";
 import { lineView } from "@/ui/line-view";
+import { KeptTrace } from "@/ui/paper/kept-traces";
 import { SettingsProvider, USUALLY } from "@/ui/settings";
+import { type Drawn, speaker } from "@/words";
 import { svgToPdf } from "./svg-to-pdf";
 
 /** Room for a drawing, pt: the width between the margins, and what leaves space for its title. */
@@ -15,8 +17,8 @@ const ROOM = { width: 515, height: 640 };
 const SETTINGS = { ...USUALLY, theme: "light", motion: "off" } as const;
 
 /** A drawing as the screens draw it; none where there is nothing to draw. */
-export function drawing(of: "axis" | "section", task: PaperTask) {
-  const drawn = of === "axis" ? axis(task) : section(task);
+export function drawing(of: Drawn, task: PaperTask) {
+  const drawn = of === "axis" ? axis(task) : of === "section" ? section(task) : trace(task, of.trace);
   if (drawn === undefined) return undefined;
   return svgToPdf(
     renderToStaticMarkup(
@@ -36,6 +38,20 @@ function jobOf({ job }: PaperTask): Run | undefined {
 function axis(task: PaperTask) {
   const job = jobOf(task);
   return job === undefined ? undefined : <Axis parts={axisParts(job)} form="wide" />;
+}
+
+/** What an instrument showed over a time. */
+function trace(task: PaperTask, event: string) {
+  const job = jobOf(task);
+  const judged =
+    job === undefined
+      ? undefined
+      : judgedTraces(job, new Map(job.plan.steps.map((step) => [step.id, step] as const))).find(
+          (each) => each.trace.event === event,
+        );
+  if (job === undefined || judged === undefined) return undefined;
+  const { zero_bar } = job.inputs.sheet.isolation;
+  return <KeptTrace words={speaker(task.notation)} judged={judged} zero_bar={zero_bar} />;
 }
 
 /** The line as it stands while the section is dead: all that is shut for it is shut. */

@@ -75,6 +75,36 @@ describe("the drawings of a job", () => {
   const drawn = (of: "axis" | "section", job?: PaperTask["job"]) =>
     read(asked(0, { paper: { ...paper(0), blocks: [{ kind: "drawing", title: of, of }] }, job }));
 
+  it("are what an instrument showed over a time, with the bound it was judged by", async () => {
+    const walk = new Walk(wetJob()).until(({ kind }) => kind === "hold");
+    const step = walk.job.current!.id;
+    walk.add({ kind: "wait-started", step, minutes: 10 });
+    const from = new Date(walk.now).toISOString();
+    walk.now += 600_000;
+    const taken = { kind: "logger", name: "Logger", serial: "PL-1", by: "socket", at: from, read: "0 bar g" };
+    const points = Array.from({ length: 40 }, (_, at) => [at * 15, at * 300]);
+    walk.add({
+      kind: "trace-kept",
+      step,
+      with: taken,
+      dimension: "gauge pressure",
+      from,
+      every_s: 15,
+      points,
+    });
+    const trace = walk.events.at(-1)!.id;
+    const { pages } = await read(
+      asked(0, {
+        paper: { ...paper(0), blocks: [{ kind: "drawing", title: "Trace", of: { trace } }] },
+        job: { inputs: walk.inputs, events: walk.events },
+      }),
+    );
+    const said = pages.join();
+    expect(said).toContain("Trace");
+    expect(said).toContain("0.117 bar g");
+    expect(said).toContain("10 min");
+  });
+
   it("are the valve with what went in new, and the section with what was shut, by number", async () => {
     const axis = (await drawn("axis", { inputs, events })).pages.join();
     for (const { name } of inputs.sheet.parts) expect(axis).toContain(name.split(" ")[0]);

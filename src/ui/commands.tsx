@@ -2,7 +2,9 @@
 
 import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { findHere } from "@/device/find-here";
+import { deviceStore } from "@/device/store";
 import { call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
 import { FIND } from "@/edge/contracts/here";
@@ -31,17 +33,25 @@ type Shown =
   | { readonly kind: "nothing-typed" }
   | { readonly kind: "looking"; readonly before: Found | undefined }
   | { readonly kind: "found"; readonly found: Found }
-  | { readonly kind: "no-answer" };
+  /** Without signal: what lies on this device. */
+  | { readonly kind: "here"; readonly found: Found };
 
-/** What the server finds for what stands in the field. */
+/** What the server finds for what stands in the field; without it, what lies on this device. */
 function useFound(typed: string): Shown {
-  const [answer, setAnswer] = useState<{ readonly typed: string; readonly found: Found | undefined }>();
+  const [answer, setAnswer] = useState<{
+    readonly typed: string;
+    readonly found: Found;
+    readonly here: boolean;
+  }>();
   useEffect(() => {
     if (typed.trim() === "") return;
     const stop = new AbortController();
     const timer = setTimeout(async () => {
       const answer = await call(FIND, { query: { words: typed }, signal: stop.signal });
-      if (!stop.signal.aborted) setAnswer({ typed, found: answer.ok ? answer.value : undefined });
+      if (stop.signal.aborted) return;
+      if (answer.ok) return setAnswer({ typed, found: answer.value, here: false });
+      const hits = await findHere(deviceStore(), typed);
+      if (!stop.signal.aborted) setAnswer({ typed, found: { hits: [...hits], near: false }, here: true });
     }, PAUSE_MS);
     return () => {
       stop.abort();
@@ -50,7 +60,7 @@ function useFound(typed: string): Shown {
   }, [typed]);
   if (typed.trim() === "") return { kind: "nothing-typed" };
   if (answer?.typed !== typed) return { kind: "looking", before: answer?.found };
-  return answer.found === undefined ? { kind: "no-answer" } : { kind: "found", found: answer.found };
+  return { kind: answer.here ? "here" : "found", found: answer.found };
 }
 
 /** Find and go, by `/` or Ctrl-K: looked for in the server as one types. */
@@ -75,22 +85,30 @@ export function Commands({
     opened.current = open;
   }, [open]);
 
-  const found = shown.kind === "found" ? shown.found : shown.kind === "looking" ? shown.before : undefined;
+  const found =
+    shown.kind === "looking" ? shown.before : shown.kind === "nothing-typed" ? undefined : shown.found;
+  const here = shown.kind === "here";
+  // Without the server only what a browser opens anew comes from this device.
+  const goTo = useCallback(
+    (href: string) => {
+      onOpenChange(false);
+      if (here) location.assign(href);
+      else router.push(href);
+    },
+    [here, onOpenChange, router],
+  );
   const keyed = (found?.hits ?? []).map((hit, index) => ({ ...hit, key: `${index} ${hit.href}` }));
   // What was asked for comes first and Enter takes it. What is only near is not taken unless somebody chooses it.
-  const sure = shown.kind === "found" && !shown.found.near ? keyed[0] : undefined;
+  const sure = (here || shown.kind === "found") && found?.near !== true ? keyed[0] : undefined;
   const first = sure?.key ?? "";
   useEffect(() => setChosen(first), [first]);
   // Enter pressed while the answer is on its way waits for it: it must not open what stood there before.
   const pressed = useRef(false);
   useEffect(() => {
     if (shown.kind === "looking" || shown.kind === "nothing-typed") return;
-    if (pressed.current && sure !== undefined) {
-      onOpenChange(false);
-      router.push(sure.href);
-    }
+    if (pressed.current && sure !== undefined) goTo(sure.href);
     pressed.current = false;
-  }, [shown.kind, sure, onOpenChange, router]);
+  }, [shown.kind, sure, goTo]);
   const kinds = [...new Set(keyed.map((hit) => hit.kind))];
   return (
     <Command.Dialog
@@ -132,9 +150,10 @@ export function Commands({
             Looking …
           </p>
         )}
-        {shown.kind === "no-answer" && (
-          <p role="alert" className="p-4 text-stop">
-            The server does not answer. Find needs a signal.
+        {here && (
+          <p role="status" className="p-4 text-wait">
+            No signal: {keyed.length === 0 ? "nothing of that" : "only what is below"} lies on this device.
+            The rest is found when there is one.
           </p>
         )}
         {shown.kind === "found" && keyed.length === 0 && (
@@ -160,10 +179,7 @@ export function Commands({
                 <Command.Item
                   key={hit.key}
                   value={hit.key}
-                  onSelect={() => {
-                    onOpenChange(false);
-                    router.push(hit.href);
-                  }}
+                  onSelect={() => goTo(hit.href)}
                   className="min-h-11 cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-sunk sm:flex"
                 >
                   <span className="block font-semibold sm:shrink-0">{hit.name}</span>

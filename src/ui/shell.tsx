@@ -14,6 +14,7 @@ import { useBellsHere } from "./bell/use-bells-here";
 import { knotOf } from "./bell-knots";
 import { Rope } from "./draw/rope";
 import { HatchDefs } from "./draw/solids";
+import { remembered } from "./instruments/remembered";
 import { typing } from "./keys";
 import { Myself, PhoneHead, Tabs, Warnings } from "./shell-head";
 import { useFind } from "./use-find";
@@ -46,6 +47,14 @@ export function Shell({
   const { bells: said, doubts, faults } = useNews(news);
   const bells = useBellsHere(said);
   useDevice();
+  // Fetched only where something was connected before.
+  useEffect(() => {
+    if (remembered().length > 0)
+      void import("./instruments/resume").then(
+        (made) => made.resume(),
+        () => {},
+      );
+  }, []);
   const path = usePathname();
   const now = useNow(1000);
   const { finding, setFinding, wanted, takeEarlier } = useFind();

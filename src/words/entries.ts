@@ -1,6 +1,7 @@
 import { type Certificates, COMPETENCES, type HandedOver, type JobEvent, type Sheet } from "@/core/formats";
 import type { Step } from "@/core/job";
 import { foundWords } from "./handling";
+import { takenWithWords, traceEntry } from "./instruments";
 import { quantity, type Speaker } from "./speaker";
 import { stepTitle } from "./step-words";
 
@@ -90,6 +91,9 @@ function enteredOf(speaker: Speaker, { event, step }: Entry): string {
         : (event.entry ?? "");
     case "reading-taken":
     case "check-measured":
+      return event.with === undefined ? event.typed : `${event.typed} ${takenWithWords(speaker, event.with)}`;
+    case "trace-kept":
+      return `${traceEntry(speaker, { ...event, from: Date.parse(event.from) })} ${takenWithWords(speaker, event.with)}`;
     case "result-kept":
       return event.typed;
     case "check-answered":

@@ -22,6 +22,15 @@ export {
 } from "./handling";
 export { differenceWords, harmWords, type Names, truthWords } from "./harms";
 export {
+  doubtWords,
+  gapWords,
+  noReadingWords,
+  shownFigure,
+  traceEntry,
+  traceFigure,
+  traceVerdictWords,
+} from "./instruments";
+export {
   actWhy,
   actWords,
   closureWhy,
@@ -51,7 +60,7 @@ export { lostName } from "./lost";
 export { releaseCaution } from "./media";
 export { isolationBlocks, isolationSet } from "./papers/isolation-paper";
 export { handOverBlocks, orderBlocks, orderTitle } from "./papers/job-papers";
-export { listOf, type Paper, type PaperBlock, type PaperRow, type Said } from "./papers/paper";
+export { type Drawn, listOf, type Paper, type PaperBlock, type PaperRow, type Said } from "./papers/paper";
 export {
   customerBlocks,
   logBlock,
@@ -60,6 +69,7 @@ export {
   type Standing,
   wholeness,
 } from "./papers/record-paper";
+export { tracesDrawn } from "./papers/traces-block";
 export { troubleBlocks } from "./papers/trouble-paper";
 export { asFoundWords } from "./record";
 export { competences, gateWords, impossibleWords, refusalWords } from "./refusals";

@@ -21,6 +21,18 @@ export function refusalWords(speaker: Speaker, refusal: Refusal, { inputs, curre
   const pressure = (value: number) => quantity(speaker, value, "gauge pressure");
   const degrees = (value: number) => quantity(speaker, value, "temperature");
   switch (refusal.kind) {
+    case "simulated-proves-nothing":
+      return words.simulatedProvesNothing;
+    case "read-too-long-ago":
+      return words.readTooLongAgo(refusal.minutes);
+    case "read-after-its-entry":
+      return words.readAfterItsEntry;
+    case "it-showed-otherwise":
+      return words.itShowedOtherwise(refusal.read);
+    case "nothing-to-trace":
+      return words.nothingToTrace;
+    case "points-out-of-order":
+      return words.pointsOutOfOrder;
     case "write-it-down":
       return words.writeItDown((current && stepWords(speaker, current).ask) ?? "");
     case "write-the-lock":

@@ -4,6 +4,7 @@ import Link from "next/link";
 import { INSTRUMENT_NAMES } from "@/app/crew/competence-names";
 import { calibratedUntil } from "@/core/rounds";
 import { services } from "@/server/services";
+import { ConnectedHere } from "@/ui/instruments/connected-here";
 import { Empty } from "@/ui/notice";
 import { Page } from "@/ui/page";
 import { Plate } from "@/ui/plate";
@@ -76,6 +77,7 @@ export default function InstrumentsPage() {
           })}
         </ul>
       )}
+      <ConnectedHere />
     </Page>
   );
 }

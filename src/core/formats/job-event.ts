@@ -2,6 +2,7 @@ import { type Static, Type } from "@sinclair/typebox";
 import { CertificatesSchema } from "./person";
 import { closed, Id, Instant, Minutes, oneKindOf, oneOf, Typed, Words } from "./shared";
 import { CHECK_DIMENSIONS } from "./sheet";
+import { TakenWithSchema, TraceSchema } from "./taken-with";
 
 /** The newest event version this program understands. */
 export const EVENT_VERSION = 1;
@@ -40,6 +41,8 @@ const base = {
   ),
 };
 const Step = Type.String({ minLength: 1, maxLength: 200 });
+/** Where an instrument handed the figure over. */
+const read = { with: Type.Optional(TakenWithSchema) };
 
 /** What other open jobs keep shut, turned or open on the line. */
 export const Held = Type.Array(
@@ -79,6 +82,7 @@ export const EventSchema = oneKindOf(
       ...base,
       step: Step,
       entry: Type.Optional(Type.String({ maxLength: 400 })),
+      ...read,
     },
     closed,
   ),
@@ -95,6 +99,8 @@ export const EventSchema = oneKindOf(
       kelvin: Type.Optional(
         Type.Number({ minimum: 100, maximum: 1000, description: "Temperature of the section then, K." }),
       ),
+      ...read,
+      kelvin_with: Type.Optional(TakenWithSchema),
     },
     closed,
   ),
@@ -110,7 +116,15 @@ export const EventSchema = oneKindOf(
     closed,
   ),
   Type.Object(
-    { kind: Type.Literal("check-measured"), ...base, step: Step, check: Id, si: Type.Number(), typed: Typed },
+    {
+      kind: Type.Literal("check-measured"),
+      ...base,
+      step: Step,
+      check: Id,
+      si: Type.Number(),
+      typed: Typed,
+      ...read,
+    },
     closed,
   ),
   Type.Object(
@@ -137,6 +151,7 @@ export const EventSchema = oneKindOf(
           description: "What the torque wrench read at the bolt, N·m.",
         }),
       ),
+      ...read,
     },
     closed,
   ),
@@ -224,8 +239,18 @@ export const EventSchema = oneKindOf(
       output: Type.String({ minLength: 1, maxLength: 40 }),
       si: Type.Number(),
       typed: Typed,
+      with: Type.Optional(
+        Type.Record(Type.String({ maxLength: 40 }), TakenWithSchema, {
+          maxProperties: 20,
+          description: "The inputs that an instrument handed over.",
+        }),
+      ),
     },
     closed,
+  ),
+  Type.Object(
+    { kind: Type.Literal("trace-kept"), ...base, step: Step, with: TakenWithSchema, ...TraceSchema },
+    { ...closed, description: "What an instrument showed over a time: a standing test, a decay, a pull." },
   ),
   Type.Object(
     {

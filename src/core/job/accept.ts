@@ -13,6 +13,7 @@ import type { Step } from "./step";
 import { singleStep } from "./step-id";
 import type { StepEntry } from "./step-rule";
 import { refuseEntry } from "./step-rules";
+import { refuseTaken, refuseTrace } from "./taken-by";
 
 /** How far an entry may be dated ahead of the clock it is judged by before its waits cannot be trusted. */
 const CLOCK_AHEAD_MS = 5 * 60_000;
@@ -107,7 +108,7 @@ function refuse(job: Run, event: JobEvent, { now, workAgain, mayOf }: JudgedBy):
         ? undefined
         : { path: "/bell", kind: "no-such-bell" };
     case "result-kept":
-      return keptFault(event, workAgain);
+      return keptFault(event, workAgain) ?? refuseTaken(job.inputs, event);
     case "signed-on":
       return signingOn(job, event, mayOf);
     case "stopped":
@@ -158,7 +159,17 @@ function refuse(job: Run, event: JobEvent, { now, workAgain, mayOf }: JudgedBy):
       return refuseAtStep(
         job,
         event,
-        (step) => refuseHands(job, event, step, at) ?? refuseEntry(step, event, entryAt(job, at)),
+        (step) =>
+          refuseHands(job, event, step, at) ??
+          refuseEntry(step, event, entryAt(job, at)) ??
+          refuseTaken(job.inputs, event),
+      );
+    case "trace-kept":
+      return refuseAtStep(
+        job,
+        event,
+        (step) =>
+          refuseHands(job, event, step, at) ?? refuseTrace(step, event) ?? refuseTaken(job.inputs, event),
       );
     case "step-overridden":
       return refuseAtStep(job, event, (step) =>
@@ -239,7 +250,7 @@ function refuseSignature(job: Run, by: string, step: Step, at: number): Refusal 
 /** Whether an event belongs to the step that is to be done now, and says of it what may be said. */
 function refuseAtStep(
   job: Run,
-  { step: id }: StepEntry | Extract<JobEvent, { kind: "step-overridden" }>,
+  { step: id }: StepEntry | Extract<JobEvent, { kind: "step-overridden" | "trace-kept" }>,
   refuse: (step: Step) => Refusal | undefined,
 ): Refusal | undefined {
   const { current, states, plan } = job;

@@ -9,7 +9,7 @@ export function withAnswered(job: Run, event: JobEvent): JobEvent {
   const step = "step" in event ? job.plan.steps.find((each) => each.id === event.step) : undefined;
   if (step === undefined) return event;
   // What a step is done with and what can happen at it says nothing of what was answered.
-  const { minutes: _, tools: __, forbidden: ___, dangers: ____, mayOverride: _____, ...answered } = step;
+  const { tools: _, forbidden: __, dangers: ___, mayOverride: ____, ...answered } = step;
   return { ...event, answered: JSON.parse(JSON.stringify(answered)) as Record<string, unknown> };
 }
 

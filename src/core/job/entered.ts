@@ -1,5 +1,5 @@
 import type { Kept } from "../calculators";
-import type { Certificates } from "../formats";
+import type { Certificates, JobEvent, TakenWith } from "../formats";
 
 /** What entries leave in the standing of a job. */
 export interface Done {
@@ -29,6 +29,25 @@ export interface GivenAnswer {
 export interface PutOff {
   readonly until: number;
   readonly reason: string;
+  readonly by: string;
+}
+
+/** What an instrument showed over a time. */
+export interface Trace {
+  readonly dimension: Extract<JobEvent, { kind: "trace-kept" }>["dimension"];
+  /** When its first point was read, ms. */
+  readonly from: number;
+  /** s between two readings of the instrument. */
+  readonly every_s: number;
+  /** s since the first; SI; K of the section, where it was read. */
+  readonly points: readonly (readonly number[])[];
+}
+
+/** A trace that stands in the log. */
+export interface KeptTrace extends Trace {
+  readonly event: string;
+  readonly step: string;
+  readonly with: TakenWith;
   readonly by: string;
 }
 

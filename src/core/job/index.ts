@@ -26,13 +26,15 @@ export {
   whoShut,
 } from "./competence";
 export { compile, type Plan } from "./compile";
-export type { PutOff } from "./entered";
+export type { PutOff, Trace } from "./entered";
 export { foldLog } from "./fold-log";
 export { buildThatShows, generationThatShows } from "./found-build";
 export { heldAct } from "./held-acts";
 export { type ImpossibleEntry, judgeLog } from "./judge-log";
+export { judgedTraces } from "./kept-traces";
 export { PHASES, type Phase } from "./phases";
 export { BAR, effectiveEvents, foundBefore, newestOwn, type Progress, replay } from "./progress";
+export { proofPlace } from "./proof-place";
 export { type Proof, prove, truthsOf } from "./prove";
 export {
   type AsFound,
@@ -74,5 +76,8 @@ export type { Doing } from "./steps/strip";
 export { nextBolt, WRENCH_BAND } from "./steps/tighten";
 export { countedOn, storeUse } from "./store-use";
 export { sweptWith } from "./sweep";
+export { tracedAt, withInstruments } from "./taken-by";
 export { timesOf } from "./times";
+export { type Gap, gapsOf, judgeTrace, type TraceVerdict, thinned } from "./traces";
 export { type WhereItStands, whereItStands } from "./where-it-stands";
+export { worldNow } from "./world-now";

@@ -1,7 +1,7 @@
 import type { FoundFeature } from "../build";
 import type { HandedOver, JobEvent, JobInputs } from "../formats";
 import { type HeldShut, heldAs } from "./as-it-stands";
-import type { Done, GivenAnswer, KeptResult, PutOff, SignedOn } from "./entered";
+import type { Done, GivenAnswer, KeptResult, KeptTrace, PutOff, SignedOn } from "./entered";
 import { judgeStill } from "./standing-test";
 import { readProving, readStepId } from "./step-id";
 import type { TakenReading } from "./taken-reading";
@@ -53,6 +53,8 @@ export interface Progress {
   }[];
   /** Bells that are silent for a while, by id. */
   readonly putOff: ReadonlyMap<string, PutOff>;
+  /** What instruments showed over a time, oldest first. */
+  readonly traces: readonly KeptTrace[];
   /** Results of the bench book that were kept, oldest first. */
   readonly kept: readonly KeptResult[];
   readonly stopped?: { readonly at: number; readonly by: string; readonly reason: string };
@@ -110,9 +112,9 @@ function hangBoth(done: Map<string, Done>, event: JobEvent): void {
   done.set(event.step, { ...here, entry: `${here.entry}, ${event.entry}` });
 }
 
-/** Whether what another device entered changes where the job stands: the worse of two does, and a photograph is one more. */
+/** Whether what another device entered changes where the job stands: the worse of two does, and a photograph or a trace is one more. */
 const counts = ({ elsewhere, kind }: JobEvent): boolean =>
-  elsewhere === undefined || elsewhere.settled === "worse" || kind === "photo-taken";
+  elsewhere === undefined || elsewhere.settled === "worse" || kind === "photo-taken" || kind === "trace-kept";
 
 /**
  * The state of a job as a pure function of what it began with and what happened: the screen, the record, the offline
@@ -141,6 +143,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
   const notes: { at: number; by: string; text: string; step?: string }[] = [];
   const people = new Map<string, SignedOn>();
   const kept: KeptResult[] = [];
+  const traces: KeptTrace[] = [];
   let stopped: Progress["stopped"];
   let signedOff: Progress["signedOff"];
   let givenUp: Progress["givenUp"];
@@ -180,7 +183,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         overridden.set(event.step, { event: id, at, by, reason: event.reason });
         break;
       case "reading-taken": {
-        const { step, what, dimension, si, typed, kelvin } = event;
+        const { step, what, dimension, si, typed, kelvin, with: taken } = event;
         const reading = {
           event: id,
           step,
@@ -191,6 +194,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
           at,
           by,
           ...(kelvin !== undefined && { kelvin }),
+          ...(taken !== undefined && { with: taken }),
         };
         readings.push(reading);
         if (readProving(step) === undefined) break;
@@ -275,6 +279,20 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
         });
         break;
       }
+      case "trace-kept": {
+        const { step, dimension, with: taken, from, every_s, points } = event;
+        traces.push({
+          event: id,
+          step,
+          dimension,
+          with: taken,
+          from: Date.parse(from),
+          every_s,
+          points,
+          by,
+        });
+        break;
+      }
       case "signed-on":
         people.set(by, {
           event: id,
@@ -341,6 +359,7 @@ export function replay(inputs: JobInputs, events: readonly JobEvent[]): Progress
     people,
     notes,
     putOff,
+    traces,
     kept,
     ...(stopped !== undefined && { stopped }),
     ...(signedOff !== undefined && { signedOff }),

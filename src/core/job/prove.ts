@@ -1,17 +1,8 @@
-import { asFitted } from "../build";
 import type { JobInputs, Sheet } from "../formats";
-import {
-  type EndDifference,
-  type HeldByOthers,
-  SEVERITY,
-  siteOf,
-  standOver,
-  type Truth,
-  World,
-} from "../world";
-import { heldAs, heldOn } from "./as-it-stands";
+import { type EndDifference, type HeldByOthers, SEVERITY, standOver, type Truth, World } from "../world";
+import { heldAs } from "./as-it-stands";
 import type { Plan } from "./compile";
-import { sheetOnLine } from "./sheet-on-line";
+import { siteOfPlan } from "./site-of-plan";
 import type { Step } from "./step";
 import { AS_BELIEVED, type Found, Trial } from "./trial";
 import { holdsWhileWatched, openedBy } from "./watched";
@@ -42,15 +33,7 @@ export function prove(
     truths = truthsOf(plan, inputs),
   }: { held?: HeldByOthers; truths?: readonly Truth[] } = {},
 ): Proof {
-  const { sheet, valve, line } = inputs;
-  const build = plan.build ?? valve.build;
-  const site = siteOf({
-    sheet: asFitted(sheetOnLine(inputs), plan.fitted),
-    ...(build !== undefined && { build }),
-    ...(line !== undefined && sheet.isolation.workUnderPressure === undefined && { line }),
-    at: valve.node ?? valve.tag,
-    held: line === undefined ? new Map() : heldOn(line, held),
-  });
+  const site = siteOfPlan(plan, inputs, held);
   const trial = new Trial(plan, site);
   const asBelieved = truths.some(({ kind }) => kind === "none");
   const counts = ({ truth }: { readonly truth: Truth }) => asBelieved || truth !== AS_BELIEVED;

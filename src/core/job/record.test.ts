@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { entryWords, renewalWhy, speaker } from "@/words";
+import { entryWords, recordBlocks, renewalWhy, speaker, stepTitle } from "@/words";
 import { chainStart, jobRecord, type RecordLine, seal } from ".";
 import { START, Walk, wetJob } from "./job.fixtures";
 
@@ -104,5 +104,77 @@ describe("what went on threads and what was measured", () => {
     const times = record.readings.map((each) => each.at);
     expect(times).toEqual([...times].sort((a, b) => a - b));
     expect(record.readings.map((each) => each.what)).toContain("zero");
+  });
+});
+
+describe("what an instrument read", () => {
+  const walk = new Walk(wetJob()).until(({ kind }) => kind === "hold");
+  const hold = walk.job.current!;
+  const taken = {
+    kind: "logger",
+    name: "Pressure logger",
+    serial: "PL-1",
+    by: "socket",
+    read: "0.01 bar g",
+    registered: "IN-03",
+    until: "2026-05-01",
+  };
+  walk.add({ kind: "wait-started", step: hold.id, minutes: hold.minutes });
+  const from = new Date(walk.now).toISOString();
+  walk.now += hold.minutes * 60_000;
+  const points = [
+    [0, 0],
+    [120, 800],
+    [500, 900],
+    [600, 1000],
+  ];
+  walk
+    .add({
+      kind: "trace-kept",
+      step: hold.id,
+      with: { ...taken, at: from },
+      dimension: "gauge pressure",
+      from,
+      every_s: 60,
+      points,
+    })
+    .add({ kind: "step-done", step: hold.id });
+  const again = { step: walk.job.current!.id, what: "zero", dimension: "gauge pressure" };
+  walk.add({
+    kind: "reading-taken",
+    ...again,
+    si: 1000,
+    typed: "0.01 bar g",
+    with: { ...taken, at: new Date(walk.now).toISOString() },
+  });
+  const record = recordOf(walk);
+
+  it("stands with its serial, and with a calibration that had run out", () => {
+    const block = recordBlocks(speaker(), record, () => undefined).find(
+      (each) => each.kind === "rows" && each.title === "Readings",
+    );
+    expect(JSON.stringify(block)).toContain("with Pressure logger PL-1, CALIBRATION RAN OUT on 2026-05-01");
+    expect(said(walk)).toContainEqual(expect.stringMatching(/0\.01 bar g with Pressure logger PL-1/));
+  });
+
+  it("over a time stands with what that says and how long the wait was, also where an entry did not keep it", () => {
+    const [trace] = record.traces;
+    expect(trace).toMatchObject({ verdict: { kind: "standing", says: { kind: "holds" } } });
+    expect(stepTitle(speaker(), trace!.step)).toContain("wait 10 minutes");
+    const before = jobRecord(walk.job, [
+      {
+        event: {
+          ...walk.events.at(-2)!,
+          answered: {
+            id: hold.id,
+            phase: hold.phase,
+            kind: "hold",
+            where: { kind: "said", at: "x", fit: "y" },
+            shutFirst: [],
+          },
+        },
+      },
+    ]);
+    expect(before.lines[0]!.step?.minutes).toBe(10);
   });
 });

@@ -1,11 +1,20 @@
 import { judgeNewPart, type NewPart } from "../build";
 import type { Finding } from "../findings";
-import type { Certificates, ChosenDepth, ChosenWay, HandedOver, JobEvent, SealedEvent } from "../formats";
+import type {
+  Certificates,
+  ChosenDepth,
+  ChosenWay,
+  HandedOver,
+  JobEvent,
+  SealedEvent,
+  TakenWith,
+} from "../formats";
 import { type Due, dues } from "../rounds";
 import { withWays } from "../schools";
 import type { Leftover } from "../store";
 import { afterJob } from "./after-job";
 import { answeredStep, answeredSteps } from "./answered";
+import { type JudgedTrace, judgedTraces } from "./kept-traces";
 import type { Phase } from "./phases";
 import { effectiveEvents, type Progress } from "./progress";
 import type { Run } from "./run";
@@ -85,7 +94,11 @@ export interface JobRecord {
     readonly at: number;
     readonly by: string;
     readonly step?: Step;
+    /** The instrument that handed it over. */
+    readonly with?: TakenWith;
   }[];
+  /** What instruments showed over a time. */
+  readonly traces: readonly JudgedTrace[];
   readonly renewed: readonly NamedRenewal[];
   readonly kept: readonly string[];
   readonly leftovers: readonly Leftover[];
@@ -147,13 +160,18 @@ export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
   const { progress, plan, inputs } = job;
   // What another device entered beside it stands in the log, each with what became of it.
   const here = sealed.flatMap(({ event }) => (event.elsewhere === undefined ? [event] : []));
-  const steps = new Map([...plan.steps.map((step) => [step.id, step] as const), ...answeredSteps(sealed)]);
+  const steps = new Map(plan.steps.map((step) => [step.id, step] as const));
+  // Entries of versions before 0.23 did not keep how long a wait was: the plan knows it.
+  const asItWas = (step: Step): Step =>
+    step.minutes > 0 ? step : { ...step, minutes: steps.get(step.id)?.minutes ?? 0 };
+  for (const [id, step] of answeredSteps(sealed)) steps.set(id, asItWas(step));
   const atStep = (id: string) => {
     const step = steps.get(id);
     return step === undefined ? {} : { step };
   };
   const stepOf = (event: JobEvent, id: string) => {
-    const step = answeredStep(event) ?? steps.get(id);
+    const answered = answeredStep(event);
+    const step = answered === undefined ? steps.get(id) : asItWas(answered);
     return step === undefined ? {} : { step };
   };
   const part = (id: string) => inputs.sheet.parts.find((each) => each.id === id);
@@ -199,7 +217,14 @@ export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
     }),
     findings: plan.findings,
     readings: [
-      ...progress.readings.map(({ what, typed, at, by, step }) => ({ what, typed, at, by, ...atStep(step) })),
+      ...progress.readings.map(({ what, typed, at, by, step, with: taken }) => ({
+        what,
+        typed,
+        at,
+        by,
+        ...atStep(step),
+        ...(taken !== undefined && { with: taken }),
+      })),
       // A first test that failed stands beside the one that passed.
       // What another device read of the same stands there, too.
       ...effectiveEvents(sealed.map(({ event }) => event)).flatMap((event) =>
@@ -211,11 +236,13 @@ export function jobRecord(job: Run, sealed: readonly Entered[]): JobRecord {
                 at: Date.parse(event.at),
                 by: event.by,
                 ...stepOf(event, event.step),
+                ...(event.with !== undefined && { with: event.with }),
               },
             ]
           : [],
       ),
     ].sort((a, b) => a.at - b.at),
+    traces: judgedTraces(job, steps),
     renewed: fittedNew(job).map(({ renewal, name }) => ({ ...renewal, name })),
     kept: job.tray.items
       .filter((item) => item.keep !== undefined && item.place === "back-in")

@@ -54,6 +54,12 @@ export type EntryRefusal = At &
     | { readonly kind: "pulled-short"; readonly read_Nm: number; readonly wanted_Nm: number }
     | { readonly kind: "pulled-beyond"; readonly read_Nm: number; readonly wanted_Nm: number }
     | { readonly kind: "pull-every-bolt" }
+    | { readonly kind: "simulated-proves-nothing" }
+    | { readonly kind: "read-too-long-ago"; readonly minutes: number }
+    | { readonly kind: "read-after-its-entry" }
+    | { readonly kind: "it-showed-otherwise"; readonly read: string }
+    | { readonly kind: "nothing-to-trace" }
+    | { readonly kind: "points-out-of-order" }
     | { readonly kind: "count-on-from"; readonly piece: number }
     | { readonly kind: "count-the-stack"; readonly left: number; readonly of: number }
     | { readonly kind: "more-than-there-are"; readonly of: number }

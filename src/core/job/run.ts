@@ -53,6 +53,7 @@ export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run,
 const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
   "note-added",
   "bell-put-off",
+  "trace-kept",
   "signed-on",
   "photo-taken",
   "stopped",

@@ -11,7 +11,10 @@ export type StepEntry = Extract<
   JobEvent,
   {
     step: string;
-    kind: Exclude<JobEvent["kind"], "note-added" | "bell-put-off" | "result-kept" | "step-overridden">;
+    kind: Exclude<
+      JobEvent["kind"],
+      "note-added" | "bell-put-off" | "result-kept" | "trace-kept" | "step-overridden"
+    >;
   }
 >;
 

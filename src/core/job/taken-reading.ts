@@ -1,3 +1,5 @@
+import type { TakenWith } from "../formats";
+
 /** A reading of a gauge that stands in the log, SI. */
 export interface TakenReading {
   readonly event: string;
@@ -7,6 +9,8 @@ export interface TakenReading {
   readonly si: number;
   readonly typed: string;
   readonly kelvin?: number;
+  /** The instrument that handed it over. */
+  readonly with?: TakenWith;
   readonly at: number;
   readonly by: string;
 }

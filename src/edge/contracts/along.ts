@@ -26,6 +26,9 @@ export const TAKE_ALONG = contract({
     {
       title: Type.String(),
       pages: Type.Array(Type.String(), { description: "Addresses, the most needed first." }),
+      names: Type.Record(Type.String(), Type.String(), {
+        description: "What is found at an address, in words: a device without signal looks for it by them.",
+      }),
       jobs: Type.Array(Type.String(), { description: "Open jobs, by their id." }),
       crew: Type.Record(Type.String(), CertificatesSchema, {
         description: "What each of the crew may do: entries are judged by it.",

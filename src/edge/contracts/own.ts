@@ -53,6 +53,15 @@ const owned = <S extends TObject>(
 export const PLACES = owned("Place", "/api/v1/places", "a place where valves stand", PlaceSchema);
 export const PEOPLE = owned("Person", "/api/v1/people", "one of the crew", PersonSchema, "keeper");
 export const INSTRUMENTS = owned("Instrument", "/api/v1/instruments", "an instrument", InstrumentSchema);
+export const LIST_INSTRUMENTS = contract({
+  id: "listInstruments",
+  method: "GET",
+  path: "/api/v1/instruments",
+  chapter: "Own data",
+  role: "reader",
+  says: "Every instrument with its calibration: by its serial a device knows which one is connected.",
+  answer: Type.Object({ instruments: Type.Array(InstrumentSchema) }, closed),
+});
 export const MAPPINGS = owned("Mapping", "/api/v1/mappings", "how foreign columns are read", MappingSchema);
 
 export const SAVE_HOUSE = contract({
@@ -277,6 +286,7 @@ export const OWN: readonly Contract[] = [
   PLACES.remove,
   PEOPLE.save,
   PEOPLE.remove,
+  LIST_INSTRUMENTS,
   INSTRUMENTS.save,
   INSTRUMENTS.remove,
   MAPPINGS.save,

@@ -41,7 +41,10 @@ describe("what is taken along", () => {
   });
 
   it("of the day: what is at work and what is due, with what each may do", () => {
-    const { pages, jobs, crew } = taken("day");
+    const { pages, names, jobs, crew } = taken("day");
+    // Without signal they are found by their words.
+    for (const page of pages.filter((each) => /^\/valves\/[^/]+$/.test(each)))
+      expect(names[page]).toMatch(/, /);
     expect(pages.slice(0, 2)).toEqual(["/", "/jobs"]);
     expect(jobs).toContain("demo-h09-wait");
     expect(pages.filter((page) => page.endsWith("/start")).length).toBeGreaterThan(5);

@@ -10,6 +10,8 @@ export interface Along {
   readonly title: string;
   /** Addresses of pages, the most needed first. */
   readonly pages: string[];
+  /** What is found at an address, in words. */
+  readonly names: Record<string, string>;
   readonly jobs: string[];
   readonly crew: Record<string, Certificates>;
   /** Valves that were left out. */
@@ -96,8 +98,20 @@ function bundled(
         ...taken.map(({ sheet }) => at("sheets", sheet)),
       ]),
     ],
+    names: namesOf(services, taken),
     jobs: [...open.values()],
     crew: Object.fromEntries(services.library.crew().map((person) => [person.name, certificatesOf(person)])),
     left: valves.length - taken.length,
   };
+}
+
+/** Valves, their lines and their sheets, by address. */
+function namesOf({ library }: Services, valves: readonly Valve[]): Record<string, string> {
+  const names: Record<string, string> = {};
+  for (const { tag, name, place, line, sheet } of valves) {
+    names[at("valves", tag)] = `${name}, ${place}`;
+    names[at("sheets", sheet)] ??= library.sheet(sheet)?.title ?? sheet;
+    if (line !== undefined) names[at("lines", line)] ??= library.line(line)?.name ?? line;
+  }
+  return names;
 }

@@ -26,6 +26,7 @@ import { keepLine } from "../register/keep-documents";
 import { keepValve } from "../register/keep-valve";
 import type { Services } from "../services";
 import { bookUse } from "../store/book-use";
+import { asRegistered } from "./as-registered";
 import type { JobInHand } from "./jobs-in-hand";
 import { keepSummary } from "./summary";
 import { type AppendFailure, jobInHand } from "./take-in-hand";
@@ -85,7 +86,7 @@ function readBatch(
   const problems = read.flatMap((each) => (each.ok ? [] : each.error));
   if (problems.length > 0) return unreadable(problems);
   const events = read.flatMap((each) =>
-    each.ok ? [asTheCrewSays(services, withoutAnswered(each.value))] : [],
+    each.ok ? [asRegistered(services, asTheCrewSays(services, withoutAnswered(each.value)))] : [],
   );
   const ours = events.findIndex((event) => event.kind === "others-hold");
   if (ours !== -1)

@@ -9,6 +9,7 @@ import {
   type PaperBlock,
   recordBlocks,
   type Speaker,
+  tracesDrawn,
   wholeness,
 } from "@/words";
 import type { Services } from "../services";
@@ -50,6 +51,7 @@ export function recordPaper(all: Services, read: Told, words: Speaker, opens: st
     [
       wholeness(words, told.standing),
       ...recordBlocks(words, told.record, benchTitle),
+      ...tracesDrawn(words, told.record),
       ...fromTheStore(all, stored.inputs.id, words),
       nextBlock(words, told.record),
       ...(told.record.closures.length === 0

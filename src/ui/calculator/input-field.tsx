@@ -1,7 +1,9 @@
 "use client";
 
 import type { CalculatorInput } from "@/core/calculators";
+import type { TakenWith } from "@/core/formats";
 import { DateField } from "../kit/date-field";
+import type { FigureSource } from "../kit/figure";
 import { FigureField } from "../kit/figure-field";
 import { SelectField } from "../kit/select-field";
 import { TextField } from "../kit/text-field";
@@ -18,6 +20,7 @@ export function InputField({ input, form }: { input: CalculatorInput; form: Calc
     error: text === "" ? undefined : refused,
     mark: "optional" in input && input.optional ? "if known" : undefined,
   };
+  const taken = form.handedOver[input.name];
   const set = (to: string) => form.type(input.name, to);
   switch (input.kind) {
     case "choice":
@@ -38,11 +41,18 @@ export function InputField({ input, form }: { input: CalculatorInput; form: Calc
         <FigureField
           {...labels}
           dimension={input.dimension}
-          figure={{ text, unit, source: { kind: usual && counts !== "" ? "usual" : "hand" } }}
+          figure={{ text, unit, source: sourceOf(taken, usual && counts !== "") }}
           usual={counts}
-          onFigure={(figure) => set(figure.text)}
+          onFigure={({ text: to, source }) =>
+            source.kind === "instrument" ? form.take(input.name, source.taken) : set(to)
+          }
           onUnit={(to) => form.turnUnit(input, to)}
         />
       );
   }
+}
+
+function sourceOf(taken: TakenWith | undefined, usual: boolean): FigureSource {
+  if (taken !== undefined) return { kind: "instrument", taken };
+  return { kind: usual ? "usual" : "hand" };
 }

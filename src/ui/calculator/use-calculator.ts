@@ -11,6 +11,7 @@ import {
   type SentInput,
   withUnit,
 } from "@/core/calculators";
+import type { TakenWith } from "@/core/formats";
 import { type DecimalMark, fromSI, marked, type Notation, unit } from "@/core/quantity";
 import { type Figure, readFigure, turned } from "../kit/figure";
 import { useHistory, useUndoKeys } from "../use-history";
@@ -19,6 +20,8 @@ import { useHistory, useUndoKeys } from "../use-history";
 export interface Filled {
   readonly texts: Readonly<Record<string, string>>;
   readonly units: Readonly<Record<string, string>>;
+  /** With what instruments handed over; what was typed over is an own figure. */
+  readonly taken?: Readonly<Record<string, TakenWith>>;
 }
 
 const EMPTY: Filled = { texts: {}, units: {} };
@@ -54,6 +57,10 @@ export interface CalculatorForm {
     readonly usual: boolean;
   };
   readonly type: (name: string, text: string) => void;
+  /** A reading that an instrument handed over. */
+  readonly take: (name: string, taken: TakenWith) => void;
+  /** What of all that counts was handed over. */
+  readonly handedOver: Readonly<Record<string, TakenWith>>;
   readonly turnUnit: (input: CalculatorInput, to: string) => void;
   readonly fill: (texts: Readonly<Record<string, string>>) => void;
   readonly undo: () => void;
@@ -155,9 +162,27 @@ export function useCalculator(
     change({ ...filled, texts: { ...filled.texts, [name]: text } }, name);
   };
 
+  const typed = Object.fromEntries(
+    fields.flatMap((input) => {
+      // The minute a calculation was made in belongs to it.
+      const text = (filled.texts[input.name] ?? (input.kind === "date" ? usualText(input) : "")).trim();
+      return text === "" ? [] : [[input.name, withUnit(input, text, unitOf(input))]];
+    }),
+  );
+
   return {
     filled,
     fields,
+    take: (name, taken) =>
+      change({
+        ...filled,
+        texts: { ...filled.texts, [name]: taken.read },
+        taken: { ...filled.taken, [name]: taken },
+      }),
+    handedOver: Object.fromEntries(
+      Object.entries(filled.taken ?? {}).filter(([name, { read }]) => typed[name] === read),
+    ),
+    typed,
     answer,
     errors,
     shown: (input) => {
@@ -185,14 +210,6 @@ export function useCalculator(
     },
     undo,
     canUndo: history.canUndo,
-    typed: Object.fromEntries(
-      fields.flatMap((input) => {
-        // The minute a calculation was made in belongs to it.
-        const text = (filled.texts[input.name] ?? (input.kind === "date" ? usualText(input) : "")).trim();
-        if (text === "") return [];
-        return [[input.name, withUnit(input, text, unitOf(input))]];
-      }),
-    ),
   };
 }
 

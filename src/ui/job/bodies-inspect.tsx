@@ -1,9 +1,10 @@
 "use client";
 
 import clsx from "clsx";
-import { type ReactNode, useEffect } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import type { Disposition } from "@/core/formats";
 import { lookWait, type StepOf } from "@/core/job";
+import { timeNow } from "@/edge/clock";
 import {
   besideTheLines,
   kitLines,
@@ -16,7 +17,7 @@ import {
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
-import { blankFigure, readFigure } from "../kit/figure";
+import { blankFigure, readFigure, readWith } from "../kit/figure";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { WaitClock } from "./bodies-wait";
@@ -27,6 +28,7 @@ import { pictured } from "./pictured";
 import { PiecesForm } from "./pieces-form";
 import { type BodyProps, StepForm } from "./step-form";
 import { TickLines } from "./tick-lines";
+import { Traced } from "./traced";
 import type { JobLog } from "./use-job-log";
 
 /** What is noted before it moves, with its photograph. */
@@ -39,7 +41,7 @@ export function MarkBody({ step, log }: BodyProps<"mark">) {
       missing={look.seenMissing}
       photos={{ step: step.id, take: true, asked: step.photo === true }}
       log={log}
-      onNoted={(entry) => log.add({ kind: "step-done", step: step.id, entry })}
+      onNoted={(entry, read) => log.add({ kind: "step-done", step: step.id, entry, ...read })}
     />
   );
 }
@@ -56,6 +58,7 @@ export function CheckBody({
   const { card } = useSpeaker().say;
   const { check } = step;
   const wait = lookWait(step, log.job.progress);
+  const [shownAt] = useState(timeNow);
   const startFirst = (means?: Disposition): boolean =>
     startsFirst(step, log.job.progress, means) &&
     log.add({ kind: "wait-started", step: step.id, minutes: step.wait_min ?? 0 });
@@ -77,6 +80,15 @@ export function CheckBody({
         <MeasureForm step={step.id} check={check} log={log} startFirst={startFirst} />
       ) : (
         <LookForm step={step.id} check={check} log={log} onChosen={onChosen} startFirst={startFirst} />
+      )}
+      {check.kind === "measure" && (step.wait_min !== undefined || check.dimension === "gauge pressure") && (
+        <Traced
+          log={log}
+          step={step}
+          since={wait.kind === "runs" ? log.job.progress.waits.get(step.id)?.from : shownAt}
+          until={wait.kind === "runs" ? wait.until : undefined}
+          byHand
+        />
       )}
       <PhotoStrip log={log} step={step.id} take />
     </>
@@ -151,7 +163,8 @@ function MeasureForm({
     const read = readFigure(reading, check.dimension);
     if (!read.ok) return;
     const { si, typed } = read.value;
-    if (log.add({ kind: "check-measured", step, check: check.id, si, typed })) form.reset();
+    if (log.add({ kind: "check-measured", step, check: check.id, si, typed, ...readWith(read.value) }))
+      form.reset();
   });
   return (
     <StepForm onDone={() => startFirst() || void measured()}>
@@ -163,6 +176,7 @@ function MeasureForm({
         label={check.ask}
         hint={look.allowed(limitWords(words, check), shown.label || look.plainNumbers)}
         dimension={check.dimension}
+        counted={check.dimension === "number" ? check.unit : undefined}
       />
     </StepForm>
   );

@@ -5,7 +5,7 @@ import { preferredUnit } from "@/core/quantity";
 import { standingWords, stepWords } from "@/words";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
-import { blankFigure, readFigure } from "../kit/figure";
+import { blankFigure, type FigureRead, readFigure, readWith } from "../kit/figure";
 import { TextField } from "../kit/text-field";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
@@ -28,6 +28,12 @@ export function WriteDownBody({ step, log }: BodyProps<StepKind>) {
   );
 }
 
+/** The temperature of the section beside its pressure. */
+const warmthOf = (read: FigureRead) => {
+  const { with: taken } = readWith(read);
+  return { kelvin: read.si, ...(taken !== undefined && { kelvin_with: taken }) };
+};
+
 export function GaugeBody({ step, log }: BodyProps<"gauge">) {
   const { system } = useSettings();
   const words = useSpeaker().say.card.gauge;
@@ -47,7 +53,8 @@ export function GaugeBody({ step, log }: BodyProps<"gauge">) {
           dimension: "gauge pressure",
           si,
           typed,
-          ...(step.temperature && warm.ok && { kelvin: warm.value.si }),
+          ...readWith(read.value),
+          ...(step.temperature && warm.ok && warmthOf(warm.value)),
         });
         if (taken) form.reset();
       })}
@@ -94,6 +101,7 @@ export function GateBody({ step, log }: BodyProps<"gate">) {
           dimension: "gauge pressure",
           si,
           typed,
+          ...readWith(read.value),
         });
       })}
     >

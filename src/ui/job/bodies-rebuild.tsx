@@ -4,10 +4,12 @@ import clsx from "clsx";
 import { useState } from "react";
 import type { EndCondition } from "@/core/formats";
 import { type FitRule, nextBolt, piecesLeft, WIPED } from "@/core/job";
+import { timeNow } from "@/edge/clock";
 import { useFigures } from "@/ui/use-figures";
 import { endWords, fitRuleWords, threadNote } from "@/words";
 import { BoltCircle } from "../draw/bolt-circle";
 import { StackCount } from "../draw/stack-count";
+import { keepTraces } from "../instruments/keep-traces";
 import { Counter } from "../kit/counter";
 import { useSpeaker } from "../use-speaker";
 import { ComparePart, useComparison } from "./compare-part";
@@ -16,6 +18,7 @@ import { PhotoStrip } from "./photo-strip";
 import { StandIn } from "./stand-in";
 import { type BodyProps, StepForm } from "./step-form";
 import { TickLines } from "./tick-lines";
+import { Traced } from "./traced";
 import { useWrench, WrenchPanel } from "./wrench";
 
 const RULE_TONE = {
@@ -140,10 +143,12 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
   const done = progress.bolts.get(step.id) ?? new Set<string>();
   const wanted = next === undefined ? undefined : step.passes[next.pass - 1]?.torque_Nm;
   const wrench = useWrench(wanted);
-  const pull = wrench.whenRead((torque_Nm) => {
+  const [since] = useState(timeNow);
+  const pull = wrench.whenRead((pulled) => {
     if (next === undefined) return;
-    const reading = torque_Nm === undefined ? {} : { reading_Nm: torque_Nm };
-    if (log.add({ kind: "bolt-pulled", step: step.id, ...next, ...reading })) wrench.clear();
+    // What the wrench showed up to its click stands before the pull it belongs to.
+    if (pulled.with !== undefined) keepTraces(log, step.id, pulled.with.serial);
+    if (log.add({ kind: "bolt-pulled", step: step.id, ...next, ...pulled })) wrench.clear();
   });
   return (
     <StepForm onDone={pull}>
@@ -159,6 +164,7 @@ export function TightenBody({ step, log }: BodyProps<"tighten">) {
           onPull={pull}
         />
       </div>
+      <Traced log={log} step={step} since={since} />
       <WrenchPanel wrench={wrench} {...(step.limit_Nm !== undefined && { limit_Nm: step.limit_Nm })} />
       <p className="rounded border-wait border-l-[6px] bg-wait-bg px-4 py-2.5">{threadNote(words, step)}</p>
     </StepForm>

@@ -3,9 +3,12 @@
 import clsx from "clsx";
 import { stepWords } from "@/words";
 import { WillRing } from "../bell/will-ring";
+import { useHowMany } from "../instruments/connected";
+import { keepTraces } from "../instruments/keep-traces";
 import { useSpeaker } from "../use-speaker";
 import { useNow } from "../when";
 import { type BodyProps, StepForm } from "./step-form";
+import { Traced } from "./traced";
 
 type Waiting = "hold" | "soak" | "discharge" | "cure";
 
@@ -14,11 +17,15 @@ export function WaitBody({ step, log }: BodyProps<Waiting>) {
   const { afterwards = "" } = stepWords(words, step);
   const state = log.job.states.get(step.id);
   const running = state?.kind === "running";
+  // What an instrument draws has the room.
+  const connected = useHowMany() > 0 && running;
   return (
     <StepForm
       onDone={() => {
-        if (running) log.add({ kind: "step-done", step: step.id });
-        else log.add({ kind: "wait-started", step: step.id, minutes: step.minutes });
+        if (running) {
+          keepTraces(log, step.id);
+          log.add({ kind: "step-done", step: step.id });
+        } else log.add({ kind: "wait-started", step: step.id, minutes: step.minutes });
       }}
     >
       <WaitClock
@@ -26,6 +33,13 @@ export function WaitBody({ step, log }: BodyProps<Waiting>) {
         until={running ? state.until : undefined}
         toStart={words.say.card.wait.start[step.kind]}
         afterwards={afterwards}
+        small={connected}
+      />
+      <Traced
+        log={log}
+        step={step}
+        since={log.job.progress.waits.get(step.id)?.from}
+        until={running ? state.until : undefined}
       />
     </StepForm>
   );

@@ -2,7 +2,7 @@
 
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
+import { memo, useDeferredValue, useEffect, useRef, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import { isClosed, jobBells, notBegun, type Phase } from "@/core/job";
 import { recordHere, recordPage } from "@/device/pages";
@@ -10,6 +10,8 @@ import { bellWords } from "@/words";
 import { Meanwhile as MeanwhileThere } from "../along/meanwhile";
 import { tellBells } from "../bell/bells-of-pages";
 import { useAwake } from "../bell/use-awake";
+import { instruments } from "../instruments/connected";
+import { InstrumentsSwitch } from "../instruments/instruments-switch";
 import { Notice } from "../notice";
 import { NotForYou } from "../people/not-for-you";
 import { Plate } from "../plate";
@@ -37,6 +39,10 @@ import { next, type View, Views } from "./views";
 /** Phases in which the line is what one looks at, not the valve. */
 const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"]);
 
+const AxisDrawn = memo(AxisPane);
+const LineDrawn = memo(LinePane);
+const TrayDrawn = memo(Tray);
+
 /** A job, one step at a time: what to do now, the valve or the line drawn beside it, the tray. */
 export function JobRunner({
   inputs,
@@ -59,7 +65,9 @@ export function JobRunner({
   const { job, saving, onDisk, closedThere } = log;
   const [view, setView] = useState<View>("step");
   const [modal, setModal] = useState<"note" | "stop">();
-  const phase = job.current?.phase ?? "sign-off";
+  // The card answers the tap; the drawings beside it follow in the next moment.
+  const drawn = useDeferredValue(job);
+  const phase = drawn.current?.phase ?? "sign-off";
   const atLine = AT_THE_LINE.has(phase) && inputs.line !== undefined;
   const signedOff = isClosed(job);
   const asked = signedOff ? undefined : askedOf(job, who);
@@ -78,15 +86,17 @@ export function JobRunner({
   }, [signedOff, onDisk, closedThere, saving, nothingRefused, router, inputs.id]);
 
   useEffect(fetchLater, []);
+  // What simulated instruments look at is the valve as the cards have left it.
+  useEffect(() => instruments.lookAt(job), [job]);
   useAwake(!signedOff);
   // What it rings is known here first.
   useEffect(
     () =>
       tellBells(
         inputs.id,
-        jobBells(job).map((bell) => bellWords(words, bell)),
+        jobBells(drawn).map((bell) => bellWords(words, bell)),
       ),
-    [inputs.id, job, words],
+    [inputs.id, drawn, words],
   );
 
   const turn = useSwipe((by) => setView((now) => next(now, by)));
@@ -114,6 +124,7 @@ export function JobRunner({
         </div>
         <PhaseBar job={job} />
         <SavingSign saving={saving} />
+        <InstrumentsSwitch />
         <AloudSwitch aloud={aloud} />
       </header>
       <div
@@ -130,7 +141,7 @@ export function JobRunner({
             "flex-col",
           )}
         >
-          {left === "line" ? <LinePane job={job} /> : <AxisPane job={job} />}
+          {left === "line" ? <LineDrawn job={drawn} /> : <AxisDrawn job={drawn} />}
         </section>
         <section
           aria-label={card.theStep}
@@ -182,7 +193,7 @@ export function JobRunner({
             view === "tray" ? "block" : left === "line" ? "hidden" : "hidden lg:block",
           )}
         >
-          <Tray tray={job.tray} sheet={inputs.sheet} />
+          <TrayDrawn tray={drawn.tray} sheet={inputs.sheet} />
         </section>
       </div>
       <Views view={view} onView={setView} onTray={job.tray.off - job.tray.back} />

@@ -1,13 +1,13 @@
 "use client";
 
 import type { ReactNode } from "react";
-import type { Part } from "@/core/formats";
+import type { Part, TakenWith } from "@/core/formats";
 import { type NotedFigure, unitOfFigure } from "@/core/job";
 import { drawnChoices } from "../draw/shape-picture";
 import { Asked, needed, useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
 import { Choices } from "../kit/choices";
-import { blankFigure, readFigure } from "../kit/figure";
+import { blankFigure, readFigure, readWith } from "../kit/figure";
 import { useSpeaker } from "../use-speaker";
 import { PhotoStrip } from "./photo-strip";
 import { StepForm } from "./step-form";
@@ -34,7 +34,7 @@ export function MarkForm({
   missing: string;
   photos: { readonly step: string; readonly take?: true; readonly asked?: boolean };
   log: JobLog;
-  onNoted: (entry: string) => void;
+  onNoted: (entry: string, read: { readonly with?: TakenWith }) => void;
   children?: ReactNode;
 }) {
   const { look } = useSpeaker().say.card;
@@ -44,9 +44,9 @@ export function MarkForm({
   });
   const dimension = figure?.dimension ?? "number";
   const noted = form.handleSubmit(({ seen, figure: typed }) => {
-    if (figure === undefined) return onNoted(seen);
+    if (figure === undefined) return onNoted(seen, {});
     const read = readFigure(typed, dimension);
-    if (read.ok) onNoted(read.value.typed);
+    if (read.ok) onNoted(read.value.typed, readWith(read.value));
   });
   const asksPhoto =
     photos.asked === true && !log.job.progress.photos.some(({ step }) => step === photos.step);

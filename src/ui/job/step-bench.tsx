@@ -117,6 +117,7 @@ function KeepInJob({
         output: chosen.name,
         si,
         typed,
+        ...(Object.keys(form.handedOver).length > 0 && { with: { ...form.handedOver } }),
       },
       { workAgain },
     );

@@ -1,15 +1,23 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { wrenchSetting } from "@/core/fastening";
+import type { TakenWith } from "@/core/formats";
 import { WRENCH_BAND } from "@/core/job";
 import { type Length, preferredUnit, type Torque } from "@/core/quantity";
 import { useFigures } from "@/ui/use-figures";
+import { useHasKind } from "../instruments/connected";
 import { useAsked } from "../kit/asked";
 import { AskedFigure } from "../kit/asked-figure";
-import { blankFigure, type Figure, isEmpty, readFigure, refuseFigure } from "../kit/figure";
+import { blankFigure, type Figure, isEmpty, readFigure, readWith, refuseFigure } from "../kit/figure";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
+
+/** What a pull was, at the bolt; nothing of a plain tick. */
+interface Pulled {
+  readonly reading_Nm?: number;
+  readonly with?: TakenWith;
+}
 
 /** What may be left out is only refused when it cannot be read. */
 const ifGiven = (dimension: "torque" | "length") => (figure: Figure) =>
@@ -24,6 +32,11 @@ const metres = (figure: Figure): Length | undefined => {
 export function useWrench(wanted_Nm: number | undefined) {
   const { system } = useSettings();
   const [open, setOpen] = useState(false);
+  const connected = useHasKind("torque-wrench");
+  // A wrench that reads is read.
+  useEffect(() => {
+    if (connected) setOpen(true);
+  }, [connected]);
   const length = preferredUnit("length", system).id;
   const form = useAsked({
     read: blankFigure(preferredUnit("torque", system).id),
@@ -41,12 +54,12 @@ export function useWrench(wanted_Nm: number | undefined) {
     extended: share !== 1,
     clear: () => form.resetField("read"),
     /** Hands over what the pull was, at the bolt; nothing for a plain tick, and not at all what cannot be read. */
-    whenRead: (pulled: (torque_Nm: number | undefined) => void) => {
+    whenRead: (pulled: (pull: Pulled) => void) => {
       const read = form.handleSubmit((said) => {
         const torque = readFigure(said.read, "torque");
-        pulled(torque.ok ? torque.value.si / share : undefined);
+        pulled(torque.ok ? { reading_Nm: torque.value.si / share, ...readWith(torque.value) } : {});
       });
-      return () => (open ? void read() : pulled(undefined));
+      return () => (open ? void read() : pulled({}));
     },
   };
 }
@@ -77,7 +90,7 @@ export function WrenchPanel({
           <span className="ml-2 font-normal text-soft">{words.never(shown(limit_Nm))}</span>
         )}
       </summary>
-      <div className="grid gap-3 pb-3 sm:grid-cols-3">
+      <div className="grid gap-3 pb-3 sm:grid-cols-2 sm:[&>*:first-child]:col-span-2">
         <AskedFigure
           form={form}
           name="read"

@@ -1,10 +1,16 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { type Ref, useEffect, useRef, useState } from "react";
 import { type Dimension, unit, unitsOf } from "@/core/quantity";
-import { type Figure, typedByHand } from "./figure";
+import { useHowMany } from "../instruments/connected";
+import { useSettings } from "../settings";
+import { type Figure, handedOver, typedByHand } from "./figure";
 import { Labelled, type Labels } from "./labelled";
 import { Pad, usePad } from "./pad";
+
+/** What reads for a field is fetched when something is connected. */
+const AtField = dynamic(() => import("../instruments/at-field").then((made) => made.AtField), { ssr: false });
 
 /** What is no measure, and a difference, are not turned into other units. */
 const TURNED = (dimension: Dimension) =>
@@ -19,6 +25,10 @@ export interface FigureFieldProps extends Labels {
   /** What counts while the field is empty. */
   readonly usual?: string;
   readonly measure?: boolean;
+  /** What a plain number is counted in, where an instrument may read it: ppm, % LEL. */
+  readonly counted?: string | undefined;
+  /** It is copied from a paper: no instrument reads it. */
+  readonly ofPaper?: boolean;
   readonly inputMode?: "text" | "decimal";
   readonly inputRef?: Ref<HTMLInputElement>;
   readonly onBlur?: () => void;
@@ -35,6 +45,8 @@ export function FigureField({
   onUnit,
   usual,
   measure = false,
+  counted,
+  ofPaper = false,
   inputMode = "text",
   inputRef,
   onBlur,
@@ -48,6 +60,8 @@ export function FigureField({
     if (ours && open) own.current?.scrollIntoView({ block: "nearest" });
   }, [ours, open]);
   const { source } = figure;
+  const connected = useHowMany() > 0 && !ofPaper;
+  const { mark: decimal } = useSettings();
   const mark = source.kind === "usual" ? "usual figure" : labels.mark;
   return (
     <Labelled {...labels} mark={mark}>
@@ -103,6 +117,17 @@ export function FigureField({
               onText={(text) => onFigure(typedByHand(figure, text))}
               onUnit={onUnit ?? ((to) => onFigure({ ...figure, unit: to }))}
               onDone={() => setOpen(false)}
+            />
+          )}
+          {connected && (dimension !== "number" || counted !== undefined) && (
+            <AtField
+              label={labels.label}
+              wanted={{ dimension, unit: counted }}
+              taken={source.kind === "instrument" ? source.taken : undefined}
+              onTake={(offer) => {
+                onFigure(handedOver(figure, offer, dimension, offer.taken, decimal));
+                setOpen(false);
+              }}
             />
           )}
         </div>

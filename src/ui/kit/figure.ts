@@ -1,8 +1,22 @@
-import { type Dimension, fromSI, isBare, parseQuantity, quantityMessage, unit } from "@/core/quantity";
+import type { TakenWith } from "@/core/formats";
+import {
+  type DecimalMark,
+  type Dimension,
+  fromSI,
+  isBare,
+  marked,
+  parseQuantity,
+  quantityMessage,
+  unit,
+  unitNamed,
+} from "@/core/quantity";
 import { err, ok, type Result } from "@/core/result";
 
-/** Where a figure came from. An instrument that hands its reading over is one more kind, and no field changes for it. */
-export type FigureSource = { readonly kind: "hand" } | { readonly kind: "usual" };
+/** Where a figure came from. */
+export type FigureSource =
+  | { readonly kind: "hand" }
+  | { readonly kind: "usual" }
+  | { readonly kind: "instrument"; readonly taken: TakenWith };
 
 /** A figure as it stands in a field. */
 export interface Figure {
@@ -28,6 +42,23 @@ export const blankFigure = (unitId: string): Figure => ({
   unit: unitId,
   source: { kind: "hand" },
 });
+
+/** A reading that an instrument hands over, in a unit of the field. */
+export const handedOver = (
+  figure: Figure,
+  { value, unit: shown }: { readonly value: number; readonly unit: string },
+  dimension: Dimension,
+  taken: TakenWith,
+  mark: DecimalMark,
+): Figure => ({
+  text: marked(String(value), mark),
+  unit: unitNamed(shown, dimension)?.id ?? figure.unit,
+  source: { kind: "instrument", taken },
+});
+
+/** The instrument of a figure, for the entry it goes into; nothing of one that was typed. */
+export const readWith = ({ source }: FigureRead): { readonly with?: TakenWith } =>
+  source.kind === "instrument" ? { with: source.taken } : {};
 
 export const typedByHand = (figure: Figure, text: string): Figure => ({
   ...figure,

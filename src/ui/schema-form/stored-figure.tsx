@@ -48,6 +48,7 @@ export function StoredFigure({
   return (
     <FigureField
       {...labels}
+      ofPaper
       error={unread ?? error}
       dimension={measured.dimension}
       figure={{ text: typed ?? text, unit: shown.id, source: { kind: "hand" } }}

@@ -10,6 +10,7 @@ import { drawn } from "./drawn";
 import { entries } from "./entries";
 import { handling } from "./handling";
 import { harms } from "./harms";
+import { instruments } from "./instruments";
 import { isolation } from "./isolation";
 import { kits } from "./kits";
 import { making } from "./making";
@@ -38,6 +39,7 @@ export const english = {
   entries,
   handling,
   harms,
+  instruments,
   isolation,
   kits,
   making,

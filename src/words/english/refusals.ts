@@ -11,6 +11,16 @@ export const refusals = {
   waitNotStarted: "Start the wait first.",
   waitTooShort: (minutes: number) => `This wait takes ${minutes} minutes at least.`,
   waitNotOver: (minutes: number) => `The wait is not over: ${minutes} min to go.`,
+  simulatedProvesNothing:
+    "A simulated instrument reads a model, not this valve: on a sheet for real equipment it proves nothing. Read it with an instrument, or type what you read.",
+  readTooLongAgo: (minutes: number) =>
+    `The instrument showed that ${minutes} min ago: it says nothing of now. Take its reading anew.`,
+  readAfterItsEntry: "The reading is dated after its entry. Take it anew.",
+  itShowedOtherwise: (read: string) =>
+    `The instrument showed ${read}, and the figure is another. Take its reading anew, or type the figure as your own.`,
+  nothingToTrace:
+    "Nothing is watched over a time on this card: a trace is kept where something stands or is measured.",
+  pointsOutOfOrder: "The points of this trace do not follow one another in time. Record it anew.",
   notAGaugePressure: "Proving zero takes a gauge pressure.",
   belowVacuum: (least: string) => `A gauge cannot show less than a full vacuum (${least}). Read it again.`,
   hasToBe: (right: string) => `It has to be: ${right}. Put it so, then say so.`,

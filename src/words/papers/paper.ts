@@ -21,6 +21,9 @@ export interface PaperRow {
   readonly wrong?: true;
 }
 
+/** What a drawing is of. */
+export type Drawn = "axis" | "section" | { readonly trace: string };
+
 /** A piece of a paper. The screen draws it, and so does the print: neither has words of its own. */
 export type PaperBlock =
   | {
@@ -41,8 +44,11 @@ export type PaperBlock =
       readonly columns: readonly { readonly title: string; readonly share: number }[];
       readonly rows: readonly (readonly PaperRow[])[];
     }
-  /** The valve apart along its axis; the section of the line that was shut. Drawn by who prints, from the job itself. */
-  | { readonly kind: "drawing"; readonly title: string; readonly of: "axis" | "section" }
+  /**
+   * The valve apart along its axis; the section of the line that was shut; what an instrument showed, by the entry that
+   * kept it. Drawn by who prints, from the job itself.
+   */
+  | { readonly kind: "drawing"; readonly title: string; readonly of: Drawn }
   /** What follows begins a page of its own. */
   | { readonly kind: "page" }
   | {

@@ -4,6 +4,7 @@ import { formatDuration } from "@/core/quantity";
 import { depthWords } from "../depth";
 import { certificateWords, entryWords, handedOverWords } from "../entries";
 import { foundWords, newPartWords } from "../handling";
+import { takenWithWords } from "../instruments";
 import { dueWhy, leftoverWhy, renewalWhy } from "../kits";
 import { asFoundWords, foundOfWords } from "../record";
 import { schoolsWords } from "../schools";
@@ -11,6 +12,7 @@ import { quantity, type Speaker } from "../speaker";
 import { stepTitle } from "../step-words";
 import { notedAsk } from "../steps/said";
 import { listOf, type PaperBlock, type PaperRow } from "./paper";
+import { tracesBlock } from "./traces-block";
 
 /** How a sum of the bench book is called, or one of its results: the words know no sums. */
 export type SumTitle = (calculator: string, output: string) => string | undefined;
@@ -27,6 +29,7 @@ export const recordBlocks = (words: Speaker, record: JobRecord, sumTitle: SumTit
       ? listOf(words.say.schools.title, schoolsWords(words, record.schools))
       : undefined,
     readings(words, record),
+    tracesBlock(words, record),
     parts(words, record),
     worked(words, record, sumTitle),
     torques(words, record),
@@ -86,9 +89,13 @@ export function readings(words: Speaker, record: JobRecord): Extract<PaperBlock,
     kind: "rows",
     title: said.readings,
     none: said.none,
-    rows: record.readings.map(({ step, what, at, by, typed }) => ({
+    rows: record.readings.map(({ step, what, at, by, typed, with: taken }) => ({
       says: [step === undefined ? what : stepTitle(words, step)],
-      small: [{ at, time: true }, `, ${by}`],
+      small: [
+        { at, time: true },
+        `, ${by}`,
+        ...(taken === undefined ? [] : [`, ${takenWithWords(words, taken)}`]),
+      ],
       figure: typed,
     })),
   };

@@ -15,6 +15,7 @@ import { useKeptHere } from "@/ui/along/use-kept-here";
 import { Notice } from "@/ui/notice";
 import { ValveHead } from "@/ui/page";
 import { PaperBlocks } from "@/ui/paper/blocks";
+import { KeptTraces } from "@/ui/paper/kept-traces";
 import { PrintButton } from "@/ui/print-button";
 import { useSpeaker } from "@/ui/use-speaker";
 import { logBlock, nextBlock, recordBlocks } from "@/words";
@@ -60,6 +61,7 @@ function Record({ here: { job: kept, known, log } }: { here: JobOnDevice }) {
       <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2 print:grid-cols-2">
         <PaperBlocks blocks={recordBlocks(words, record, benchTitle)} photoAt={photoAt} />
       </div>
+      <KeptTraces words={words} traces={record.traces} zero_bar={inputs.sheet.isolation.zero_bar} />
       <div className="mt-5">
         <PaperBlocks
           blocks={[nextBlock(words, record), logBlock(words, record, inputs.sheet, benchTitle)]}

@@ -141,6 +141,7 @@ function OneFigure({
     return <TextField label={label} value={text} error={error} onChange={(to) => onType({ [name]: to })} />;
   return (
     <FigureField
+      ofPaper
       label={label}
       dimension={dimension}
       figure={{ text, unit, source: { kind: "hand" } }}

@@ -1,13 +1,18 @@
+import type { KeptTrace } from "../entered";
 import { BAR } from "../progress";
 import { relief } from "./relief";
 import { figure, is, open, type Rule } from "./rule";
 import { stack } from "./stack";
+import { asReadings, pressureTrace } from "./traced";
+
+const decay = (trace: KeptTrace) => open("decay-test", { fill: "water", ...asReadings(trace) });
 
 /** A measurement that the bench book corrects or explains, by what is measured. */
 export const measuring: Rule = ({ inputs, progress }, step) => {
   const check = step.kind === "check" ? step.check : undefined;
   if (check?.kind !== "measure") return [];
   const { low, high, unit } = check;
+  const watched = pressureTrace(progress, (id) => id === step.id);
   const limit = (name: string, value: number | undefined) =>
     value === undefined ? {} : { [name]: `${figure(value)} ${unit}` };
   switch (check.what) {
@@ -53,9 +58,9 @@ export const measuring: Rule = ({ inputs, progress }, step) => {
     case "heating-surface":
       return [open("radiator")];
     case "standing-pressure":
-      return [open("leak-by")];
+      return [open("leak-by"), ...(watched === undefined ? [] : [decay(watched)])];
     case "test-pressure":
-      return [open("decay-test", { fill: "water" })];
+      return [watched === undefined ? open("decay-test", { fill: "water" }) : decay(watched)];
     case "trip-pressure":
       return [open("actuator-balance")];
     case "closing-time":

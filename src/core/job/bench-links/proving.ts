@@ -1,7 +1,8 @@
 import { BAR } from "../progress";
 import type { Run } from "../run";
 import { readProving } from "../step-id";
-import { figure, type Links, open, type Rule } from "./rule";
+import { type BenchLink, figure, type Links, open, type Rule } from "./rule";
+import { asReadings, pressureTrace } from "./traced";
 
 /** Proving zero: is the gauge fit for it, and does the section hold. */
 export const proving: Rule = (job, step) => {
@@ -36,6 +37,12 @@ function standing(job: Run): Links {
   const readings = job.progress.readings.filter((reading) => readProving(reading.step) !== undefined);
   const [first, last] = [readings[0], readings.at(-1)];
   const { zero_bar } = job.inputs.sheet.isolation;
+  // A sheet that wants zero itself leaves the bound to the gauge.
+  const bound: BenchLink["start"] = zero_bar > 0 ? { bound: `${figure(zero_bar)} bar` } : {};
+  const { waits } = job.progress;
+  // A proof that was begun anew has let go of the wait before.
+  const trace = pressureTrace(job.progress, (id) => readProving(id)?.part === "hold" && waits.has(id));
+  if (trace !== undefined) return [open("stand-test", { ...asReadings(trace), ...bound })];
   if (first === undefined || last === undefined || first === last) return [];
   const bar = (si: number) => `${figure(si / BAR)} bar g`;
   const kelvin = (name: string, of: number | undefined) =>
@@ -45,8 +52,7 @@ function standing(job: Run): Links {
       first: bar(first.si),
       last: bar(last.si),
       time: `${figure(Math.max((last.at - first.at) / 60_000, 1))} min`,
-      // A sheet that wants zero itself leaves the bound to the gauge.
-      ...(zero_bar > 0 && { bound: `${figure(zero_bar)} bar` }),
+      ...bound,
       ...kelvin("firstTemperature", first.kelvin),
       ...kelvin("lastTemperature", last.kelvin),
     }),

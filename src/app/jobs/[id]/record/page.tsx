@@ -15,6 +15,7 @@ import { Notice } from "@/ui/notice";
 import { ValveHead } from "@/ui/page";
 import { PaperBlocks, TextOf } from "@/ui/paper/blocks";
 import { JobPapers } from "@/ui/paper/job-papers";
+import { KeptTraces } from "@/ui/paper/kept-traces";
 import { PrintButton } from "@/ui/print-button";
 import { LedgerList } from "@/ui/store/ledger-list";
 import { logBlock, nextBlock, recordBlocks, type Speaker, speaker, stripMessage, wholeness } from "@/words";
@@ -67,6 +68,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
           photoAt={(photo) => pathOf(GET_PHOTO, { id, photo })}
         />
       </div>
+      <KeptTraces words={words} traces={record.traces} zero_bar={inputs.sheet.isolation.zero_bar} />
       <FromTheStore all={all} job={id} words={words} />
       <div className="mt-5">
         <PaperBlocks blocks={[nextBlock(words, record)]} photoAt={() => ""} />
