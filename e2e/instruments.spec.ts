@@ -173,3 +173,70 @@ test("what is wrong with an instrument is said at the field, and typing stays po
     expect(read).not.toHaveProperty("with");
   }).toPass();
 });
+
+test("an instrument on a cable: its lines come in pieces, noise of a wrong speed is told, unplugged it is gone", async ({
+  page,
+}) => {
+  // No browser without a screen has a serial port: one that speaks like one takes its place.
+  await page.addInitScript(() => {
+    let into: ReadableStreamDefaultController<Uint8Array>;
+    const asked: string[] = [];
+    const text = new TextEncoder();
+    const port = {
+      open: async ({ baudRate }: { baudRate: number }) => {
+        asked.push(`${baudRate} baud`);
+        port.readable = new ReadableStream<Uint8Array>({
+          start: (controller) => {
+            into = controller;
+          },
+        });
+      },
+      close: async () => void asked.push("closed"),
+      forget: async () => void asked.push("forgotten"),
+      readable: undefined as ReadableStream<Uint8Array> | undefined,
+      writable: new WritableStream<Uint8Array>({
+        write: (bytes) => void asked.push(new TextDecoder().decode(bytes).trim()),
+      }),
+    };
+    Object.defineProperty(navigator, "serial", {
+      value: { requestPort: async () => port, getPorts: async () => [] },
+    });
+    Object.assign(window, {
+      cable: {
+        asked,
+        says: (line: string) => into.enqueue(text.encode(line)),
+        pulled: () => into.error(new Error("The device has been lost.")),
+      },
+    });
+  });
+  const { tech } = await opened(page, "GL-P1");
+  const says = (...pieces: string[]) =>
+    page.evaluate((all) => {
+      const { cable } = window as unknown as { cable: { says: (line: string) => void } };
+      for (const each of all) cable.says(each);
+    }, pieces);
+  const asked = () => page.evaluate(() => (window as unknown as { cable: { asked: string[] } }).cable.asked);
+  await page.getByRole("button", { name: /^Instruments/ }).click();
+  const cable = panel(page).getByRole("region", { name: "By cable" });
+  await cable.getByRole("combobox", { name: "Speed" }).selectOption("9600 baud");
+  await cable.getByRole("button", { name: "Choose the port" }).click();
+  await expect.poll(asked).toEqual(["9600 baud", expect.stringContaining("hello")]);
+  await says(
+    '{"say":"hello","v":1,"kind":"gauge","serial":"TG-0001","name":"Cable gauge","every_s":1,"reads":[{"what":"gauge ',
+    'pressure","unit":"bar g","low":-1,"high":40,"step":0.01}]}\r\n{"say":"reading","n":0,"what":"gauge pressure","val',
+    'ue":0.02,"unit":"bar g"}\n',
+  );
+  await expect(panel(page).getByRole("article", { name: "Cable gauge" })).toContainText("TG-0001");
+  await page.keyboard.press("Escape");
+  await tech.card.getByRole("button", { name: /^Take .* from Cable gauge$/ }).click();
+  await expect(tech.card.getByText(/^from Cable gauge TG-0001,/)).toBeVisible();
+
+  await says("\u0000\uFFFD~~\u0007\n");
+  const list = tech.card.getByRole("list", { name: /^Instruments for: Gauge reading/ });
+  await expect(list).toContainText("says what nobody understands");
+  await page.evaluate(() => (window as unknown as { cable: { pulled: () => void } }).cable.pulled());
+  await expect(list).toContainText(/Gone for \d+ s/);
+  await page.getByRole("button", { name: /^Instruments/ }).click();
+  await panel(page).getByRole("button", { name: "Let go of Cable gauge" }).click();
+  await expect.poll(asked).toContain("forgotten");
+});

@@ -1,7 +1,7 @@
 import { keepPerson } from "@/server/register/keep-documents";
 import { soundForAll } from "./quick-axe";
 import { filledBy, TestServer } from "./server";
-import { type Browser, expect, type Locator, type Page, test } from "./test";
+import { type Browser, expect, type Page, test, until } from "./test";
 
 const crew = filledBy((services) => {
   for (const [id, name] of [
@@ -20,13 +20,6 @@ test.afterAll(() => server.end());
 const HAND = { width: 390, height: 844 };
 const newPage = async (browser: Browser, viewport = { width: 1280, height: 800 }, baseURL = server.url) =>
   (await browser.newContext({ baseURL, viewport })).newPage();
-
-/** A page that is shown already may not listen yet: what is pressed too early is pressed again. */
-const until = (does: () => Promise<unknown>, seen: Locator, count = 1) =>
-  expect(async () => {
-    if ((await seen.count()) !== count) await does();
-    await expect(seen).toHaveCount(count, { timeout: 4000 });
-  }).toPass({ timeout: 60_000 });
 
 async function comeIn(page: Page, name: string, password: string): Promise<void> {
   await page.getByLabel("Name", { exact: true }).fill(name);

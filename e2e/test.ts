@@ -1,4 +1,11 @@
-import { type Browser, type BrowserContext, test as base, type Page } from "@playwright/test";
+import {
+  type Browser,
+  type BrowserContext,
+  test as base,
+  expect,
+  type Locator,
+  type Page,
+} from "@playwright/test";
 
 export * from "@playwright/test";
 
@@ -59,3 +66,13 @@ export const test = base.extend<object, { browser: Browser }>({
     { scope: "worker" },
   ],
 });
+
+/**
+ * Does it until it is seen. What is pressed before a page listens is pressed again; what only takes its time is not:
+ * a second press would take the first back, or find its button gone.
+ */
+export const until = (does: () => Promise<unknown>, seen: Locator, count = 1) =>
+  expect(async () => {
+    if ((await seen.count()) !== count) await does();
+    await expect(seen).toHaveCount(count, { timeout: 4000 });
+  }).toPass({ timeout: 60_000 });

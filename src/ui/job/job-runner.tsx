@@ -42,6 +42,9 @@ const AT_THE_LINE: ReadonlySet<Phase> = new Set(["isolate", "prove", "restore"])
 const AxisDrawn = memo(AxisPane);
 const LineDrawn = memo(LinePane);
 const TrayDrawn = memo(Tray);
+const Phases = memo(PhaseBar);
+const Tag = memo(Plate);
+const Connected = memo(InstrumentsSwitch);
 
 /** A job, one step at a time: what to do now, the valve or the line drawn beside it, the tray. */
 export function JobRunner({
@@ -114,7 +117,7 @@ export function JobRunner({
     <div className="flex h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-2 md:px-5 md:pt-3">
         <div className="hidden md:block">
-          <Plate id={inputs.valve.tag} size="lg" href={`/valves/${inputs.valve.tag}`} />
+          <Tag id={inputs.valve.tag} size="lg" href={`/valves/${inputs.valve.tag}`} />
         </div>
         <div className="hidden min-w-0 max-w-[190px] md:block">
           <b className="line-clamp-1">{inputs.reason.says}</b>
@@ -122,9 +125,9 @@ export function JobRunner({
             {inputs.sheet.title}, {inputs.valve.place}
           </span>
         </div>
-        <PhaseBar job={job} />
+        <Phases job={drawn} />
         <SavingSign saving={saving} />
-        <InstrumentsSwitch />
+        <Connected />
         <AloudSwitch aloud={aloud} />
       </header>
       <div
@@ -197,20 +200,26 @@ export function JobRunner({
         </section>
       </div>
       <Views view={view} onView={setView} onTray={job.tray.off - job.tray.back} />
-      <NoteModal
-        open={modal === "note"}
-        onClose={() => setModal(undefined)}
-        onNote={(text) => log.add({ kind: "note-added", text, ...(job.current && { step: job.current.id }) })}
-      />
-      <StopModal
-        open={modal === "stop"}
-        onClose={() => setModal(undefined)}
-        job={job}
-        onStop={(reason) => log.add({ kind: "stopped", reason })}
-        {...(notBegun(job) && {
-          onGiveUp: (reason: string) => log.add({ kind: "given-up", reason }),
-        })}
-      />
+      {modal === "note" && (
+        <NoteModal
+          open
+          onClose={() => setModal(undefined)}
+          onNote={(text) =>
+            log.add({ kind: "note-added", text, ...(job.current && { step: job.current.id }) })
+          }
+        />
+      )}
+      {modal === "stop" && (
+        <StopModal
+          open
+          onClose={() => setModal(undefined)}
+          job={job}
+          onStop={(reason) => log.add({ kind: "stopped", reason })}
+          {...(notBegun(job) && {
+            onGiveUp: (reason: string) => log.add({ kind: "given-up", reason }),
+          })}
+        />
+      )}
     </div>
   );
 }

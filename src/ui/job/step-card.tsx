@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useRef, useState } from "react";
 import type { Disposition } from "@/core/formats";
 import { haltedBy, heldAct, mayCloseEarly } from "@/core/job";
 import { otherWay } from "@/core/schools";
@@ -33,6 +33,8 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const heading = useRef<HTMLHeadingElement>(null);
   const shown = step?.id;
   const first = useRef(true);
+  // The card answers the tap; the sums beside it come in the next moment.
+  const summed = useDeferredValue(shown);
   const onChosen = useCallback((now: Disposition | undefined) => setMeans(now), []);
 
   // A new step is read out, and starts at its top.
@@ -91,7 +93,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
         ) : (
           <StepBody step={step} log={log} onChosen={onChosen} />
         )}
-        {!halted && <StepBench log={log} step={step} />}
+        {!halted && summed === shown && <StepBench log={log} step={step} />}
         {change !== undefined && <PlanChange change={change} />}
         <StepDangers step={step} />
         {stuck !== undefined && (

@@ -66,6 +66,9 @@ export const trouble = {
   grade: (grade: number) => `Grade ${grade}, provisional`,
   gradeWhy: "Whoever is licensed grades it for good.",
   right: (inHundred: string) => `This ends it in ${inHundred} of 100 such cases.`,
+  noJobYet:
+    "The server does not answer. What was found stays here, and its job begins with it when there is a signal. What cannot wait is started by hand now: then what was looked at is looked at again.",
+  startByHand: (tag: string) => `Start a job on ${tag} by hand`,
   wouldChange: (ask: string, answer: string, inHundred: string) => `${ask} ${answer} (${inHundred} in 100)`,
   exact: "Worked out to the end.",
   bound: (minutes: string) => `Looked two steps ahead: a longer way spares at most ${minutes} more.`,

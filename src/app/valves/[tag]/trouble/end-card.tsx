@@ -6,6 +6,7 @@ import { type End, UNLISTED } from "@/core/formats";
 import type { Next } from "@/core/trouble";
 import { TextField } from "@/ui/kit/text-field";
 import { Money } from "@/ui/money";
+import { Notice } from "@/ui/notice";
 import { useSpeaker } from "@/ui/use-speaker";
 import { answerWords, endKind, inHundred, minutesWords } from "@/words";
 import type { Ending } from "./use-ending";
@@ -76,6 +77,15 @@ export function EndCard({
         <p role="alert" className="text-stop">
           {ending.refused}
         </p>
+      )}
+      {ending.cutOff && (
+        <Notice tone="wait" live>
+          <p>{say.noJobYet}</p>
+          {/* Without signal the browser asks the device for the page, which only a new page does. */}
+          <a className="btn btn-quiet mt-2 bg-card" href={`/valves/${encodeURIComponent(trouble.tag)}/start`}>
+            {say.startByHand(trouble.tag)}
+          </a>
+        </Notice>
       )}
     </section>
   );

@@ -30,6 +30,7 @@ export function useEnding(trouble: TroubleInHand) {
   const changed = useChanged();
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<string>();
+  const [cutOff, setCutOff] = useState(false);
   const notTaken = useLiveQuery(notTakenNow, []);
   const waits = useLiveQuery(() => deviceStore().acts.where({ state: "waiting" }).count(), []);
   const [ended, setEnded] = useState<"kept" | "waits">();
@@ -46,6 +47,7 @@ export function useEnding(trouble: TroubleInHand) {
     if (inHand === undefined) return undefined;
     setBusy(true);
     setRefused(undefined);
+    setCutOff(false);
     const body: Waiting = {
       id: inHand.id,
       valve: tag,
@@ -86,6 +88,8 @@ export function useEnding(trouble: TroubleInHand) {
   return {
     busy,
     refused,
+    /** It asks for a job, and the server does not answer: the case stays in hand. */
+    cutOff,
     /** What waited here and was not taken, and why. */
     notTaken,
     ended,
@@ -105,8 +109,7 @@ export function useEnding(trouble: TroubleInHand) {
     async job({ id }: Extract<End, { kind: "job" }>) {
       const of = trouble.inHand?.id;
       const done = await end(id, {}, false);
-      if (done === "waits")
-        setRefused("No answer from the server: a job begins with it. What was found stays here.");
+      if (done === "waits") setCutOff(true);
       if (done !== "kept" || of === undefined) return;
       trouble.letGo();
       router.push(`/valves/${encodeURIComponent(trouble.tag)}/start?case=${encodeURIComponent(of)}`);
