@@ -174,10 +174,8 @@ test("what is wrong with an instrument is said at the field, and typing stays po
   }).toPass();
 });
 
-test("an instrument on a cable: its lines come in pieces, noise of a wrong speed is told, unplugged it is gone", async ({
-  page,
-}) => {
-  // No browser without a screen has a serial port: one that speaks like one takes its place.
+/** No browser without a screen has a serial port: one that speaks like one takes its place, allowed once and for all. */
+async function cabled(page: Page) {
   await page.addInitScript(() => {
     let into: ReadableStreamDefaultController<Uint8Array>;
     const asked: string[] = [];
@@ -199,7 +197,7 @@ test("an instrument on a cable: its lines come in pieces, noise of a wrong speed
       }),
     };
     Object.defineProperty(navigator, "serial", {
-      value: { requestPort: async () => port, getPorts: async () => [] },
+      value: { requestPort: async () => port, getPorts: async () => [port] },
     });
     Object.assign(window, {
       cable: {
@@ -209,13 +207,22 @@ test("an instrument on a cable: its lines come in pieces, noise of a wrong speed
       },
     });
   });
+  type Fake = { cable: { asked: string[]; says: (line: string) => void; pulled: () => void } };
+  return {
+    says: (...pieces: string[]) =>
+      page.evaluate((all) => {
+        for (const each of all) (window as unknown as Fake).cable.says(each);
+      }, pieces),
+    asked: () => page.evaluate(() => (window as unknown as Fake).cable.asked),
+    pulled: () => page.evaluate(() => (window as unknown as Fake).cable.pulled()),
+  };
+}
+
+test("an instrument on a cable: its lines come in pieces, noise of a wrong speed is told, unplugged it is gone", async ({
+  page,
+}) => {
+  const { says, asked, pulled } = await cabled(page);
   const { tech } = await opened(page, "GL-P1");
-  const says = (...pieces: string[]) =>
-    page.evaluate((all) => {
-      const { cable } = window as unknown as { cable: { says: (line: string) => void } };
-      for (const each of all) cable.says(each);
-    }, pieces);
-  const asked = () => page.evaluate(() => (window as unknown as { cable: { asked: string[] } }).cable.asked);
   await page.getByRole("button", { name: /^Instruments/ }).click();
   const cable = panel(page).getByRole("region", { name: "By cable" });
   await cable.getByRole("combobox", { name: "Speed" }).selectOption("9600 baud");
@@ -234,9 +241,43 @@ test("an instrument on a cable: its lines come in pieces, noise of a wrong speed
   await says("\u0000\uFFFD~~\u0007\n");
   const list = tech.card.getByRole("list", { name: /^Instruments for: Gauge reading/ });
   await expect(list).toContainText("says what nobody understands");
-  await page.evaluate(() => (window as unknown as { cable: { pulled: () => void } }).cable.pulled());
+  await pulled();
   await expect(list).toContainText(/Gone for \d+ s/);
   await page.getByRole("button", { name: /^Instruments/ }).click();
   await panel(page).getByRole("button", { name: "Let go of Cable gauge" }).click();
   await expect.poll(asked).toContain("forgotten");
+});
+
+test("looking for a fault takes figures from instruments, too, and says which", async ({ page }) => {
+  const { says, asked } = await cabled(page);
+  await page.goto(`${server.url}/instruments`);
+  await page
+    .getByRole("region", { name: "By cable" })
+    .getByRole("button", { name: "Choose the port" })
+    .click();
+  await expect.poll(asked).toContainEqual(expect.stringContaining("hello"));
+  await page.goto(`${server.url}/valves/MG-P3/trouble`);
+  await page.getByRole("button", { name: /The far bed stays dry/ }).click();
+  await page.getByRole("button", { name: /^No click/ }).click();
+  await page.getByRole("button", { name: /What is the coil's resistance/ }).click();
+  await expect.poll(asked).toContainEqual(expect.stringContaining("hello"));
+  const line = (more: object) => `${JSON.stringify(more)}\n`;
+  await says(
+    line({
+      say: "hello",
+      v: 1,
+      kind: "multimeter",
+      serial: "MM-0009",
+      name: "Cable multimeter",
+      every_s: 1,
+      reads: [{ what: "resistance", unit: "ohm", low: 0, high: 2_000_000, step: 0.1 }],
+    }),
+    line({ say: "reading", n: 0, what: "resistance", value: 20.5, unit: "ohm" }),
+  );
+  await page.getByRole("button", { name: /^Take .* from Cable multimeter$/ }).click();
+  await page.getByRole("textbox", { name: "Coil's temperature" }).fill("20 °C");
+  await page.getByRole("button", { name: "Take this figure" }).click();
+  const known = page.getByRole("heading", { name: "Known" }).locator("..");
+  await expect(known.getByText(/20\.5 .*: shorted turns/)).toBeVisible();
+  await expect(known.getByText(/^with Cable multimeter MM-0009/)).toBeVisible();
 });

@@ -26,6 +26,7 @@ export {
   gapWords,
   noReadingWords,
   shownFigure,
+  takenWithWords,
   traceEntry,
   traceFigure,
   traceVerdictWords,

@@ -2,6 +2,7 @@ import { type Static, type TSchema, Type } from "@sinclair/typebox";
 import { LineSchema } from "./line";
 import { closed, Id, oneOf } from "./shared";
 import { SheetSchema } from "./sheet";
+import { TakenWithSchema } from "./taken-with";
 import { TroubleSchema } from "./trouble";
 
 const Amount = Type.Number({ minimum: 0, maximum: 1_000_000 });
@@ -131,6 +132,12 @@ export const TroubleAnswerSchema = Type.Object(
       Type.Record(Key, Type.String({ maxLength: 80 }), {
         description:
           "Of a measure: what was read (`reading`) and what the sum asks besides, each with its unit.",
+      }),
+    ),
+    with: Type.Optional(
+      Type.Record(Key, TakenWithSchema, {
+        maxProperties: 20,
+        description: "The figures of `typed` that an instrument handed over.",
       }),
     ),
   },

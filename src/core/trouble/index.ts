@@ -6,6 +6,7 @@ export { jobCosts, jobOf } from "./costs";
 export { findComplaints } from "./find-complaint";
 export { causeFound } from "./found";
 export { answersGiven } from "./given";
+export { refuseHandedOver } from "./handed-over";
 export { judged, limitsOf } from "./measure";
 export { type Outlook, outlook, type Way } from "./outlook";
 export { readWorld } from "./read-world";

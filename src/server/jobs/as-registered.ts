@@ -8,9 +8,11 @@ import type { Services } from "../services";
  * that is not in it stands without a calibration.
  */
 export const asRegistered = (services: Services, event: JobEvent): JobEvent =>
-  withInstruments(event, (taken) =>
-    withCalibration(taken, registeredAs(services.things.all("instrument"), taken.serial)),
-  );
+  withInstruments(event, (taken) => calibratedAs(services, taken));
+
+/** One instrument, as the register has it now. */
+export const calibratedAs = ({ things }: Pick<Services, "things">, taken: TakenWith): TakenWith =>
+  withCalibration(taken, registeredAs(things.all("instrument"), taken.serial));
 
 function withCalibration(taken: TakenWith, instrument: Instrument | undefined): TakenWith {
   const { registered: _, calibrated: __, until: ___, ...said } = taken;

@@ -10,8 +10,9 @@ import {
   UNLISTED,
 } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { advise, answersGiven, barredTo } from "@/core/trouble";
+import { advise, answersGiven, barredTo, refuseHandedOver } from "@/core/trouble";
 import { type Edited, edit } from "../book/edit";
+import { calibratedAs } from "../jobs/as-registered";
 import type { Services } from "../services";
 import { knownFacts } from "./facts";
 import { troubleOf } from "./knowledge";
@@ -70,6 +71,9 @@ export function keepCase(
   };
   const given = answersGiven(knowledge, ended.answers, sheet);
   if (!given.ok) return given;
+  const at = Math.min(now(), ended.at === undefined ? now() : Date.parse(ended.at));
+  const otherwise = refuseHandedOver(ended.answers, sheet, at);
+  if (otherwise.length > 0) return err(otherwise);
   const barred = barredLooks(services, knowledge, ended, by);
   if (barred.length > 0) return err(barred);
   const end = endNamed(knowledge, ended.end);
@@ -92,7 +96,7 @@ export function keepCase(
   const row: Case = {
     id: ended.id,
     valve: valve.tag,
-    at: new Date(Math.min(now(), ended.at === undefined ? now() : Date.parse(ended.at))).toISOString(),
+    at: new Date(at).toISOString(),
     by,
     family: knowledge.family,
     revision: knowledge.revision,
@@ -100,7 +104,15 @@ export function keepCase(
     says: ended.says,
     from: ended.from,
     ...(ended.with !== undefined && { with: ended.with }),
-    answers: ended.answers.map((each) => ({ ...each, answer: given.value.get(each.look)! })),
+    answers: ended.answers.map((each) => ({
+      ...each,
+      answer: given.value.get(each.look)!,
+      ...(each.with !== undefined && {
+        with: Object.fromEntries(
+          Object.entries(each.with).map(([name, taken]) => [name, calibratedAs(services, taken)]),
+        ),
+      }),
+    })),
     odds: Object.fromEntries(odds.map(({ cause, chance }) => [cause, Math.round(chance * 1e4) / 1e4])),
     end: ended.end,
     ended: end.says,

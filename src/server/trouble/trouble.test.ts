@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { type Bring, bring } from "@/core/bring";
-import { type TroubleFacts, triedAs } from "@/core/formats";
+import { type TakenWith, type TroubleFacts, triedAs } from "@/core/formats";
+import { runsOutOn } from "@/core/instruments";
 import { Walk } from "@/core/job/job.fixtures";
 import type { Problem, Result } from "@/core/result";
 import { undoEdit } from "../book/undo";
@@ -115,6 +116,34 @@ describe("a case", () => {
     const unseen = [{ look: triedAs("open-stop"), answer: "cured" }];
     expect(faults(keepCase(services, { ...cock, answers: unseen }, "Tam Arkle"))).toEqual(["/answers"]);
     expect(services.things.all("case")).toEqual([]);
+  });
+
+  it("says with which instrument a figure was read, and until when its calibration holds by the register", () => {
+    const multimeter = services.things.all("instrument").find(({ kind }) => kind === "multimeter")!;
+    const shown: TakenWith = {
+      kind: "multimeter",
+      name: "Multimeter",
+      serial: multimeter.serial!,
+      by: "socket",
+      at: new Date(NOW - 60_000).toISOString(),
+      read: "900 kΩ",
+      until: "2099-01-01",
+    };
+    const readBy = (taken: TakenWith): EndedCase => ({
+      ...burnt,
+      answers: burnt.answers.map((each) =>
+        each.typed === undefined ? each : { ...each, with: { reading: taken } },
+      ),
+    });
+    const keep = (taken: TakenWith) => keepCase(services, readBy(taken), "Tam Arkle");
+    const field = "/answers/2/typed/reading";
+    expect(faults(keep({ ...shown, read: "900 Ω" }))).toEqual([field]);
+    expect(faults(keep({ ...shown, at: new Date(NOW + 60_000).toISOString() }))).toEqual([field]);
+    expect(services.things.all("case")).toEqual([]);
+    sound(keep(shown));
+    const { reading } = services.things.one("case", "case-2")!.answers[2]!.with!;
+    expect(reading).toMatchObject({ serial: multimeter.serial, registered: multimeter.id });
+    expect(reading!.until).toBe(runsOutOn(multimeter));
   });
 
   it("that others have is closed with what came of it", () => {

@@ -3,7 +3,8 @@
 import type { Look } from "@/core/formats";
 import { triedAs, UNKNOWN } from "@/core/formats";
 import { Panel } from "@/ui/page";
-import { answerWords } from "@/words";
+import { useSpeaker } from "@/ui/use-speaker";
+import { answerWords, takenWithWords } from "@/words";
 import type { TroubleInHand } from "./use-trouble";
 
 const TELLING = [
@@ -21,6 +22,7 @@ export function KnownPane({
   unknown: string;
   onChange: (look: string) => void;
 }) {
+  const words = useSpeaker();
   const { inHand, knowledge } = trouble;
   const answers = inHand?.answers ?? [];
   const water = inHand?.told.water ?? [];
@@ -36,7 +38,7 @@ export function KnownPane({
     <Panel title="Known">
       {answers.length === 0 && <p className="text-soft">Nothing was looked at yet.</p>}
       <ul className="dashed">
-        {answers.map(({ look: id, answer, typed }) => {
+        {answers.map(({ look: id, answer, typed, with: taken = {} }) => {
           const look = knowledge.looks.find((each) => each.id === id);
           const tried = knowledge.ends.find((end) => triedAs(end.id) === id);
           return (
@@ -46,6 +48,11 @@ export function KnownPane({
                   {look?.ask ?? (tried?.kind === "do-now" ? tried.do : id)}
                 </span>
                 <b>{look === undefined ? "It did not help" : said(look, answer, typed, unknown)}</b>
+                {Object.entries(taken).map(([name, each]) => (
+                  <span key={name} className="block text-note text-soft">
+                    {takenWithWords(words, each)}
+                  </span>
+                ))}
               </span>
               <button
                 type="button"

@@ -140,8 +140,14 @@ function MeasureForm({
       Object.fromEntries(
         fields.map(({ name, unit, dimension }) => [
           name,
-          withUnit(typed[name] ?? blankFigure(unit), dimension),
+          asTyped(typed[name] ?? blankFigure(unit), dimension),
         ]),
+      ),
+      Object.fromEntries(
+        fields.flatMap(({ name }) => {
+          const source = typed[name]?.source;
+          return source?.kind === "instrument" ? [[name, source.taken]] : [];
+        }),
       ),
     );
     setErrors(
@@ -229,7 +235,9 @@ function fieldsOf({ what, dimension, unit, sum }: Measured): Field[] {
 }
 
 /** As typed, with the unit of its field where none was; what cannot be read as it stands. */
-function withUnit(figure: Figure, dimension: Dimension): string {
+function asTyped(figure: Figure, dimension: Dimension): string {
+  // In the words of the instrument, whatever mark and unit the field writes it with.
+  if (figure.source.kind === "instrument") return figure.source.taken.read;
   const read = readFigure(figure, dimension);
   return read.ok ? read.value.typed : figure.text;
 }

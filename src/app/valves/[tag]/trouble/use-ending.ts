@@ -8,6 +8,7 @@ import { type End, triedAs } from "@/core/formats";
 import { askOrKeep, type Done } from "@/device/acts";
 import { deviceStore } from "@/device/store";
 import { call } from "@/edge/client";
+import { timeNow } from "@/edge/clock";
 import { KEEP_CASE } from "@/edge/contracts/trouble";
 import { useChanged } from "@/ui/own/use-changed";
 import type { TroubleInHand } from "./use-trouble";
@@ -51,7 +52,7 @@ export function useEnding(trouble: TroubleInHand) {
     const body: Waiting = {
       id: inHand.id,
       valve: tag,
-      at: new Date().toISOString(),
+      at: new Date(timeNow()).toISOString(),
       complaint: inHand.complaint,
       says: inHand.says,
       from: inHand.from,

@@ -10,8 +10,9 @@ import {
   triedAs,
   UNKNOWN,
 } from "@/core/formats";
-import type { Problem, Result } from "@/core/result";
-import { advise, answersGiven, barredTo, judged } from "@/core/trouble";
+import { err, type Problem, type Result } from "@/core/result";
+import { advise, answersGiven, barredTo, judged, refuseHandedOver } from "@/core/trouble";
+import { timeNow } from "@/edge/clock";
 import type { KnownFacts } from "@/server/trouble/facts";
 import type { Crew } from "@/ui/job/crew";
 import { useSettings } from "@/ui/settings";
@@ -133,11 +134,24 @@ export function useTrouble({ knowledge, known, sheet, tag, currency, stock, crew
     unknown: (look: string) => put({ look, answer: UNKNOWN }),
     tried: (end: string, helped: boolean) => put({ look: triedAs(end), answer: helped ? "cured" : "not" }),
     /** Takes a figure; what is wrong with it is said at its field. */
-    measured(look: string, typed: Record<string, string>): Result<unknown, Problem[]> {
+    measured(
+      look: string,
+      typed: Record<string, string>,
+      taken: NonNullable<TroubleAnswer["with"]>,
+    ): Result<unknown, Problem[]> {
       const found = knowledge.looks.find(({ id }) => id === look);
       if (found?.kind !== "measure") throw new Error(`${look} is not measured`);
+      const other = refuseHandedOver([{ look, typed, with: taken }], sheet, timeNow());
+      if (other.length > 0)
+        return err(other.map((each) => ({ ...each, path: each.path.replace("/answers/0", "") })));
       const read = judged(found, typed, sheet);
-      if (read.ok) put({ look, answer: read.value.band, typed });
+      if (read.ok)
+        put({
+          look,
+          answer: read.value.band,
+          typed,
+          ...(Object.keys(taken).length > 0 && { with: taken }),
+        });
       return read;
     },
     takeBack: (look: string) =>
