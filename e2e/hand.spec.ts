@@ -190,7 +190,7 @@ class ByKeys extends Technician {
     await this.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     const holds = (await this.wide.getAttribute("data-hold")) !== null;
     await this.page.keyboard.down("Enter");
-    if (holds) await this.page.waitForTimeout(1000);
+    if (holds) await this.held();
     await this.page.keyboard.up("Enter");
   }
 

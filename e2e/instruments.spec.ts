@@ -229,7 +229,7 @@ test("an instrument on a cable: its lines come in pieces, noise of a wrong speed
   await cable.getByRole("button", { name: "Choose the port" }).click();
   await expect.poll(asked).toEqual(["9600 baud", expect.stringContaining("hello")]);
   await says(
-    '{"say":"hello","v":1,"kind":"gauge","serial":"TG-0001","name":"Cable gauge","every_s":1,"reads":[{"what":"gauge ',
+    '{"say":"hello","v":1,"kind":"gauge","serial":"TG-0001","name":"Cable gauge","every_s":60,"reads":[{"what":"gauge ',
     'pressure","unit":"bar g","low":-1,"high":40,"step":0.01}]}\r\n{"say":"reading","n":0,"what":"gauge pressure","val',
     'ue":0.02,"unit":"bar g"}\n',
   );
@@ -269,7 +269,7 @@ test("looking for a fault takes figures from instruments, too, and says which", 
       kind: "multimeter",
       serial: "MM-0009",
       name: "Cable multimeter",
-      every_s: 1,
+      every_s: 60,
       reads: [{ what: "resistance", unit: "ohm", low: 0, high: 2_000_000, step: 0.1 }],
     }),
     line({ say: "reading", n: 0, what: "resistance", value: 20.5, unit: "ohm" }),
