@@ -144,6 +144,11 @@ describe("a case", () => {
     const { reading } = services.things.one("case", "case-2")!.answers[2]!.with!;
     expect(reading).toMatchObject({ serial: multimeter.serial, registered: multimeter.id });
     expect(reading!.until).toBe(runsOutOn(multimeter));
+    // A clock that runs ahead dates both: nothing is refused for that.
+    const ahead = (min: number) => new Date(NOW + min * 60_000).toISOString();
+    const late = { ...readBy({ ...shown, at: ahead(9) }), id: "case-9", at: ahead(10) };
+    sound(keepCase(services, late, "Tam Arkle"));
+    expect(services.things.one("case", "case-9")!.at).toBe(new Date(NOW).toISOString());
   });
 
   it("that others have is closed with what came of it", () => {
