@@ -1,4 +1,4 @@
-import { chromium, type Locator, type Page } from "@playwright/test";
+import { type Browser, chromium, type Locator, type Page } from "@playwright/test";
 import { CHROMIUM, heldBy } from "../e2e/browser";
 import loadOnce from "../e2e/global-setup";
 import { TestServer } from "../e2e/server";
@@ -8,6 +8,9 @@ import { row } from "./table";
 /** Longer than a button has to be held, and than a card takes to settle. */
 const HELD_MS = 900;
 const SETTLED_MS = 700;
+/** The same job, tapped through so often: a tap counts with the middle of what it took, or a busy host would be measured. */
+const WALKS = 5;
+const VIEW = { viewport: { width: 1280, height: 800 } };
 
 /** Whoever works looks at the card, and then presses: what a test asks the page about a press would be timed with it. */
 class Looks extends Technician {
@@ -55,8 +58,7 @@ async function watched(page: Page, looked: string): Promise<() => Promise<number
       attributes: true,
     });
   }, looked);
-  return async () =>
-    (await page.evaluate(() => (window as unknown as { times: number[] }).times)).sort((a, b) => a - b);
+  return () => page.evaluate(() => (window as unknown as { times: number[] }).times);
 }
 
 /** As on an older phone. */
@@ -65,54 +67,79 @@ async function slowed(page: Page): Promise<void> {
   await devtools.send("Emulation.setCPUThrottlingRate", { rate: 4 });
 }
 
-const at = (times: readonly number[], part: number) =>
-  times[Math.min(times.length - 1, Math.floor(times.length * part))]!.toFixed(0);
-
-/** Taps on the job card of the built app (./loftbell build first): from the press to the painted answer. */
-const server = new TestServer("demo");
-const browser = await chromium.launch(CHROMIUM);
-try {
-  await loadOnce();
-  await server.start();
-  const page = await (
-    await browser.newContext({ viewport: { width: 1280, height: 800 }, storageState: heldBy("Tam Arkle") })
-  ).newPage();
-  await page.goto(`${server.url}/valves/NQ-H07/start`);
-  await page.getByRole("button", { name: /Start the job/ }).click();
-  await page.waitForURL(/\/jobs\/[^/]+$/);
-  const tech = new Looks(page);
-  // The program lies on the device: what fetches it takes a processor of its own.
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  const measured = await watched(page, "section[aria-label='The step']");
-  await slowed(page);
-  await tech.until(/^Prove zero/);
-  for (let again = 0; again < 20; again++) {
-    await tech.fill("0.4");
-    await tech.tap(tech.card.getByRole("button", { name: "Undo the newest entry" }));
+/** A job begun anew on a demo of its own, tapped as far as the proof, where a reading is entered and taken back. */
+async function walked(browser: Browser): Promise<number[]> {
+  const server = new TestServer("demo");
+  const context = await browser.newContext({ ...VIEW, storageState: heldBy("Tam Arkle") });
+  try {
+    await server.start();
+    const page = await context.newPage();
+    await page.goto(`${server.url}/valves/NQ-H07/start`);
+    await page.getByRole("button", { name: /Start the job/ }).click();
+    await page.waitForURL(/\/jobs\/[^/]+$/);
+    const tech = new Looks(page);
+    // The program lies on the device: what fetches it takes a processor of its own.
+    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    const measured = await watched(page, "section[aria-label='The step']");
+    await slowed(page);
+    await tech.until(/^Prove zero/);
+    for (let again = 0; again < 10; again++) {
+      await tech.fill("0.4");
+      await tech.tap(tech.card.getByRole("button", { name: "Undo the newest entry" }));
+    }
+    return await measured();
+  } finally {
+    await context.close();
+    await server.end();
   }
-  const times = await measured();
-  const plain = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-  await plain.setContent("<main><button>Press</button><p>0</p></main>");
-  await plain.evaluate(() =>
+}
+
+/** A page with one button that changes one word: no answer is painted sooner. */
+async function oneWord(browser: Browser): Promise<number[]> {
+  const page = await (await browser.newContext(VIEW)).newPage();
+  await page.setContent("<main><button>Press</button><p>0</p></main>");
+  await page.evaluate(() =>
     document.querySelector("button")!.addEventListener("click", () => {
       document.querySelector("p")!.textContent += "1";
     }),
   );
-  const least = await watched(plain, "p");
-  await slowed(plain);
-  const presser = new Looks(plain);
-  for (let again = 0; again < 20; again++) await presser.tap(plain.getByRole("button"));
-  const word = await least();
+  const measured = await watched(page, "p");
+  await slowed(page);
+  const presser = new Looks(page);
+  for (let again = 0; again < 20; again++) await presser.tap(page.getByRole("button"));
+  return measured();
+}
+
+const rising = (times: readonly number[]) => times.toSorted((a, b) => a - b);
+const at = (times: readonly number[], part: number) =>
+  rising(times)[Math.min(times.length - 1, Math.floor(times.length * part))]!;
+const ms = (time: number) => time.toFixed(0);
+
+/** Taps on the job card of the built app (./loftbell build first): from the press to the painted answer. */
+const browser = await chromium.launch(CHROMIUM);
+try {
+  await loadOnce();
+  const walks: number[][] = [];
+  for (let walk = 0; walk < WALKS; walk++) walks.push(await walked(browser));
+  const taps = Math.min(...walks.map(({ length }) => length));
+  const times = Array.from({ length: taps }, (_, tap) =>
+    at(
+      walks.map((walk) => walk[tap]!),
+      0.5,
+    ),
+  );
+  const every = walks.flat();
+  const word = await oneWord(browser);
+  const say = (each: readonly number[]) => `${ms(at(each, 0.5))} and ${ms(at(each, 0.95))} ms`;
   row({
     bench: "tap",
-    what: `press to painted answer on a processor four times slower, ${times.length} taps, median and p95; beside it a page with one button that changes one word`,
-    measured: `${at(times, 0.5)} and ${at(times, 0.95)} ms; ${at(word, 0.5)} and ${at(word, 0.95)} ms`,
+    what: `press to painted answer on a processor four times slower, ${taps} taps of a job, each the middle of ${WALKS} walks, median and p95; every tap of every walk; a page with one button that changes one word`,
+    measured: `${say(times)}; ${say(every)}; ${say(word)}`,
     reach: "100 ms",
   });
   console.log(
-    `tap to painted answer, ${times.length} taps: median ${at(times, 0.5)} ms, p95 ${at(times, 0.95)} ms, worst ${at(times, 1)} ms (bound 100 ms); one changed word: median ${at(word, 0.5)} ms`,
+    `tap to painted answer: ${say(times)} (median, p95 of ${taps} taps, each the middle of ${WALKS} walks; bound 100 ms); every tap ${say(every)}; one changed word ${say(word)}`,
   );
 } finally {
   await browser.close();
-  await server.end();
 }

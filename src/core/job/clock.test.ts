@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { JobEvent } from "../formats";
 import { accept, advance, run } from ".";
 import { START, Walk, wetJob } from "./job.fixtures";
+import { JOBS } from "./proof-jobs.fixtures";
 
 const MINUTE = 60_000;
 const note = (at: number): JobEvent => ({
@@ -86,6 +87,39 @@ describe("a job some events further", () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it.each(Object.entries(JOBS))("of %s: entered one by one it has the plan compiled anew", (_, inputs) => {
+    const walk = new Walk(inputs, { "disc-face": "catches" });
+    for (let guard = 0; walk.job.current !== undefined && guard < 200; guard++) {
+      if (walk.job.current.kind === "others") walk.add({ kind: "others-hold", held: [] });
+      else walk.doStep(walk.job.current);
+      const anew = run(inputs, walk.events);
+      expect(anew.ok && anew.value.plan).toEqual(walk.job.plan);
+    }
+    expect(walk.job.status.kind).toBe("signed-off");
+  });
+
+  it("keeps its plan, the very same, where nothing it is compiled from is another", () => {
+    const walk = new Walk(wetJob()).until((step) => step.id === "prove:gauge");
+    const { plan } = walk.job;
+    expect(walk.until((step) => step.phase === "strip").job.plan).toBe(plan);
+    walk.doStep(walk.until((step) => step.kind === "strip").job.current!);
+    expect(walk.job.plan).toBe(plan);
+    expect(walk.add({ kind: "undone", event: walk.events.at(-1)!.id }).job.plan).toBe(plan);
+  });
+
+  it("names the lock that hangs there, as long as it does", () => {
+    const walk = new Walk(wetJob()).until((step) => step.kind === "shut");
+    const { id } = walk.job.current!;
+    walk.add({ kind: "step-done", step: id, entry: "31" });
+    const locks = () =>
+      walk.job.plan.steps.flatMap((step) =>
+        step.kind === "open" && `shut:${step.link}` === id ? [step.lock] : [],
+      );
+    expect(locks()).toEqual(["31"]);
+    walk.add({ kind: "undone", event: walk.events.at(-1)!.id });
+    expect(locks()).toEqual([undefined]);
   });
 });
 

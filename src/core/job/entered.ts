@@ -9,6 +9,11 @@ export interface Done {
   readonly entry?: string;
 }
 
+/** What was entered at each step that is done. */
+export interface Noted {
+  readonly done: ReadonlyMap<string, Pick<Done, "entry">>;
+}
+
 export interface SignedOn extends Done {
   readonly may: Certificates;
   /** Under whose eyes: one watches over gas, another over electricity. */

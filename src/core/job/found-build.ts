@@ -1,5 +1,5 @@
 import type { JobInputs, Sheet } from "../formats";
-import type { Progress } from "./progress";
+import type { Noted } from "./entered";
 import { stepAbout } from "./step-id";
 
 type Capture = Sheet["capture"][number];
@@ -30,7 +30,7 @@ export function generationThatShows(
 /** What the first of the notes that tells it shows of the valve. */
 function firstShown<T>(
   { capture }: Pick<Sheet, "capture">,
-  { done }: Pick<Progress, "done">,
+  { done }: Noted,
   shows: (capture: Capture, noted: string) => T | undefined,
 ): T | undefined {
   for (const each of capture) {
@@ -42,32 +42,30 @@ function firstShown<T>(
 }
 
 /** The generation that stands there, as it was noted on the valve itself. */
-export const foundGeneration = (
-  sheet: Pick<Sheet, "capture">,
-  progress: Pick<Progress, "done">,
-): string | undefined => firstShown(sheet, progress, generationThatShows);
+export const foundGeneration = (sheet: Pick<Sheet, "capture">, progress: Noted): string | undefined =>
+  firstShown(sheet, progress, generationThatShows);
 
 /** The same, once what the register says otherwise was looked at again. */
 export function confirmedGeneration(
   { sheet, valve }: Pick<JobInputs, "sheet" | "valve">,
-  progress: Pick<Progress, "done">,
+  progress: Noted,
 ): string | undefined {
   const found = foundGeneration(sheet, progress);
   const asRegistered = valve.generation === undefined || found === valve.generation;
   return asRegistered || lookedAgain(sheet, progress) ? found : undefined;
 }
 
-const lookedAgain = ({ capture }: Sheet, { done }: Pick<Progress, "done">): boolean =>
+const lookedAgain = ({ capture }: Sheet, { done }: Noted): boolean =>
   capture.some(({ id }) => done.has(stepAbout("other-build", id)));
 
 /** The build that stands there, as it was noted on the valve itself. */
-export const foundBuild = (sheet: Sheet, progress: Pick<Progress, "done">): Build | undefined =>
+export const foundBuild = (sheet: Sheet, progress: Noted): Build | undefined =>
   firstShown(sheet, progress, (capture, noted) => buildThatShows(sheet, capture, noted));
 
 /** The same, once what the register says otherwise was looked at again. */
 export function confirmedBuild(
   { sheet, valve }: Pick<JobInputs, "sheet" | "valve">,
-  progress: Pick<Progress, "done">,
+  progress: Noted,
 ): Build | undefined {
   const found = foundBuild(sheet, progress);
   const registered = valve.build === undefined || found?.id === valve.build;
@@ -77,5 +75,5 @@ export function confirmedBuild(
 /** The build the work goes by: what stands there, else what the register says. @returns its id */
 export const buildAtWork = (
   { sheet, valve }: Pick<JobInputs, "sheet" | "valve">,
-  progress: Pick<Progress, "done">,
+  progress: Noted,
 ): string | undefined => foundBuild(sheet, progress)?.id ?? valve.build;

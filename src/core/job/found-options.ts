@@ -1,11 +1,11 @@
 import type { Sheet, Valve } from "../formats";
-import type { Progress } from "./progress";
+import type { Noted } from "./entered";
 import { stepAbout } from "./step-id";
 
 /** Which options the valve has and which it lacks, as it was noted on the valve itself. */
 export function foundOptions(
   { capture, options = [] }: Pick<Sheet, "capture" | "options">,
-  { done }: Pick<Progress, "done">,
+  { done }: Noted,
 ): NonNullable<Valve["fitted"]> {
   const found: Record<string, "yes" | "no"> = {};
   for (const { id, tellsOption } of capture) {

@@ -4,6 +4,7 @@ import type { JobEvent, JobInputs } from "../formats";
 import type { LostConsumer } from "../isolation";
 import { ok, type Result } from "../result";
 import { compile, type Plan } from "./compile";
+import { basisOf } from "./compile/planned-from";
 import type { Done } from "./entered";
 import type { Phase } from "./phases";
 import { type Progress, replay } from "./progress";
@@ -47,36 +48,32 @@ export function run(inputs: JobInputs, events: readonly JobEvent[]): Result<Run,
 }
 
 /**
- * Events that the plan is not compiled from: what was noted, photographed, counted or pulled changes where the job
- * stands, not what has to be done. A test holds it against compiling anew.
+ * The job some events further: what `run` gives for the longer log. The plan is compiled only where what it was compiled
+ * from is another now; a test holds it against compiling anew.
  */
-const LEAVES_PLAN: ReadonlySet<JobEvent["kind"]> = new Set([
-  "note-added",
-  "bell-put-off",
-  "trace-kept",
-  "signed-on",
-  "photo-taken",
-  "stopped",
-  "resumed",
-  "signed-off",
-  "given-up",
-  "part-compared",
-  "piece-set",
-  "line-ticked",
-  "bolt-pulled",
-  "wait-started",
-] satisfies JobEvent["kind"][]);
-
-/** The job some events further: what `run` gives for the longer log, compiled only when one of them can change the plan. */
 export function advance(job: Run, ...events: readonly JobEvent[]): Result<Run, StripFailure> {
-  const { inputs } = job;
+  const { inputs, plan } = job;
   const log = [...job.log, ...events];
-  if (events.some(({ kind, elsewhere }) => elsewhere !== undefined || !LEAVES_PLAN.has(kind)))
-    return run(inputs, log);
-  return ok(standingAt(inputs, log, replay(inputs, log), job.plan));
+  const progress = replay(inputs, log);
+  const same = basisOf(plan, job.progress) === basisOf(plan, progress);
+  const compiled = same ? ok(plan) : compile(inputs, progress);
+  return compiled.ok ? ok(standingAt(inputs, log, progress, compiled.value)) : compiled;
 }
 
-function standingAt(inputs: JobInputs, log: readonly JobEvent[], progress: Progress, plan: Plan): Run {
+/** The locks that hang there are named where they come off. */
+function withLocks(plan: Plan, shut: Progress["shut"]): Plan {
+  const named = (step: Step): Step => {
+    if (step.kind !== "open") return step;
+    const { lock: before, ...rest } = step;
+    const lock = shut.get(step.link)?.entry;
+    return lock === before ? step : { ...rest, ...(lock !== undefined && { lock }) };
+  };
+  const steps = plan.steps.map(named);
+  return steps.some((step, at) => step !== plan.steps[at]) ? { ...plan, steps } : plan;
+}
+
+function standingAt(inputs: JobInputs, log: readonly JobEvent[], progress: Progress, compiled: Plan): Run {
+  const plan = withLocks(compiled, progress.shut);
   const { steps, findings } = plan;
   const states = new Map(steps.map((step) => [step.id, stateOf(step, { inputs, progress, findings })]));
   return {

@@ -268,14 +268,17 @@ export const preferredUnit = (dimension: Dimension, system: UnitSystem): Unit =>
 
 const squeeze = (text: string) => text.toLowerCase().replace(/\s+/g, "");
 
-/** Every unit that a spelling may mean, whatever its dimension ("psi" may be gauge or a difference). */
+/** Units by whatever they may be written as, in the order of the table. */
+const bySpelling = new Map<string, Unit[]>();
+for (const each of UNITS)
+  for (const spelling of new Set([squeeze(each.id), squeeze(each.label), ...(each.also ?? [])]))
+    bySpelling.set(spelling, [...(bySpelling.get(spelling) ?? []), each]);
+
+/** Every unit that a spelling may mean, whatever its dimension ("psi" may be gauge or a difference); its exact id first. */
 export function unitsSpelled(text: string): readonly Unit[] {
-  const exact = UNITS.filter((each) => each.id === text.trim());
-  const wanted = squeeze(text);
-  const loose = UNITS.filter(
-    (each) => squeeze(each.id) === wanted || squeeze(each.label) === wanted || each.also?.includes(wanted),
-  );
-  return [...new Set([...exact, ...loose])];
+  const exact = byId.get(text.trim());
+  const loose = bySpelling.get(squeeze(text)) ?? [];
+  return exact === undefined ? loose : [exact, ...loose.filter((each) => each !== exact)];
 }
 
 /** A unit named by a program: only its exact id (or a spelling) within the dimension. */

@@ -2,7 +2,7 @@
 
 import clsx from "clsx";
 import { useRouter } from "next/navigation";
-import { memo, useDeferredValue, useEffect, useRef, useState } from "react";
+import { memo, useEffect, useRef, useState } from "react";
 import type { JobEvent, JobInputs } from "@/core/formats";
 import { isClosed, jobBells, notBegun, type Phase } from "@/core/job";
 import { recordHere, recordPage } from "@/device/pages";
@@ -18,6 +18,7 @@ import { Plate } from "../plate";
 import { useSettings } from "../settings";
 import { useSpeaker } from "../use-speaker";
 import { WhoPicker } from "../who-picker";
+import { useAfterPaint } from "./after-paint";
 import { AloudBar, AloudSwitch, useAloud } from "./aloud";
 import { AlwaysThere } from "./always-there";
 import { AxisPane } from "./axis-pane";
@@ -69,7 +70,7 @@ export function JobRunner({
   const [view, setView] = useState<View>("step");
   const [modal, setModal] = useState<"note" | "stop">();
   // The card answers the tap; the drawings beside it follow in the next moment.
-  const drawn = useDeferredValue(job);
+  const drawn = useAfterPaint(job);
   const phase = drawn.current?.phase ?? "sign-off";
   const atLine = AT_THE_LINE.has(phase) && inputs.line !== undefined;
   const signedOff = isClosed(job);

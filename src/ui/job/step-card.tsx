@@ -1,12 +1,13 @@
 "use client";
 
-import { useCallback, useDeferredValue, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { Disposition } from "@/core/formats";
 import { haltedBy, heldAct, mayCloseEarly } from "@/core/job";
 import { otherWay } from "@/core/schools";
 import { stepWords, tightenTitle } from "@/words";
 import { Notice } from "../notice";
 import { useSpeaker } from "../use-speaker";
+import { useAfterPaint } from "./after-paint";
 import { FoundBefore } from "./found-before";
 import { StepBench } from "./later";
 import { phaseLine, timeLeft } from "./phase-bar";
@@ -34,16 +35,18 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const shown = step?.id;
   const first = useRef(true);
   // The card answers the tap; the sums beside it come in the next moment.
-  const summed = useDeferredValue(shown);
+  const summed = useAfterPaint(shown);
   const onChosen = useCallback((now: Disposition | undefined) => setMeans(now), []);
 
-  // A new step is read out, and starts at its top.
+  // A new step starts at its top, and is read out once it is seen.
+  useLayoutEffect(() => {
+    if (shown !== undefined) heading.current?.scrollIntoView({ block: "start" });
+  }, [shown]);
   useEffect(() => {
-    if (shown === undefined) return;
+    if (summed === undefined) return;
     if (!first.current) heading.current?.focus({ preventScroll: true });
     first.current = false;
-    heading.current?.scrollIntoView({ block: "start" });
-  }, [shown]);
+  }, [summed]);
 
   if (job.status.kind === "stopped")
     return <Stopped log={log} reason={job.status.reason} by={job.status.by} />;

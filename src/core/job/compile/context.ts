@@ -41,10 +41,10 @@ import { chooseKits, type KitChoice, pieceKey } from "../../store";
 import { heldAs, heldLinks, lineAsItStands } from "../as-it-stands";
 import { buildAtWork, foundGeneration } from "../found-build";
 import { foundOptions } from "../found-options";
-import type { Progress } from "../progress";
 import { sheetOnLine } from "../sheet-on-line";
 import type { Danger } from "../step-head";
 import { type Others, othersOf } from "./others";
+import type { PlannedFrom } from "./planned-from";
 import { remembered } from "./remember";
 
 /** All that the phases are compiled from, worked out once. */
@@ -61,7 +61,7 @@ export interface Context {
   /** What keeps this work from its end that other jobs hold. */
   readonly others: Others;
   readonly sheet: Sheet;
-  readonly progress: Progress;
+  readonly progress: PlannedFrom;
   readonly parts: ReadonlyMap<string, Part>;
   readonly isolation: Result<IsolationPlan, IsolationFailure> | undefined;
   readonly strip: StripPlan;
@@ -76,7 +76,7 @@ export interface Context {
 const MOST_ROUNDS = 8;
 
 /** Works out isolation, strip, rebuild, renewals and kits from the inputs and what was found so far. */
-export function contextOf(inputs: JobInputs, progress: Progress): Result<Context, StripFailure> {
+export function contextOf(inputs: JobInputs, progress: PlannedFrom): Result<Context, StripFailure> {
   const fitted = { ...inputs.valve.fitted, ...foundOptions(inputs.sheet, progress) };
   const build = buildAtWork(inputs, progress);
   const sheet = workSheet(inputs, JSON.stringify({ fitted, ...(build !== undefined && { build }) }));
@@ -88,12 +88,12 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       each.disposition === "renew" ? [[part, each.reason] as const] : [],
     ),
   );
-  // Parts whose removal was ticked: whatever the plan becomes, they are off.
-  const begun = progress.stripped.keys();
   const due = new Map((inputs.renew ?? []).map((part) => [part, inputs.reason.says]));
   let reach = [
-    ...new Set([...inputs.reach, ...due.keys(), ...begun, ...findings.flatMap((finding) => finding.reach)]),
+    ...new Set([...inputs.reach, ...due.keys(), ...findings.flatMap((finding) => finding.reach)]),
   ].filter((id) => !lacks(inputs.sheet, sheet, id));
+  // Parts whose removal was ticked: whatever the plan becomes, they are off.
+  const begun = [...progress.stripped.keys()].filter((id) => !lacks(inputs.sheet, sheet, id));
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const strip = stripOf(sheet, JSON.stringify({ reach, ...(build !== undefined && { build }) }));
     if (!strip.ok) return strip;
@@ -108,7 +108,11 @@ export function contextOf(inputs: JobInputs, progress: Progress): Result<Context
       due,
     );
     const wider = [
-      ...new Set([...reach, ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id))]),
+      ...new Set([
+        ...reach,
+        ...renewed.map((each) => each.part).filter((id) => comesOff(sheet, id)),
+        ...begun.filter((id) => !removed.includes(id)),
+      ]),
     ];
     if (wider.length === reach.length) {
       const needs = renewed.flatMap((each) => needsOf(sheet, each));
@@ -191,7 +195,7 @@ interface KitDemand {
 }
 
 /** What to bring for these parts, for the generation that stands there. */
-export function kitsOf(inputs: JobInputs, progress: Progress, needs: KitDemand["needs"]): KitChoice {
+export function kitsOf(inputs: JobInputs, progress: PlannedFrom, needs: KitDemand["needs"]): KitChoice {
   const generation = foundGeneration(inputs.sheet, progress);
   return kitsFor(inputs, JSON.stringify({ needs, ...(generation !== undefined && { generation }) }));
 }
@@ -233,7 +237,7 @@ const asPlannedBefore = remembered((plan: IsolationPlan): IsolationPlan => {
 
 function isolate(
   inputs: JobInputs,
-  progress: Progress,
+  progress: PlannedFrom,
   open: readonly string[],
   removed: readonly string[],
 ): Isolated {
@@ -344,7 +348,7 @@ export const limitSI = (check: Check) => (value: number) => {
   return unit === undefined ? value : toSI(value, unit);
 };
 
-function findingsOf(sheet: Sheet, progress: Progress): Finding[] {
+function findingsOf(sheet: Sheet, progress: PlannedFrom): Finding[] {
   return sheet.checks.flatMap((check) => {
     const given = progress.answers.get(check.id);
     const pieces = sheet.parts.find(({ id }) => id === check.part)?.pieces?.length;

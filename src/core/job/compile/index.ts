@@ -5,7 +5,6 @@ import type { IsolationFailure, IsolationPlan } from "../../isolation";
 import { ok, type Result } from "../../result";
 import type { KitChoice } from "../../store";
 import { type Away, awayFrom } from "../away-from";
-import type { Progress } from "../progress";
 import type { Step } from "../step";
 import { emptied, looksAway, testsAway } from "./away";
 import { checkStep, checksOf, isFollowedUp } from "./checks";
@@ -13,6 +12,7 @@ import { type Context, contextOf } from "./context";
 import { turnedOver, withDrawing } from "./drawn";
 import { isolate, letsOutByPower } from "./isolate";
 import { mark } from "./mark";
+import type { PlannedFrom } from "./planned-from";
 import { prepare } from "./prepare";
 import { electricallyDead, prove } from "./prove";
 import { cured, rebuild } from "./rebuild";
@@ -82,7 +82,7 @@ const isPower = (each: Step): boolean =>
  *
  * @returns the plan, or why the parts cannot be reached
  */
-export function compile(inputs: JobInputs, progress: Progress): Result<Plan, StripFailure> {
+export function compile(inputs: JobInputs, progress: PlannedFrom): Result<Plan, StripFailure> {
   const made = contextOf(inputs, progress);
   if (!made.ok) return made;
   const context = made.value;

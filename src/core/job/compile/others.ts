@@ -3,10 +3,10 @@ import { type IsolationFailure, type IsolationPlan, pumpedOut } from "../../isol
 import { equipmentAt, type Network, network, reachable, standing, standsShut, usuallyFed } from "../../line";
 import type { Result } from "../../result";
 import { type HeldShut, heldOn, lineAsItStands } from "../as-it-stands";
-import type { Progress } from "../progress";
 import { type Step, step } from "../step";
 import { singleStep } from "../step-id";
 import type { HeldOff, NotYet } from "../steps/others";
+import type { PlannedFrom } from "./planned-from";
 import { remembered } from "./remember";
 
 /** What other jobs hold that keeps this work from its end. */
@@ -28,7 +28,7 @@ const NOTHING: Others = { shared: [], first: [], later: [], notYet: [], held: ne
 /** Jobs that begin before the others have opened wait for them, and never they for it: nobody waits in a ring. */
 export function othersOf(
   { line, valve, rules = 1 }: JobInputs,
-  { held, heldAtFirst }: Progress,
+  { held, heldAtFirst }: PlannedFrom,
   isolation: Result<IsolationPlan, IsolationFailure> | undefined,
   waitsFor: ReadonlySet<string>,
 ): Others {

@@ -225,13 +225,12 @@ function warmUp(context: Context, { link, how }: OpenFacts): number | undefined 
 }
 
 function openStep(context: Context, facts: OpenFacts): Step {
-  const { inputs, progress, isolation } = context;
+  const { inputs, isolation } = context;
   const link = inputs.line?.links.find((each) => each.id === facts.link);
   const valve = link?.kind === "valve" ? link : undefined;
   const stem = inputs.line?.nodes.find((each) => each.id === facts.link)?.threeWay;
   const turned =
     isolation?.ok === true ? isolation.value.turned.find((each) => each.node === facts.link) : undefined;
-  const lock = progress.shut.get(facts.link)?.entry;
   const warm = warmUp(context, facts);
   return step(
     {
@@ -247,7 +246,6 @@ function openStep(context: Context, facts: OpenFacts): Step {
         position: context.rules < 3 ? turned.from.id : (stem?.normally ?? turned.from.id),
       }),
       ...(turned?.capped === true && { capped: true }),
-      ...(lock !== undefined && { lock }),
       ...(valve?.where !== undefined && { where: valve.where }),
       ...(valve?.turns !== undefined && { turns: valve.turns }),
     },
