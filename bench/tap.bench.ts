@@ -6,7 +6,7 @@ import { Technician } from "../e2e/technician";
 import { row } from "./table";
 
 /** Longer than a button has to be held, and than a card takes to settle. */
-const HELD_MS = 900;
+const HELD_MS = 1_800;
 const SETTLED_MS = 700;
 /** The same job, tapped through so often: a tap counts with the middle of what it took, or a busy host would be measured. */
 const WALKS = 5;

@@ -21,6 +21,8 @@ const RIGHT: Readonly<Record<string, string | readonly string[]>> = {
 
 /** A card as it asks for the next thing to do. */
 interface Face {
+  /** All of the card is there, not its headline alone. */
+  readonly whole: boolean;
   readonly title: string;
   readonly wide: string;
   readonly options: number;
@@ -125,6 +127,7 @@ export class Technician {
           ).length,
       ) as [number, number, number, number];
       return {
+        whole: card.querySelector("[aria-busy=true]") === null,
         title: card.querySelector<HTMLElement>("h1")?.innerText.trim() ?? "",
         wide: card.querySelector<HTMLElement>("button[type=submit]")?.innerText.trim() ?? "",
         options,
@@ -142,6 +145,7 @@ export class Technician {
   private async movedFrom({ title, wide }: Face): Promise<void> {
     await expect(async () => {
       const now = await this.face();
+      expect(now.whole).toBe(true);
       expect(now.title + now.wide).not.toBe(title + wide);
     }).toPass({ intervals: [20, 40, 80, 150], timeout: 20_000 });
   }

@@ -2,27 +2,22 @@
 
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { Disposition } from "@/core/formats";
-import { haltedBy, heldAct, mayCloseEarly } from "@/core/job";
-import { otherWay } from "@/core/schools";
+import { haltedBy, heldAct } from "@/core/job";
 import { stepWords, tightenTitle } from "@/words";
 import { Notice } from "../notice";
 import { useSpeaker } from "../use-speaker";
 import { useAfterPaint } from "./after-paint";
-import { FoundBefore } from "./found-before";
-import { StepBench } from "./later";
 import { phaseLine, timeLeft } from "./phase-bar";
-import { Asides, AskedReason, type Asking } from "./step-asides";
+import { AskedReason, type Asking } from "./step-asides";
 import { StepFooter } from "./step-footer";
-import { PlanChange, StepDangers, StepDrawings, StepPlates } from "./step-notes";
-import { StepBody } from "./step-views";
+import { StepRead } from "./step-read";
 import { Stopped } from "./stopped";
-import { StuckLadder } from "./stuck-ladder";
 import { useHeld } from "./use-held";
 import type { JobLog } from "./use-job-log";
 
 /** The step in hand: one imperative, why, what to look out for, and one wide button. */
 export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => void; onStop: () => void }) {
-  const { job, change, refusal } = log;
+  const { job, refusal } = log;
   const words = useSpeaker();
   const { card } = words.say;
   const [means, setMeans] = useState<Disposition>();
@@ -34,8 +29,9 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
   const heading = useRef<HTMLHeadingElement>(null);
   const shown = step?.id;
   const first = useRef(true);
-  // The card answers the tap; the sums beside it come in the next moment.
-  const summed = useAfterPaint(shown);
+  // The headline answers the tap. What is read after it is drawn in the next frame, and until then nothing can be done.
+  const painted = useAfterPaint(shown);
+  const whole = painted === shown;
   const onChosen = useCallback((now: Disposition | undefined) => setMeans(now), []);
 
   // A new step starts at its top, and is read out once it is seen.
@@ -43,16 +39,14 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
     if (shown !== undefined) heading.current?.scrollIntoView({ block: "start" });
   }, [shown]);
   useEffect(() => {
-    if (summed === undefined) return;
+    if (painted === undefined) return;
     if (!first.current) heading.current?.focus({ preventScroll: true });
     first.current = false;
-  }, [summed]);
+  }, [painted]);
 
   if (job.status.kind === "stopped")
     return <Stopped log={log} reason={job.status.reason} by={job.status.by} />;
   if (step === undefined) return <Notice tone="go">{card.signedOff}</Notice>;
-  const { sheet } = job.inputs;
-  const stuck = step.kind === "strip" ? sheet.parts.find(({ id }) => id === step.part) : undefined;
   const halted = state?.kind === "halted" && again !== step.id;
   const { title, why, cues = [], reason } = stepWords(words, step);
   return (
@@ -60,6 +54,7 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
       <div
         className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto pr-1 pb-3"
         key={shown}
+        aria-busy={!whole}
         onInput={log.forgetRefusal}
         onSubmitCapture={held.onSubmitCapture}
       >
@@ -75,39 +70,17 @@ export function StepCard({ log, onNote, onStop }: { log: JobLog; onNote: () => v
           {step.kind === "tighten" ? tightenTitle(words, job, step) : title}
         </h1>
         <p className="text-body text-soft">{why}</p>
-        <StepPlates step={step} cues={cues} />
-        <StepDrawings step={step} />
-        {halted ? (
-          <Notice tone="stop" live>
-            <b>{card.stop}</b> {haltedBy(job, step) ?? reason}
-            <div className="mt-2 flex flex-wrap gap-2">
-              {step.kind === "check" && (
-                <button type="button" className="btn btn-quiet bg-card" onClick={() => setAgain(step.id)}>
-                  {card.putRight}
-                </button>
-              )}
-              {mayCloseEarly(job) && (
-                <button type="button" className="btn btn-quiet bg-card" onClick={() => setAsking("close")}>
-                  {card.closeHere}
-                </button>
-              )}
-            </div>
-          </Notice>
-        ) : (
-          <StepBody step={step} log={log} onChosen={onChosen} />
-        )}
-        {!halted && summed === shown && <StepBench log={log} step={step} />}
-        {change !== undefined && <PlanChange change={change} />}
-        <StepDangers step={step} />
-        {stuck !== undefined && (
-          <StuckLadder
-            part={stuck}
-            sheet={sheet}
-            noShock={otherWay(log.job.inputs.schools, "freeing")?.way === "oil"}
+        {whole && (
+          <StepRead
+            log={log}
+            step={step}
+            cues={cues}
+            stopped={halted ? (haltedBy(job, step) ?? reason ?? "") : undefined}
+            onAgain={() => setAgain(step.id)}
+            onAsk={setAsking}
+            onChosen={onChosen}
           />
         )}
-        <FoundBefore log={log} />
-        <Asides step={step} job={job} onAsk={setAsking} />
       </div>
       {/* Beside the button that was pressed: below a long card nobody would see it. */}
       {refusal !== undefined && (
