@@ -53,7 +53,7 @@ export function basisOf(planned: Planned, from: PlannedFrom): string {
     beside(stripped.keys(), planned.removed),
     beside(shut.keys(), turnedBy(planned)),
     // Whether others are waited for is settled before the first is shut.
-    held.size > 0 && shut.size > 0,
+    heldAtFirst.size > 0 && shut.size > 0,
     passing,
     [...held],
     [...heldAtFirst],
