@@ -42,6 +42,12 @@ export {
 } from "./questions";
 export * from "./read";
 export * from "./register";
+export {
+  ROUNDS_DAY_QUESTION,
+  ROUNDS_PLAN_QUESTION,
+  type RoundsQuestion,
+  type RoundsTask,
+} from "./rounds-question";
 export { bearsOurNames, columnsOf, rowFileOf, rowTemplate } from "./row-files";
 export * from "./schools";
 export * from "./sheet";

@@ -1,3 +1,12 @@
+export {
+  answerDay,
+  type NamedWhyNot,
+  type PlannedShift,
+  type PlannedVisit,
+  type RoundsDayAnswer,
+  type Unplaced,
+} from "./ask/answer-day";
+export { answerPlan, type RoundsPlanAnswer, type WhyNoWeek } from "./ask/answer-plan";
 export { type Course, coursesOf, type DatedReading, type SistersBy, worstCourse } from "./course";
 export { dueList } from "./due-list";
 export type { Doubt, Meets } from "./forecast";

@@ -8,10 +8,12 @@ import type { Task, TaskResult } from "./tasks";
 
 /** Longer than this nobody waits for a plan; what takes longer is given up. */
 export const DEADLINE_MS = 10_000;
+/** A plan of rounds takes the seconds that are asked for it: five minutes, on a slow machine twice that, and its bound. */
+const ROUNDS_DEADLINE_MS = 15 * 60_000;
 /** Questions that may wait; further ones are told to come again. */
 const MOST_WAITING = 32;
 
-type Kind = "questions" | "storing" | "papers";
+type Kind = "questions" | "rounds" | "storing" | "papers";
 const kept = globalThis as typeof globalThis & { loftbellPools?: Partial<Record<Kind, Piscina>> };
 
 const begun = (minThreads: number, maxThreads: number, program = "server/heavy/worker.mjs"): Piscina =>
@@ -25,11 +27,12 @@ const begun = (minThreads: number, maxThreads: number, program = "server/heavy/w
 
 const BEGUN: Readonly<Record<Kind, () => Piscina>> = {
   questions: () => begun(1, Math.max(1, cpus().length - 1)),
+  rounds: () => begun(0, 1),
   storing: () => begun(0, 1),
   papers: () => begun(0, 1, "print/printer.mjs"),
 };
 
-/** Begun when first asked, and one who answers is kept. Nobody's question waits for somebody's import or print. */
+/** Begun when first asked, and one who answers is kept. Nobody's question waits for somebody's import, print or plan of a year. */
 function pool(kind: Kind): Piscina {
   kept.loftbellPools ??= {};
   kept.loftbellPools[kind] ??= BEGUN[kind]();
@@ -74,11 +77,15 @@ export async function elsewhere(
   body: Uint8Array,
   signal: AbortSignal,
 ): Promise<Result<TaskResult, HeavyFailure>> {
-  const deadline = AbortSignal.timeout(DEADLINE_MS);
+  const rounds = task === "rounds-day" || task === "rounds-plan";
+  const deadline = AbortSignal.timeout(rounds ? ROUNDS_DEADLINE_MS : DEADLINE_MS);
   try {
     return {
       ok: true,
-      value: await pool("questions").run({ task, body }, { signal: AbortSignal.any([signal, deadline]) }),
+      value: await pool(rounds ? "rounds" : "questions").run(
+        { task, body },
+        { signal: AbortSignal.any([signal, deadline]) },
+      ),
     };
   } catch (thrown) {
     if (signal.aborted) return err({ kind: "gone" });

@@ -7,7 +7,9 @@ export type Task =
   | "plan-job"
   | "prove-job"
   | "trouble-next"
-  | "trouble-bring";
+  | "trouble-bring"
+  | "rounds-day"
+  | "rounds-plan";
 
 /** What a worker found: an answer, or why there is none. */
 export type TaskResult =

@@ -2,6 +2,7 @@ import { coverTask } from "./cover-task";
 import { isolateTask } from "./isolate-task";
 import { jobPlanTask, jobProveTask } from "./job-task";
 import { planTask } from "./plan-task";
+import { roundsDayTask, roundsPlanTask } from "./rounds-task";
 import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
 import { bringTask, troubleTask } from "./trouble-task";
@@ -23,6 +24,10 @@ export default async function work(asked: Work): Promise<TaskResult | StoreDone>
       return troubleTask(asked.body);
     case "trouble-bring":
       return bringTask(asked.body);
+    case "rounds-day":
+      return roundsDayTask(asked.body);
+    case "rounds-plan":
+      return roundsPlanTask(asked.body);
     case "cover":
       return coverTask(asked.body);
     default: {

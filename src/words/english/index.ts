@@ -18,6 +18,7 @@ import { media } from "./media";
 import { papers } from "./papers";
 import { refusals } from "./refusals";
 import { ringing } from "./ringing";
+import { rounds } from "./rounds";
 import { safety } from "./safety";
 import { schools } from "./schools";
 import { steps } from "./steps";
@@ -47,6 +48,7 @@ export const english = {
   papers,
   refusals,
   ringing,
+  rounds,
   safety,
   schools,
   steps,

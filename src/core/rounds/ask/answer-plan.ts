@@ -1,0 +1,154 @@
+import type { RoundsQuestion, RoundsTask } from "../../formats";
+import { err, ok, type Problem, type Result } from "../../result";
+import type { IntegerSolver } from "../../store";
+import { search } from "../day/search";
+import { planYear } from "../year/plan-year";
+import { type YearCost, yearTotal } from "../year/problem";
+import { type PlannedShift, round, stepsFor, toldDays, type Unplaced, watched } from "./answer-day";
+import { dayProblem } from "./day-problem";
+import { type Asked, readRounds } from "./read-question";
+import { type AskedYear, isAble, yearProblem } from "./year-problem";
+
+/** Why no week has a task. */
+export type WhyNoWeek =
+  | { readonly kind: "nobody-able" }
+  | { readonly kind: "no-shift-in-windows" }
+  /** Every week in which it might be done is full, or doing it costs more than leaving it. */
+  | { readonly kind: "no-room" };
+
+export interface RoundsPlanAnswer {
+  readonly weeks: readonly {
+    /** Its Monday. */
+    readonly from: string;
+    readonly crews: readonly { readonly crew: string; readonly hours: number; readonly planned_h: number }[];
+    readonly tasks: readonly { readonly task: string; readonly crew: string }[];
+  }[];
+  /** Shifts that go out, with times. */
+  readonly shifts: readonly PlannedShift[];
+  readonly unplaced: readonly ({ readonly task: string; readonly week?: WhyNoWeek } & Partial<Unplaced>)[];
+  /** Of the weeks. */
+  readonly cost: {
+    readonly work: number;
+    readonly trips: number;
+    readonly shutdowns: number;
+    readonly early_and_late: number;
+    readonly overtime: number;
+    readonly left_out: number;
+    readonly total: number;
+  };
+  /** No plan in weeks costs less. */
+  readonly bound: number;
+  /** Each task was offered its cheapest weeks and nearest crews alone, and the bound is that of such plans. */
+  readonly narrowed: boolean;
+  readonly steps: number;
+  readonly stopped_early: boolean;
+}
+
+export interface PlanGiven {
+  readonly solve: IntegerSolver;
+  /** Whether there is time left: core has no clock. */
+  readonly goesOn?: () => boolean;
+}
+
+const DEFAULT_SECONDS = 10;
+/** Steps of the year that a usual machine makes in a second. */
+const YEAR_STEPS = 8_000;
+/** Share of the time that the days get, after the weeks. */
+const FOR_DAYS = 0.25;
+
+export function answerPlan(
+  question: RoundsQuestion,
+  { solve, goesOn = () => true }: PlanGiven,
+): Result<RoundsPlanAnswer, readonly Problem[]> {
+  const asked = readRounds(question);
+  if (!asked.ok) return asked;
+  if (asked.value.shifts.length === 0)
+    return err([{ path: "/crews", message: "Nobody is on shift. Give a crew at least one shift." }]);
+  const year = yearProblem(asked.value);
+  const { seed = 1, seconds = DEFAULT_SECONDS } = question;
+  const steps = Math.round(seconds * (1 - FOR_DAYS) * YEAR_STEPS);
+  const watch = watched(goesOn);
+  const planned = planYear(year.problem, { seed, steps, solve, goesOn: watch.goesOn });
+  const weekly = year.mondays.map((_, week) =>
+    question.tasks.filter((_, task) => planned.plan[task]?.week === week),
+  );
+  const days = inDays(asked.value, year, weekly, seed, (seconds * FOR_DAYS) / weekly.length, watch.goesOn);
+  return ok({
+    weeks: year.mondays.map((monday, week) => ({
+      from: new Date(monday).toISOString(),
+      crews: year.crews.map(({ id }, row) => ({
+        crew: id,
+        hours: round(
+          year.shifts[week]!.reduce((sum, { crew, from, to }) => sum + (crew.id === id ? to - from : 0), 0) /
+            3_600_000,
+        ),
+        planned_h: round(
+          question.tasks.reduce((sum, { stretches }, task) => {
+            const slot = planned.plan[task];
+            const here = slot?.week === week && slot.crew === row;
+            return sum + (here ? stretches.reduce((all, { work_min }) => all + work_min, 0) / 60 : 0);
+          }, 0),
+        ),
+      })),
+      tasks: question.tasks.flatMap(({ id }, task) => {
+        const slot = planned.plan[task];
+        return slot?.week === week ? [{ task: id, crew: year.crews[slot.crew]!.id }] : [];
+      }),
+    })),
+    shifts: days.shifts,
+    unplaced: [
+      ...question.tasks.flatMap((task, row) =>
+        planned.plan[row] === undefined ? [{ task: task.id, week: whyNoWeek(year, task, row) }] : [],
+      ),
+      ...days.unplaced,
+    ],
+    cost: byPart(planned.cost),
+    bound: round(planned.bound),
+    narrowed: year.narrowed,
+    steps: planned.steps,
+    stopped_early: watch.stopped(),
+  });
+}
+
+function whyNoWeek({ crews, problem }: AskedYear, task: RoundsTask, row: number): WhyNoWeek {
+  if (!crews.some((crew) => isAble(crew, task))) return { kind: "nobody-able" };
+  return problem.tasks[row]!.choices.length === 0 ? { kind: "no-shift-in-windows" } : { kind: "no-room" };
+}
+
+/** Each week's tasks in its days; what finds no room there is tried in the week after. */
+function inDays(
+  asked: Asked,
+  { shifts }: AskedYear,
+  weekly: readonly (readonly RoundsTask[])[],
+  seed: number,
+  seconds: number,
+  goesOn: () => boolean,
+): { readonly shifts: readonly PlannedShift[]; readonly unplaced: readonly Unplaced[] } {
+  const planned: PlannedShift[] = [];
+  const lost: Unplaced[] = [];
+  let left: Unplaced[] = [];
+  const byId = new Map(asked.question.tasks.map((task) => [task.id, task]));
+  for (const [week, own] of weekly.entries()) {
+    const tasks = [...left.map(({ task }) => byId.get(task)!), ...own];
+    if (tasks.length === 0 || shifts[week]!.length === 0) continue;
+    const days = dayProblem(asked, tasks, shifts[week]!);
+    const { standing } = search(days.problem, { seed, steps: stepsFor(seconds, tasks.length), goesOn });
+    const told = toldDays(days, standing);
+    planned.push(...told.shifts.filter(({ visits }) => visits.length > 0));
+    // What is kept in a shift and finds no room there is told, not moved.
+    const keeps = ({ task }: Unplaced) => byId.get(task)!.keep !== undefined;
+    lost.push(...told.unplaced.filter(keeps));
+    left = told.unplaced.filter((each) => !keeps(each));
+  }
+  return { shifts: planned, unplaced: [...lost, ...left] };
+}
+
+const byPart = (cost: YearCost): RoundsPlanAnswer["cost"] => ({
+  work: round(cost.work),
+  trips: round(cost.trips),
+  shutdowns: round(cost.shutdowns),
+  early_and_late: round(cost.moved),
+  overtime: round(cost.overtime),
+  left_out: round(cost.leftOut),
+  total: round(yearTotal(cost)),
+});

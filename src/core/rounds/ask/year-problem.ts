@@ -1,0 +1,122 @@
+import type { RoundsTask } from "../../formats";
+import type { Choice, YearProblem, YearTask } from "../year/problem";
+import { DEFAULTS } from "./day-problem";
+import { type Asked, type AskedCrew, type AskedShift, keeps } from "./read-question";
+
+const MIN_MS = 60_000;
+const DAY_MS = 86_400_000;
+const WEEK_MS = 7 * DAY_MS;
+/** 1970 began on a Thursday: weeks begin on Mondays. */
+const FIRST_MONDAY = 4 * DAY_MS;
+/** Share of a week's hours that is planned: days never fill to the minute. */
+const FILLED = 0.95;
+/** With more tasks than this each is offered only its cheapest weeks and its nearest crews. */
+const MANY_TASKS = 1000;
+const FEW_WEEKS = 13;
+const FEW_CREWS = 3;
+
+/** A question as a year in weeks. */
+export interface AskedYear {
+  readonly problem: YearProblem;
+  /** ms since the epoch of each week's Monday, UTC. */
+  readonly mondays: readonly number[];
+  readonly crews: readonly AskedCrew[];
+  /** Shifts of each week. */
+  readonly shifts: readonly (readonly AskedShift[])[];
+  /** Some tasks have further weeks or crews that were not looked at; the bound does not count those. */
+  readonly narrowed: boolean;
+}
+
+const mondayOf = (ms: number): number => Math.floor((ms - FIRST_MONDAY) / WEEK_MS) * WEEK_MS + FIRST_MONDAY;
+
+export function yearProblem({ question, shifts, areaOf, minutes }: Asked): AskedYear {
+  const { tasks, crews } = question;
+  const first = mondayOf(Math.min(...shifts.map(({ from }) => from)));
+  const weeks = 1 + (mondayOf(Math.max(...shifts.map(({ from }) => from))) - first) / WEEK_MS;
+  const weekOf = (ms: number) => Math.floor((ms - first) / WEEK_MS);
+  const byWeek: AskedShift[][] = Array.from({ length: weeks }, () => []);
+  for (const shift of shifts) byWeek[weekOf(shift.from)]!.push(shift);
+  const areas = [...new Set(tasks.map(({ place }) => areaOf(place)))];
+  const areaRow = new Map(areas.map((area, row) => [area, row]));
+  const placesIn = areas.map((area) => [
+    ...new Set(tasks.flatMap(({ place }) => (areaOf(place) === area ? [place] : []))),
+  ]);
+  const crewRow = new Map(crews.map(({ id }, row) => [id, row]));
+  const shutdowns = question.shutdowns ?? [];
+  const shutdownRow = new Map(shutdowns.map(({ id }, row) => [id, row]));
+  const sum = (some: readonly number[]) => some.reduce((all, each) => all + each, 0);
+  const trips = crews.map(({ base }) =>
+    placesIn.map(
+      (places) => sum(places.map((place) => minutes(base, place) + minutes(place, base))) / places.length,
+    ),
+  );
+  const narrowed = tasks.length > MANY_TASKS;
+  const asTask = (task: RoundsTask): YearTask => {
+    const area = areaRow.get(areaOf(task.place))!;
+    const able = crews.flatMap((crew, row) => (isAble(crew, task) ? [row] : []));
+    const nearest = [...able]
+      .sort((a, b) => trips[a]![area]! - trips[b]![area]! || a - b)
+      .slice(0, FEW_CREWS);
+    const choices = choicesOf(task, byWeek);
+    const cheapest = [...choices].sort((a, b) => a.cost - b.cost || a.week - b.week).slice(0, FEW_WEEKS);
+    const kept = task.keep && shifts.find((shift) => keeps(task.keep!, shift));
+    return {
+      id: task.id,
+      area,
+      minutes: sum(task.stretches.map(({ work_min }) => work_min)),
+      choices: narrowed ? cheapest.sort((a, b) => a.week - b.week) : choices,
+      crews: narrowed ? nearest : able,
+      leftOut: task.left_out ?? DEFAULTS.leftOut,
+      shutdown: task.shutdown === undefined ? undefined : shutdownRow.get(task.shutdown)!,
+      ...(kept !== undefined && {
+        kept: { crew: crewRow.get(kept.crew.id)!, week: weekOf(kept.from) },
+      }),
+    };
+  };
+  const perWeek = (crew: AskedCrew, of: (shift: AskedShift) => number) =>
+    byWeek.map((some) => sum(some.flatMap((shift) => (shift.crew === crew ? [of(shift)] : []))));
+  const lengthMin = ({ from, to }: AskedShift) => (to - from) / MIN_MS;
+  return {
+    mondays: byWeek.map((_, week) => first + week * WEEK_MS),
+    crews,
+    shifts: byWeek,
+    narrowed,
+    problem: {
+      weeks,
+      areas: areas.length,
+      tasks: tasks.map(asTask),
+      crews: crews.map((crew, row) => {
+        const own = shifts.filter((shift) => shift.crew === crew);
+        return {
+          id: crew.id,
+          minutes: perWeek(crew, lengthMin).map((min) => FILLED * min),
+          overtime: perWeek(crew, () => crew.overtime_min ?? 0),
+          trips: trips[row]!,
+          day: own.length === 0 ? 1 : sum(own.map(lengthMin)) / own.length,
+        };
+      }),
+      shutdowns: shutdowns.map(({ shut_min, restore_min }) => shut_min + restore_min),
+      overtimePerMin: question.prices?.overtime_per_min ?? DEFAULTS.overtimePerMin,
+    },
+  };
+}
+
+export const isAble = (crew: AskedCrew, { needs = [], people = 1 }: RoundsTask): boolean =>
+  people <= (crew.people ?? 1) && needs.every((need) => crew.skills?.includes(need) === true);
+
+/** Weeks in which a shift lies in one of its windows, with what being early or late at the least costs. */
+function choicesOf(task: RoundsTask, byWeek: readonly (readonly AskedShift[])[]): Choice[] {
+  const due = task.due === undefined ? undefined : Date.parse(task.due);
+  const windows = task.windows?.map(({ from, to }) => ({ from: Date.parse(from), to: Date.parse(to) }));
+  const fits = ({ from, to }: AskedShift) =>
+    windows === undefined || windows.some((window) => window.from < to && window.to > from);
+  return byWeek.flatMap((shifts, week): Choice[] => {
+    const open = shifts.filter(fits);
+    if (open.length === 0) return [];
+    if (due === undefined) return [{ week, cost: 0 }];
+    const late = Math.max(0, Math.min(...open.map(({ from }) => from)) - due) / DAY_MS;
+    const early = Math.max(0, due - Math.max(...open.map(({ to }) => to))) / DAY_MS;
+    const { late_per_day = DEFAULTS.latePerDay, early_per_day = DEFAULTS.earlyPerDay } = task;
+    return [{ week, cost: late * late_per_day + early * early_per_day }];
+  });
+}
