@@ -15,6 +15,7 @@ export const PAGES = [
   "/valves/MG-P3/trouble",
   "/trouble",
   "/trouble?find=laundry",
+  "/rounds",
   "/lines",
   "/lines/north-quay",
   "/lines/gannet-low-side?open=GN-HRV1",

@@ -64,6 +64,9 @@ try {
   await open("/sheets/ottermouth-ironbrook-30?part=stack", "sheet");
   await open("/store", "store");
   await open("/places", "places");
+  await page.goto(`${server.url}/rounds`);
+  await page.getByRole("button", { name: /^NQ-H10,/ }).click({ timeout: 60_000 });
+  await shot("rounds");
   await open("/valves?sort=due", "valves");
   await drawings(page);
   await open("/valves/LD-SF1/start", "start");
@@ -82,11 +85,6 @@ try {
   await tech.card.getByText("The plan has changed").waitFor();
   await shot("job-plan-changed");
   await tech.until(/Gland bolts, pass 2/);
-  await tech.card.getByRole("button", { name: "Bolt-up" }).click();
-  await page.getByLabel("Extension", { exact: true }).fill("100");
-  await page.getByRole("dialog").evaluate((dialog) => dialog.scrollTo(0, 0));
-  await shot("bench-in-step");
-  await page.keyboard.press("Escape");
   await tech.press();
   await tech.press();
   const hand = await browser.newContext({

@@ -8,3 +8,13 @@ export function seeded(seed: number): () => number {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
   };
 }
+
+/** The same things in an order that chance gives (Fisher and Yates). */
+export function shuffled<T>(list: readonly T[], random: () => number): T[] {
+  const mixed = [...list];
+  for (let at = mixed.length - 1; at > 0; at--) {
+    const other = Math.floor(random() * (at + 1));
+    [mixed[at], mixed[other]] = [mixed[other]!, mixed[at]!];
+  }
+  return mixed;
+}

@@ -15,6 +15,7 @@ const TABS = [
   ["/jobs", "Jobs"],
   ["/valves", "Valves"],
   ["/lines", "Lines"],
+  ["/rounds", "Rounds"],
   ["/bench", "Bench book"],
   ["/sheets", "Sheets"],
   ["/store", "Store"],

@@ -1,3 +1,4 @@
+import type { NoCrews } from "@/core/due-work";
 import type { NamedWhyNot, WhyNoWeek } from "@/core/rounds";
 import type { Speaker } from "./speaker";
 
@@ -30,10 +31,20 @@ export function whyNotWords({ say }: Speaker, why: NamedWhyNot): string {
 export function whyNoWeekWords({ say }: Speaker, why: WhyNoWeek): string {
   switch (why.kind) {
     case "nobody-able":
-      return say.rounds.nobodyAble;
+      return say.rounds.nobodyAble(say.common.commas(why.needs), why.people);
     case "no-shift-in-windows":
       return say.rounds.noShiftInWindows;
     case "no-room":
       return say.rounds.noRoomInYear;
+  }
+}
+
+/** Why nobody can be planned for. */
+export function noCrewsWords({ say }: Speaker, why: NoCrews): string {
+  switch (why.kind) {
+    case "no-crews":
+      return say.rounds.noCrews;
+    case "nobody-on-shift":
+      return say.rounds.nobodyOnShift(say.common.commas(why.crews));
   }
 }

@@ -21,7 +21,23 @@ export const ShiftSchema = Type.Object(
 );
 export type Shift = Static<typeof ShiftSchema>;
 
-/** What holds for the whole department: its name, and when it works. */
+/** People who go out together. */
+export const CrewSchema = Type.Object(
+  {
+    id: Id,
+    name: Words,
+    people: Type.Array(Id, {
+      minItems: 1,
+      maxItems: 20,
+      uniqueItems: true,
+      description: "Of the crew, by id.",
+    }),
+  },
+  closed,
+);
+export type Crew = Static<typeof CrewSchema>;
+
+/** What holds for the whole department: its name, when it works, who goes out with whom. */
 export const HouseSchema = Type.Object(
   {
     format: Type.Literal("loftbell.house"),
@@ -29,6 +45,12 @@ export const HouseSchema = Type.Object(
     id: Type.Literal("house"),
     name: Words,
     shifts: Type.Optional(Type.Array(ShiftSchema, { maxItems: 60 })),
+    crews: Type.Optional(
+      Type.Array(CrewSchema, {
+        maxItems: 60,
+        description: "Who goes out with whom: rounds are planned for them.",
+      }),
+    ),
     closed: Type.Optional(
       Type.Record(Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), Words, {
         description: "Days on which nobody works, each with what it is.",

@@ -88,13 +88,24 @@ const Task = Type.Object(
   closed,
 );
 
+/** Where one of the crew is away that day, it has fewer people and competences then. */
+const ShiftSpan = Type.Object(
+  {
+    from: Instant,
+    to: Instant,
+    people: Type.Optional(Type.Integer({ minimum: 1, maximum: 20 })),
+    skills: Type.Optional(Keys),
+  },
+  closed,
+);
+
 const Crew = Type.Object(
   {
     id: Key,
     base: Key,
     people: Type.Optional(Type.Integer({ minimum: 1, maximum: 20 })),
     skills: Type.Optional(Keys),
-    shifts: Type.Array(Span, { maxItems: 400 }),
+    shifts: Type.Array(ShiftSpan, { maxItems: 400 }),
     overtime_min: Type.Optional({ ...DayMinutes, description: "At the most, of each shift. 0 when absent." }),
   },
   closed,
@@ -148,6 +159,10 @@ const asked = (mostTasks: number, mostSeconds: number) =>
           closed,
         ),
       ),
+      week_from: Type.Optional({
+        ...Instant,
+        description: "When some week begins, for places where that is not Monday 00:00 UTC.",
+      }),
       seed: Type.Optional(Type.Integer({ minimum: 0, maximum: 1_000_000 })),
       seconds: Type.Optional(
         Type.Integer({

@@ -2,12 +2,27 @@ export {
   answerDay,
   type NamedWhyNot,
   type PlannedShift,
-  type PlannedVisit,
   type RoundsDayAnswer,
   type Unplaced,
 } from "./ask/answer-day";
 export { answerPlan, type RoundsPlanAnswer, type WhyNoWeek } from "./ask/answer-plan";
+export { dayProblem } from "./ask/day-problem";
+export { type Asked, readRounds } from "./ask/read-question";
 export { type Course, coursesOf, type DatedReading, type SistersBy, worstCourse } from "./course";
+export { lowerBound } from "./day/bound";
+export { type DayProblem, totalOf, type Visit } from "./day/problem";
+export { search } from "./day/search";
+export {
+  busyFor,
+  cheapestIn,
+  costOf,
+  nothingPlaced,
+  type Prepared,
+  prepared,
+  type Standing,
+  withoutTasks,
+} from "./day/standing";
+export { timed } from "./day/timed";
 export { dueList } from "./due-list";
 export type { Doubt, Meets } from "./forecast";
 export { CREW_HOURS, type DayOfWork, endsOfDays, FORTNIGHT_MS, hoursByDay } from "./hours";

@@ -32,7 +32,7 @@ import { OWN } from "./own";
 import { PAPERS } from "./papers";
 import { PEOPLE_ROUTES } from "./people";
 import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVE_TAGS, VALVES_CSV } from "./register";
-import { ROUNDS_DAY, ROUNDS_PLAN } from "./rounds";
+import { HOUSE_ROUNDS, ROUNDS_DAY, ROUNDS_PLAN } from "./rounds";
 import { STORE } from "./store";
 import { TAKING_OUT } from "./taking-out";
 import { TROUBLE } from "./trouble";
@@ -46,6 +46,7 @@ export const CONTRACTS: readonly Contract[] = [
   COVER,
   ROUNDS_DAY,
   ROUNDS_PLAN,
+  HOUSE_ROUNDS,
   CALCULATORS_LIST,
   CALCULATE,
   GASKET_TEMPLATE,

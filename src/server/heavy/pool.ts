@@ -3,6 +3,7 @@ import Piscina from "piscina";
 import { err, ok, type Result } from "@/core/result";
 import type { PrintTask } from "../papers/print-task";
 import { programBeside } from "../programs";
+import type { HouseRoundsWork } from "./house-rounds-task";
 import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
 
@@ -53,6 +54,9 @@ const isQueueFull = (thrown: unknown): boolean => thrown instanceof Error && /qu
 
 /** Stores, or says what it would store, off the serving thread; it takes the time it takes. */
 export const inStoring = (work: StoreWork): Promise<StoreDone> => pool("storing").run(work);
+
+/** Plans the rounds of this house off the serving thread. */
+export const plannedElsewhere = (work: HouseRoundsWork): Promise<TaskResult> => pool("rounds").run(work);
 
 /** Begins a worker and has it load its solvers, so that the first who asks does not wait for that. */
 export async function warmUp(): Promise<void> {

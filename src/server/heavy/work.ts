@@ -1,4 +1,5 @@
 import { coverTask } from "./cover-task";
+import type { HouseRoundsWork } from "./house-rounds-task";
 import { isolateTask } from "./isolate-task";
 import { jobPlanTask, jobProveTask } from "./job-task";
 import { planTask } from "./plan-task";
@@ -7,7 +8,7 @@ import type { StoreDone, StoreWork } from "./store-task";
 import type { Task, TaskResult } from "./tasks";
 import { bringTask, troubleTask } from "./trouble-task";
 
-type Work = { readonly task: Task; readonly body: Uint8Array } | StoreWork;
+type Work = { readonly task: Task; readonly body: Uint8Array } | HouseRoundsWork | StoreWork;
 
 /** One piece of work, in a worker of the pool. */
 export default async function work(asked: Work): Promise<TaskResult | StoreDone> {
@@ -28,6 +29,10 @@ export default async function work(asked: Work): Promise<TaskResult | StoreDone>
       return roundsDayTask(asked.body);
     case "rounds-plan":
       return roundsPlanTask(asked.body);
+    case "rounds-house": {
+      const { houseRoundsTask } = await import("./house-rounds-task");
+      return houseRoundsTask(asked);
+    }
     case "cover":
       return coverTask(asked.body);
     default: {

@@ -1,5 +1,8 @@
 /** Why a plan is as it is, and what would make room. */
 export const rounds = {
+  noCrews: "Nobody goes out with anybody yet. Put the crews together in the Loft, The house.",
+  nobodyOnShift: (crews: string) =>
+    `Nobody of ${crews} is on shift in the next weeks. Give the people a shift that the house has, in the Loft, Crew.`,
   noCompetence: (lacks: string) =>
     `Nobody of this crew may: ${lacks}. Take one along who may, or ask another crew.`,
   tooFew: (people: number, needs: number) =>
@@ -17,7 +20,10 @@ export const rounds = {
     `This shift is full: ${minutes} min short. Take something off it, or lengthen it by as much.`,
   noFit:
     "Between what this shift does its hours or waits do not fit. Move what has a fixed time, or choose another day.",
-  nobodyAble: "No crew has the people and the competences for it. Put them together, or get the competence.",
+  nobodyAble: (needs: string, people: number) =>
+    needs === ""
+      ? `No crew has ${people} people. Put them together.`
+      : `No crew has all that it needs: ${people === 1 ? "" : `${people} people, `}${needs}. Put them together, or get the competence.`,
   noShiftInWindows:
     "Nobody is on shift in the hours in which it may be done. Ask for other hours, or add a shift.",
   noRoomInYear:

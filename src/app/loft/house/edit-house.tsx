@@ -2,13 +2,14 @@
 
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
-import { type House, type Shift, WEEKDAYS } from "@/core/formats";
+import { type Crew, type House, type Person, type Shift, WEEKDAYS } from "@/core/formats";
 import { call } from "@/edge/client";
 import { SAVE_HOUSE } from "@/edge/contracts/own";
 import { TextField } from "@/ui/kit/text-field";
 import type { OwnSection } from "@/ui/own/own-field";
 import { OwnForm } from "@/ui/own/own-form";
 import { Panel } from "@/ui/page";
+import { Crews } from "./crews";
 
 const SECTIONS: readonly OwnSection[] = [
   {
@@ -35,7 +36,8 @@ const SECTIONS: readonly OwnSection[] = [
 const BLANK: House = { format: "loftbell.house", version: 1, id: "house", name: "" };
 
 /** What holds for the department; its shifts beside it. */
-export function EditHouse({ house }: { house: House | undefined }) {
+export function EditHouse({ house, people }: { house: House | undefined; people: readonly Person[] }) {
+  const [crews, setCrews] = useState<readonly Crew[]>(house?.crews ?? []);
   const [shifts, setShifts] = useState<readonly Shift[]>(house?.shifts ?? []);
   const [another, setAnother] = useState(house?.anotherProves === true);
   return (
@@ -45,10 +47,11 @@ export function EditHouse({ house }: { house: House | undefined }) {
       sections={SECTIONS}
       row={house ?? BLANK}
       save={(made) => {
-        const { shifts: _, anotherProves: __, ...rest } = made;
+        const { shifts: _, crews: __, anotherProves: ___, ...rest } = made;
         const row = {
           ...rest,
           ...(shifts.length > 0 && { shifts: [...shifts] }),
+          ...(crews.length > 0 && { crews: crews.map((crew) => ({ ...crew, people: [...crew.people] })) }),
           ...(another && { anotherProves: true }),
         };
         return call(SAVE_HOUSE, { body: house === undefined ? { row } : { was: house, row } });
@@ -74,6 +77,7 @@ export function EditHouse({ house }: { house: House | undefined }) {
             </label>
           </Panel>
           <Shifts shifts={shifts} onShifts={setShifts} />
+          <Crews crews={crews} people={people} onCrews={setCrews} />
         </div>
       }
     />

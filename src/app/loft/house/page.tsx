@@ -11,8 +11,11 @@ export default function HousePage() {
   const all = services();
   const house = all.things.one("house", "house");
   return (
-    <Page title="The house" says="What holds for the whole department: its name, and when it works.">
-      <EditHouse key={JSON.stringify(house ?? null)} house={house} />
+    <Page
+      title="The house"
+      says="What holds for the whole department: its name, when it works, and who goes out with whom."
+    >
+      <EditHouse key={JSON.stringify(house ?? null)} house={house} people={all.library.crew()} />
       <HistoryPanel edits={historyOf(all, "house", "house")} />
     </Page>
   );

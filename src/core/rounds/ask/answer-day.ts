@@ -159,7 +159,7 @@ export function toldDays(
 }
 
 /** What the next best place of each task would cost more. */
-function nextBest(days: AskedDays, standing: Standing): RoundsDayAnswer["otherwise"] {
+export function nextBest(days: AskedDays, standing: Standing): RoundsDayAnswer["otherwise"] {
   const ready = prepared(days.problem);
   return days.tasks.flatMap(({ id }, row) => {
     const other = otherwise(ready, standing, row);

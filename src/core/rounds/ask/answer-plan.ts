@@ -4,14 +4,23 @@ import type { IntegerSolver } from "../../store";
 import { search } from "../day/search";
 import { planYear } from "../year/plan-year";
 import { type YearCost, yearTotal } from "../year/problem";
-import { type PlannedShift, round, stepsFor, toldDays, type Unplaced, watched } from "./answer-day";
+import {
+  nextBest,
+  type PlannedShift,
+  type RoundsDayAnswer,
+  round,
+  stepsFor,
+  toldDays,
+  type Unplaced,
+  watched,
+} from "./answer-day";
 import { dayProblem } from "./day-problem";
 import { type Asked, readRounds } from "./read-question";
 import { type AskedYear, isAble, yearProblem } from "./year-problem";
 
 /** Why no week has a task. */
 export type WhyNoWeek =
-  | { readonly kind: "nobody-able" }
+  | { readonly kind: "nobody-able"; readonly needs: readonly string[]; readonly people: number }
   | { readonly kind: "no-shift-in-windows" }
   /** Every week in which it might be done is full, or doing it costs more than leaving it. */
   | { readonly kind: "no-room" };
@@ -25,6 +34,8 @@ export interface RoundsPlanAnswer {
   }[];
   /** Shifts that go out, with times. */
   readonly shifts: readonly PlannedShift[];
+  /** What the next best shift of the same week would cost more; not worked out for very many tasks. */
+  readonly otherwise: RoundsDayAnswer["otherwise"];
   readonly unplaced: readonly ({ readonly task: string; readonly week?: WhyNoWeek } & Partial<Unplaced>)[];
   /** Of the weeks. */
   readonly cost: {
@@ -55,6 +66,8 @@ const DEFAULT_SECONDS = 10;
 const YEAR_STEPS = 8_000;
 /** Share of the time that the days get, after the weeks. */
 const FOR_DAYS = 0.25;
+/** Of more tasks than this nobody asks what each would cost elsewhere. */
+const MOST_EXPLAINED = 500;
 
 export function answerPlan(
   question: RoundsQuestion,
@@ -96,6 +109,7 @@ export function answerPlan(
       }),
     })),
     shifts: days.shifts,
+    otherwise: days.otherwise,
     unplaced: [
       ...question.tasks.flatMap((task, row) =>
         planned.plan[row] === undefined ? [{ task: task.id, week: whyNoWeek(year, task, row) }] : [],
@@ -110,8 +124,9 @@ export function answerPlan(
   });
 }
 
-function whyNoWeek({ crews, problem }: AskedYear, task: RoundsTask, row: number): WhyNoWeek {
-  if (!crews.some((crew) => isAble(crew, task))) return { kind: "nobody-able" };
+function whyNoWeek({ crews, problem, shifts }: AskedYear, task: RoundsTask, row: number): WhyNoWeek {
+  if (!crews.some((crew) => isAble(shifts.flat(), crew, task)))
+    return { kind: "nobody-able", needs: task.needs ?? [], people: task.people ?? 1 };
   return problem.tasks[row]!.choices.length === 0 ? { kind: "no-shift-in-windows" } : { kind: "no-room" };
 }
 
@@ -123,9 +138,10 @@ function inDays(
   seed: number,
   seconds: number,
   goesOn: () => boolean,
-): { readonly shifts: readonly PlannedShift[]; readonly unplaced: readonly Unplaced[] } {
+): Pick<RoundsDayAnswer, "shifts" | "unplaced" | "otherwise"> {
   const planned: PlannedShift[] = [];
   const lost: Unplaced[] = [];
+  const others: RoundsDayAnswer["otherwise"][number][] = [];
   let left: Unplaced[] = [];
   const byId = new Map(asked.question.tasks.map((task) => [task.id, task]));
   for (const [week, own] of weekly.entries()) {
@@ -134,13 +150,14 @@ function inDays(
     const days = dayProblem(asked, tasks, shifts[week]!);
     const { standing } = search(days.problem, { seed, steps: stepsFor(seconds, tasks.length), goesOn });
     const told = toldDays(days, standing);
+    if (byId.size <= MOST_EXPLAINED) others.push(...nextBest(days, standing));
     planned.push(...told.shifts.filter(({ visits }) => visits.length > 0));
     // What is kept in a shift and finds no room there is told, not moved.
     const keeps = ({ task }: Unplaced) => byId.get(task)!.keep !== undefined;
     lost.push(...told.unplaced.filter(keeps));
     left = told.unplaced.filter((each) => !keeps(each));
   }
-  return { shifts: planned, unplaced: [...lost, ...left] };
+  return { shifts: planned, unplaced: [...lost, ...left], otherwise: others };
 }
 
 const byPart = (cost: YearCost): RoundsPlanAnswer["cost"] => ({

@@ -72,15 +72,15 @@ export function dayProblem(
       tasks: tasks.map(asTask),
       shutdowns: shutdowns.map(({ shut_min: shut, restore_min: restore }) => ({ shut, restore })),
       shifts: shifts.map(
-        ({ crew, from, to }): Shift => ({
+        ({ crew, from, to, people, skills }): Shift => ({
           id: `${crew.id} ${new Date(from).toISOString()}`,
           crew: crew.id,
           base: rowOf.get(crew.base)!,
           from: minute(from),
           to: minute(to),
           latest: minute(to) + (crew.overtime_min ?? 0),
-          people: crew.people ?? 1,
-          skills: crew.skills ?? [],
+          people,
+          skills,
         }),
       ),
       minutes: shortest(places.map((from) => places.map((to) => minutes(from, to)))),

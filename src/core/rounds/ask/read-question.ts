@@ -9,6 +9,9 @@ export interface AskedShift {
   /** ms since the epoch. */
   readonly from: number;
   readonly to: number;
+  /** That day. */
+  readonly people: number;
+  readonly skills: readonly string[];
 }
 
 /** A question whose names all lead somewhere, with the ways between its places. */
@@ -37,7 +40,13 @@ export function readRounds(question: RoundsQuestion): Result<Asked, readonly Pro
   if (problems.length > 0) return err(problems);
   const shifts = question.crews
     .flatMap((crew) =>
-      crew.shifts.map(({ from, to }) => ({ crew, from: Date.parse(from), to: Date.parse(to) })),
+      crew.shifts.map(({ from, to, people, skills }) => ({
+        crew,
+        from: Date.parse(from),
+        to: Date.parse(to),
+        people: people ?? crew.people ?? 1,
+        skills: skills ?? crew.skills ?? [],
+      })),
     )
     .sort((a, b) => a.from - b.from || (a.crew.id < b.crew.id ? -1 : 1));
   const lost = question.tasks.flatMap(({ keep }, index): Problem[] =>

@@ -27,12 +27,15 @@ export interface AskedYear {
   readonly narrowed: boolean;
 }
 
-const mondayOf = (ms: number): number => Math.floor((ms - FIRST_MONDAY) / WEEK_MS) * WEEK_MS + FIRST_MONDAY;
+/** When the week began that a moment lies in, where weeks begin as one of them did. */
+const weekStart = (ms: number, anchor: number): number =>
+  Math.floor((ms - anchor) / WEEK_MS) * WEEK_MS + anchor;
 
 export function yearProblem({ question, shifts, areaOf, minutes }: Asked): AskedYear {
   const { tasks, crews } = question;
-  const first = mondayOf(Math.min(...shifts.map(({ from }) => from)));
-  const weeks = 1 + (mondayOf(Math.max(...shifts.map(({ from }) => from))) - first) / WEEK_MS;
+  const anchor = question.week_from === undefined ? FIRST_MONDAY : Date.parse(question.week_from);
+  const first = weekStart(Math.min(...shifts.map(({ from }) => from)), anchor);
+  const weeks = 1 + (weekStart(Math.max(...shifts.map(({ from }) => from)), anchor) - first) / WEEK_MS;
   const weekOf = (ms: number) => Math.floor((ms - first) / WEEK_MS);
   const byWeek: AskedShift[][] = Array.from({ length: weeks }, () => []);
   for (const shift of shifts) byWeek[weekOf(shift.from)]!.push(shift);
@@ -53,7 +56,7 @@ export function yearProblem({ question, shifts, areaOf, minutes }: Asked): Asked
   const narrowed = tasks.length > MANY_TASKS;
   const asTask = (task: RoundsTask): YearTask => {
     const area = areaRow.get(areaOf(task.place))!;
-    const able = crews.flatMap((crew, row) => (isAble(crew, task) ? [row] : []));
+    const able = crews.flatMap((crew, row) => (isAble(shifts, crew, task) ? [row] : []));
     const nearest = [...able]
       .sort((a, b) => trips[a]![area]! - trips[b]![area]! || a - b)
       .slice(0, FEW_CREWS);
@@ -101,21 +104,28 @@ export function yearProblem({ question, shifts, areaOf, minutes }: Asked): Asked
   };
 }
 
-export const isAble = (crew: AskedCrew, { needs = [], people = 1 }: RoundsTask): boolean =>
-  people <= (crew.people ?? 1) && needs.every((need) => crew.skills?.includes(need) === true);
+const fitsShift = ({ people, skills }: AskedShift, { needs = [], people: wanted = 1 }: RoundsTask): boolean =>
+  wanted <= people && needs.every((need) => skills.includes(need));
 
-/** Weeks in which a shift lies in one of its windows, with what being early or late at the least costs. */
+/** Whether a crew has a shift whose people may do it. */
+export const isAble = (shifts: readonly AskedShift[], crew: AskedCrew, task: RoundsTask): boolean =>
+  shifts.some((shift) => shift.crew === crew && fitsShift(shift, task));
+
+/** Weeks in which a shift lies in one of its windows, with what being early or late costs. */
 function choicesOf(task: RoundsTask, byWeek: readonly (readonly AskedShift[])[]): Choice[] {
   const due = task.due === undefined ? undefined : Date.parse(task.due);
   const windows = task.windows?.map(({ from, to }) => ({ from: Date.parse(from), to: Date.parse(to) }));
-  const fits = ({ from, to }: AskedShift) =>
-    windows === undefined || windows.some((window) => window.from < to && window.to > from);
+  const fits = (shift: AskedShift) =>
+    fitsShift(shift, task) &&
+    (windows === undefined || windows.some(({ from, to }) => from < shift.to && to > shift.from));
   return byWeek.flatMap((shifts, week): Choice[] => {
     const open = shifts.filter(fits);
     if (open.length === 0) return [];
     if (due === undefined) return [{ week, cost: 0 }];
-    const late = Math.max(0, Math.min(...open.map(({ from }) => from)) - due) / DAY_MS;
-    const early = Math.max(0, due - Math.max(...open.map(({ to }) => to))) / DAY_MS;
+    // On which of its days is not known yet: as on any of them.
+    const mean = (of: (shift: AskedShift) => number) =>
+      open.reduce((sum, shift) => sum + Math.max(0, of(shift)), 0) / open.length / DAY_MS;
+    const [late, early] = [mean(({ to }) => to - due), mean(({ from }) => due - from)];
     const { late_per_day = DEFAULTS.latePerDay, early_per_day = DEFAULTS.earlyPerDay } = task;
     return [{ week, cost: late * late_per_day + early * early_per_day }];
   });

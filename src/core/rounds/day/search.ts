@@ -1,4 +1,4 @@
-import { seeded } from "../../seeded";
+import { seeded, shuffled } from "../../seeded";
 import { type DayProblem, totalOf, workOf } from "./problem";
 import {
   busyFor,
@@ -34,8 +34,9 @@ export interface Found {
 /** Tasks taken out in one step, on the average, and the longest run of one shift's. */
 const REMOVED = 8;
 const LONGEST_RUN = 6;
-/** So many searches, each from the beginning: one alone may be caught where no step leads out. */
+/** So many searches of few tasks, each from the beginning: one alone may be caught where no step leads out. */
 const CHAINS = 3;
+const FEW = 8;
 /** How often a place is passed over. */
 const BLINKS = 0.02;
 /** Minutes of a crew by which a worse standing is still gone on from, at first and at last. */
@@ -54,8 +55,9 @@ export function search(problem: DayProblem, { seed, steps, goesOn, from }: Searc
   const near = neighbours(problem);
   const first = filled(ready, from ?? withKept(ready), byNeed(ready), () => false);
   let best: Found = { standing: first, cost: totalOf(costOf(problem, first)), steps: 0 };
-  const each = Math.ceil(steps / CHAINS);
-  for (let chain = 0; chain < CHAINS; chain++) {
+  const chains = problem.tasks.length > FEW ? 1 : CHAINS;
+  const each = Math.ceil(steps / chains);
+  for (let chain = 0; chain < chains; chain++) {
     const made = best.steps;
     const asked = goesOn && ((step: number, cost: number) => goesOn(made + step, Math.min(cost, best.cost)));
     const found = cooled(
@@ -183,15 +185,6 @@ function ordering(problem: DayProblem, ready: Prepared, random: () => number) {
     if (which < 0.6) return [...free].sort((a, b) => tasks[a]!.due - tasks[b]!.due || a - b);
     return shuffled(free, random);
   };
-}
-
-function shuffled(free: readonly number[], random: () => number): number[] {
-  const mixed = [...free];
-  for (let at = mixed.length - 1; at > 0; at--) {
-    const other = Math.floor(random() * (at + 1));
-    [mixed[at], mixed[other]] = [mixed[other]!, mixed[at]!];
-  }
-  return mixed;
 }
 
 /** Of each task all others, the nearest first; those that share its shut-down before them. */

@@ -154,17 +154,25 @@ export function cheapestIn(
   const was = standing.timed[shift]!;
   const [before, idle] = [totalOf(was.cost), idleOf(was)];
   const busy = busyFor(ready, standing.timed, shift);
-  let best: Insertion | undefined;
+  const ways: { readonly gaps: readonly number[]; readonly least: number }[] = [];
   eachPlacing(problem, shift, order, task, (gaps, min, km) => {
-    const beat = best?.adds ?? most;
     const longer = min + work - idle;
-    if (perKm * km + Math.max(0, longer) >= beat || was.back + longer > latest || skips()) return;
+    const least = perKm * km + Math.max(0, longer);
+    if (least < most && was.back + longer <= latest) ways.push({ gaps: [...gaps], least });
+  });
+  // What adds least to the way first: most of the others then need no look.
+  ways.sort((a, b) => a.least - b.least);
+  let best: Insertion | undefined;
+  for (const { gaps, least } of ways) {
+    const beat = best?.adds ?? most;
+    if (least >= beat) break;
+    if (skips()) continue;
     const next = withPlaced(order, task, gaps);
     const at = timed(problem, shift, next, busy);
-    if (at === undefined) return;
+    if (at === undefined) continue;
     const adds = totalOf(at.cost) - before;
     if (adds < beat) best = { shift, order: next, timed: at, adds };
-  });
+  }
   return best;
 }
 

@@ -1,4 +1,4 @@
-import { seeded } from "../../seeded";
+import { seeded, shuffled } from "../../seeded";
 import { Ledger, ledgerOf } from "./ledger";
 import { type Slot, type YearPlan, type YearProblem, yearTotal } from "./problem";
 
@@ -118,12 +118,7 @@ function ordered({ tasks }: YearProblem, out: readonly number[], random: () => n
     const last = (task: number) => tasks[task]!.choices.at(-1)?.week ?? 0;
     return [...out].sort((a, b) => last(a) - last(b) || a - b);
   }
-  const mixed = [...out];
-  for (let at = mixed.length - 1; at > 0; at--) {
-    const other = Math.floor(random() * (at + 1));
-    [mixed[at], mixed[other]] = [mixed[other]!, mixed[at]!];
-  }
-  return mixed;
+  return shuffled(out, random);
 }
 
 interface Together {

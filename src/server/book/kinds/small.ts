@@ -1,5 +1,5 @@
 import type { TSchema } from "@sinclair/typebox";
-import type { SmallKind } from "@/core/formats";
+import type { Crew, Person, SmallKind } from "@/core/formats";
 import {
   CaseSchema,
   GroundSchema,
@@ -95,9 +95,27 @@ export const INSTRUMENT = small("instrument", InstrumentSchema, ({ id }) => id, 
   },
 });
 
+/** Crews go by their names, and nobody goes out with two of them. */
+function crewFaults(crews: readonly Crew[], people: readonly Person[]): Problem[] {
+  return crews.flatMap(({ id, name, people: members }, index): Problem[] => [
+    ...(crews.findIndex((each) => each.id === id || each.name === name) < index
+      ? [{ path: `/crews/${index}/name`, message: `Two crews are called "${name}". Give each its own name.` }]
+      : []),
+    ...members.flatMap((member, at): Problem[] => {
+      const path = `/crews/${index}/people/${at}`;
+      if (people.length > 0 && !people.some((person) => person.id === member))
+        return [{ path, message: `Nobody of the crew goes by "${member}". Take it out of "${name}".` }];
+      const other = crews.slice(0, index).find((each) => each.people.includes(member));
+      return other === undefined
+        ? []
+        : [{ path, message: `"${member}" goes out with "${other.name}" already. Nobody is in two crews.` }];
+    }),
+  ]);
+}
+
 export const HOUSE = small("house", HouseSchema, ({ id }) => id, {
-  faults: (_, { shifts = [] }) =>
-    shifts.flatMap(({ id, from, to }, index) => [
+  faults: ({ library }, { shifts = [], crews = [] }) => [
+    ...shifts.flatMap(({ id, from, to }, index) => [
       ...(shifts.findIndex((each) => each.id === id) < index
         ? [
             {
@@ -110,6 +128,8 @@ export const HOUSE = small("house", HouseSchema, ({ id }) => id, {
         ? [{ path: `/shifts/${index}/to`, message: "It ends when it begins. Write when it ends." }]
         : []),
     ]),
+    ...crewFaults(crews, library.people()),
+  ],
   hanging: ({ library }, _, { shifts = [] }) =>
     library.people().flatMap((person) => (shifts.some(({ id }) => id === person.shift) ? [person.name] : [])),
 });

@@ -1,0 +1,128 @@
+"use client";
+
+import { format } from "date-fns";
+import Link from "next/link";
+import type { HouseRounds, RoundsWork } from "@/core/due-work";
+import { formatDuration } from "@/core/quantity";
+import { Panel } from "@/ui/page";
+import { Plate } from "@/ui/plate";
+import { Day } from "@/ui/when";
+
+const DAY_MS = 86_400_000;
+
+/** One piece of work: what it is, why then, why they, what it would cost otherwise. */
+export function WorkCard({ rounds, work }: { rounds: HouseRounds; work: RoundsWork }) {
+  const shift = rounds.shifts.find(({ visits }) => visits.some(({ task }) => task === work.tag));
+  const visits = shift?.visits.filter(({ task }) => task === work.tag) ?? [];
+  const ends = visits.at(-1);
+  const other = rounds.otherwise.find(({ task }) => task === work.tag);
+  const late = ends === undefined ? 0 : (Date.parse(ends.to) - work.due) / DAY_MS;
+  return (
+    <section className="card border-l-[6px] border-l-brass-line p-4" aria-label={`${work.tag}: why so`}>
+      <div className="flex items-center gap-3">
+        <Plate id={work.tag} href={`/valves/${encodeURIComponent(work.tag)}`} />
+        <span className="text-note text-soft">{formatDuration(work.minutes * 60)}</span>
+      </div>
+      <h2 className="mt-1 font-semibold text-lead leading-snug">{work.what}</h2>
+      <p className="text-note text-soft">
+        {work.name}; {work.place}
+      </p>
+      <dl className="dashed mt-3 [&>div]:py-2">
+        <div>
+          <dt className="caption">Why then</dt>
+          <dd>
+            Due <Day at={work.due} />.{" "}
+            {late > 1 ? (
+              <strong className="text-stop">
+                {Math.round(late)} {Math.round(late) === 1 ? "day" : "days"} late.
+              </strong>
+            ) : (
+              "In time."
+            )}{" "}
+            <span className="text-soft">{work.why}</span>
+          </dd>
+        </div>
+        <div>
+          <dt className="caption">Why they</dt>
+          <dd>
+            {shift?.crew ?? "Nobody yet"}.{" "}
+            {work.needs.length > 0 ? `It needs ${work.needs.join(", ")}. ` : "Any crew may. "}
+            {work.people > 1 && `${work.people} people.`}
+          </dd>
+        </div>
+        <div>
+          <dt className="caption">Otherwise</dt>
+          <dd>
+            {other === undefined
+              ? "No other shift of this week has room for it."
+              : `${other.crew}, ${format(Date.parse(other.from), "EEEE")}: ${other.adds < 1 ? "costs no more." : `${formatDuration(other.adds * 60)} of a crew more.`}`}
+          </dd>
+        </div>
+        {work.together.length > 0 && (
+          <div>
+            <dt className="caption">Shut together</dt>
+            <dd>
+              By the same valves as {work.together.join(", ")}: shut once where one crew does them on one day.
+            </dd>
+          </div>
+        )}
+        {work.lost.length > 0 && (
+          <div>
+            <dt className="caption">Without service meanwhile</dt>
+            <dd>{work.lost.join(", ")}</dd>
+          </div>
+        )}
+        {work.nowhere && (
+          <div>
+            <dt className="caption">The way</dt>
+            <dd>
+              Where it stands is not known, so its way is not counted. Give it or its place a position:{" "}
+              <Link
+                className="underline underline-offset-4"
+                href={`/valves/${encodeURIComponent(work.tag)}/edit`}
+              >
+                edit {work.tag}
+              </Link>
+            </dd>
+          </div>
+        )}
+      </dl>
+    </section>
+  );
+}
+
+/** What found no place, and what would make room. */
+export function NoRoom({ rounds }: { rounds: HouseRounds }) {
+  const { unplaced, works, not } = rounds;
+  const atWork = not.filter(({ kind }) => kind === "at-work").map(({ tag }) => tag);
+  const noJob = not.filter(({ kind }) => kind === "no-job").map(({ tag }) => tag);
+  return (
+    <Panel title="No room this quarter">
+      {unplaced.length === 0 ? (
+        <p className="text-soft">All that rings has its place.</p>
+      ) : (
+        <ul className="dashed">
+          {unplaced.map(({ task, says }) => (
+            <li key={task} className="py-2">
+              <Plate id={task} href={`/valves/${encodeURIComponent(task)}`} />
+              <span className="ml-2">{works[task]?.what}</span>
+              {says.map((each) => (
+                <p key={each} className="text-note text-soft leading-snug">
+                  {each}
+                </p>
+              ))}
+            </li>
+          ))}
+        </ul>
+      )}
+      {atWork.length > 0 && (
+        <p className="mt-2 text-note">At work already, so not planned: {atWork.join(", ")}.</p>
+      )}
+      {noJob.length > 0 && (
+        <p className="mt-2 text-note">
+          No job can be compiled, so not planned: {noJob.join(", ")}. Start one by hand to see why.
+        </p>
+      )}
+    </Panel>
+  );
+}

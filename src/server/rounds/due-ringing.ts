@@ -1,0 +1,88 @@
+import { type NotPlanned, type Ringing, workOf } from "@/core/due-work";
+import type { Place, Sheet, Valve } from "@/core/formats";
+import { run } from "@/core/job";
+import { placeOf, spotOf } from "@/core/places";
+import { reportedOf } from "@/core/rounds";
+import { AT_ONCE } from "@/data";
+import { offerOf } from "../jobs/open-job";
+import type { Services } from "../services";
+
+/** More than this nobody plans at a time by the compiled minutes of each. */
+const MOST = 1500;
+
+/** A valve that rings within a plan, with what a screen says of it. */
+export interface RingingValve extends Ringing {
+  readonly name: string;
+  readonly place: string;
+  readonly what: string;
+  readonly why: string;
+}
+
+/** What rings until then, each with its compiled job; what an open job is at is left to that. */
+export function dueRinging(
+  services: Services,
+  until: number,
+): { readonly ringing: readonly RingingValve[]; readonly not: readonly NotPlanned[] } {
+  const { register, library, summaries, things, now } = services;
+  const places = new Map(things.all("place").map((place) => [place.name, place]));
+  const ringing: RingingValve[] = [];
+  const not: NotPlanned[] = [];
+  for (const { tag, at, what, why, symptom } of register.dueNext(MOST)) {
+    if (at > until && symptom === null) continue;
+    const valve = register.valve(tag);
+    const sheet = valve && library.sheet(valve.sheet);
+    if (valve === undefined || sheet === undefined) continue;
+    if (summaries.openOfValve(tag) !== undefined) {
+      not.push({ tag, kind: "at-work" });
+      continue;
+    }
+    const work = workHere(services, valve, sheet, what);
+    if (work === undefined) not.push({ tag, kind: "no-job" });
+    else
+      ringing.push({
+        tag,
+        name: valve.name,
+        place: valve.place,
+        what: symptom ?? what,
+        why,
+        due: at === AT_ONCE || symptom !== null ? Math.min(at === AT_ONCE ? now() : at, now()) : at,
+        reported: symptom !== null,
+        line: valve.line,
+        spot: spotKey(valve, places),
+        noticeDays: placeOf(valve.place, places)?.notice_days ?? 0,
+        work,
+      });
+  }
+  return { ringing, not };
+}
+
+/** Compiled as the job would begin with: what is reported of it, else what rings first. */
+function workHere(services: Services, valve: Valve, sheet: Sheet, what: string) {
+  const offer = offerOf(services, { valve: valve.tag });
+  if (!offer.ok) return undefined;
+  const interval = sheet.intervals.find((each) => each.what === what)?.id;
+  const reason =
+    reportedOf(valve, sheet) ??
+    sheet.symptoms.find((each) => each.interval === interval) ??
+    sheet.symptoms[0];
+  const reach = reason?.reach ?? [];
+  const inputs = {
+    ...offer.value,
+    reach: [...reach],
+    ...(reason?.renews && { renew: [...reason.renews] }),
+    ...(reach.length === 0 && reason?.looks && { looks: reason.looks }),
+  };
+  const job = run(inputs, []);
+  return job.ok ? workOf(inputs, job.value.plan) : undefined;
+}
+
+/** Where nobody knows the way: it counts as none. */
+export const NOWHERE = "nowhere";
+
+export const spotKey = (
+  valve: Pick<Valve, "place" | "lat" | "lon">,
+  places: ReadonlyMap<string, Place>,
+): string => {
+  const spot = spotOf(valve, places);
+  return spot === undefined ? NOWHERE : `${spot.lat} ${spot.lon}`;
+};
