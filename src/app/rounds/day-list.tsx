@@ -2,6 +2,7 @@
 
 import clsx from "clsx";
 import { format } from "date-fns";
+import type { ReactNode } from "react";
 import type { HouseRounds } from "@/core/due-work";
 import { formatDuration } from "@/core/quantity";
 import { useFigures } from "@/ui/use-figures";
@@ -13,11 +14,14 @@ export function DayList({
   works,
   chosen,
   onChoose,
+  card,
 }: {
   week: Week;
   works: HouseRounds["works"];
   chosen: string | undefined;
   onChoose: (tag: string) => void;
+  /** Of the one that is chosen: it opens below it. */
+  card: ReactNode;
 }) {
   const { fixed } = useFigures();
   return (
@@ -60,6 +64,7 @@ export function DayList({
                           {lateMin > 0 ? "late" : formatDuration((parts.at(-1)!.to - parts[0]!.from) / 1000)}
                         </span>
                       </button>
+                      {chosen === tag && card}
                     </li>
                   ))}
                 </ul>

@@ -63,6 +63,7 @@ function Planned({ rounds, again }: { rounds: HouseRounds; again: () => void }) 
   const from = rounds.weeks[at]!.from;
   const week = useMemo(() => weekOf(rounds, from), [rounds, from]);
   const work = chosen === undefined ? undefined : rounds.works[chosen];
+  const card = work && <WorkCard rounds={rounds} work={work} />;
   const above = rounds.bound > 0 ? (100 * (rounds.cost.total - rounds.bound)) / rounds.bound : 0;
   const turn = (by: number) => setAt(Math.min(rounds.weeks.length - 1, Math.max(0, at + by)));
   return (
@@ -108,10 +109,10 @@ function Planned({ rounds, again }: { rounds: HouseRounds; again: () => void }) 
           <WeekGrid week={week} rounds={rounds} works={rounds.works} chosen={chosen} onChoose={setChosen} />
         </div>
         <div className="md:hidden">
-          <DayList week={week} works={rounds.works} chosen={chosen} onChoose={setChosen} />
+          <DayList week={week} works={rounds.works} chosen={chosen} onChoose={setChosen} card={card} />
         </div>
         <div className="flex flex-col gap-3" aria-live="polite">
-          {work !== undefined && <WorkCard rounds={rounds} work={work} />}
+          <div className="hidden md:block">{card}</div>
           <NoRoom rounds={rounds} />
         </div>
       </div>

@@ -14,7 +14,7 @@ const ROUNDS_DEADLINE_MS = 15 * 60_000;
 /** Questions that may wait; further ones are told to come again. */
 const MOST_WAITING = 32;
 
-type Kind = "questions" | "rounds" | "storing" | "papers";
+type Kind = "questions" | "rounds" | "house" | "storing" | "papers";
 const kept = globalThis as typeof globalThis & { loftbellPools?: Partial<Record<Kind, Piscina>> };
 
 const begun = (minThreads: number, maxThreads: number, program = "server/heavy/worker.mjs"): Piscina =>
@@ -29,6 +29,7 @@ const begun = (minThreads: number, maxThreads: number, program = "server/heavy/w
 const BEGUN: Readonly<Record<Kind, () => Piscina>> = {
   questions: () => begun(1, Math.max(1, cpus().length - 1)),
   rounds: () => begun(0, 1),
+  house: () => begun(0, 1),
   storing: () => begun(0, 1),
   papers: () => begun(0, 1, "print/printer.mjs"),
 };
@@ -55,8 +56,8 @@ const isQueueFull = (thrown: unknown): boolean => thrown instanceof Error && /qu
 /** Stores, or says what it would store, off the serving thread; it takes the time it takes. */
 export const inStoring = (work: StoreWork): Promise<StoreDone> => pool("storing").run(work);
 
-/** Plans the rounds of this house off the serving thread. */
-export const plannedElsewhere = (work: HouseRoundsWork): Promise<TaskResult> => pool("rounds").run(work);
+/** Plans the rounds of this house off the serving thread; it waits for no question that somebody sends. */
+export const plannedElsewhere = (work: HouseRoundsWork): Promise<TaskResult> => pool("house").run(work);
 
 /** Begins a worker and has it load its solvers, so that the first who asks does not wait for that. */
 export async function warmUp(): Promise<void> {
