@@ -26,16 +26,14 @@ export function dueRinging(
   const { register, library, summaries, things, now } = services;
   const places = new Map(things.all("place").map((place) => [place.name, place]));
   const ringing: RingingValve[] = [];
-  const not: NotPlanned[] = [];
+  // The register leaves out what a job is at.
+  const atWork = new Set(summaries.openBells().map(({ valve }) => valve));
+  const not: NotPlanned[] = [...atWork].map((tag) => ({ tag, kind: "at-work" }));
   for (const { tag, at, what, why, symptom } of register.dueNext(MOST)) {
     if (at > until && symptom === null) continue;
     const valve = register.valve(tag);
     const sheet = valve && library.sheet(valve.sheet);
     if (valve === undefined || sheet === undefined) continue;
-    if (summaries.openOfValve(tag) !== undefined) {
-      not.push({ tag, kind: "at-work" });
-      continue;
-    }
     const work = workHere(services, valve, sheet, what);
     if (work === undefined) not.push({ tag, kind: "no-job" });
     else
