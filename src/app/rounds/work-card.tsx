@@ -32,9 +32,9 @@ export function WorkCard({ rounds, work }: { rounds: HouseRounds; work: RoundsWo
           <dt className="caption">Why then</dt>
           <dd>
             Due <Day at={work.due} />.{" "}
-            {late > 1 ? (
+            {late > 0 ? (
               <strong className="text-stop">
-                {Math.round(late)} {Math.round(late) === 1 ? "day" : "days"} late.
+                {Math.ceil(late)} {Math.ceil(late) === 1 ? "day" : "days"} late.
               </strong>
             ) : (
               "In time."
@@ -54,7 +54,7 @@ export function WorkCard({ rounds, work }: { rounds: HouseRounds; work: RoundsWo
           <dt className="caption">Otherwise</dt>
           <dd>
             {other === undefined
-              ? "No other shift of this week has room for it."
+              ? "No other shift of this week can take it."
               : `${other.crew}, ${format(Date.parse(other.from), "EEEE")}: ${other.adds < 1 ? "costs no more." : `${formatDuration(other.adds * 60)} of a crew more.`}`}
           </dd>
         </div>

@@ -5,7 +5,7 @@ import type { DueWork } from "./work-of";
 /** A valve that rings, with the work that it asks for. */
 export interface Ringing {
   readonly tag: string;
-  /** ms since the epoch; what has long been due or is reported is due now. */
+  /** ms since the epoch, the end of its day; what is reported is due today at the latest. */
   readonly due: number;
   readonly reported: boolean;
   readonly line: string | undefined;

@@ -43,7 +43,7 @@ export function dueRinging(
         place: valve.place,
         what: symptom ?? what,
         why,
-        due: at === AT_ONCE || symptom !== null ? Math.min(at === AT_ONCE ? now() : at, now()) : at,
+        due: endOfDay(symptom === null && at !== AT_ONCE ? at : Math.min(at === AT_ONCE ? now() : at, now())),
         reported: symptom !== null,
         line: valve.line,
         spot: spotKey(valve, places),
@@ -53,6 +53,9 @@ export function dueRinging(
   }
   return { ringing, not };
 }
+
+/** What is due on a day is in time until that day ends, by the clock on the wall of the server. */
+const endOfDay = (at: number): number => new Date(at).setHours(23, 59, 59, 999);
 
 /** Compiled as the job would begin with: what is reported of it, else what rings first. */
 function workHere(services: Services, valve: Valve, sheet: Sheet, what: string) {

@@ -60,6 +60,13 @@ describe("the quarter of this house", () => {
     expect(new Date(rounds.weeks[0]!.from).getDay()).toBe(1);
   });
 
+  it("counts what is due on a day as in time until that day ends", () => {
+    for (const { due } of Object.values(rounds.works)) {
+      const end = new Date(due);
+      expect([end.getHours(), end.getMinutes()]).toEqual([23, 59]);
+    }
+  });
+
   it("never has two hydrants of the north quay out at a time that are not shut together", () => {
     const outs = rounds.shifts.flatMap(({ visits }) => {
       const tags = [...new Set(visits.map(({ task }) => task))].filter((tag) => tag.startsWith("NQ-H"));
