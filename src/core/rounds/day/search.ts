@@ -8,6 +8,7 @@ import {
   nothingPlaced,
   type Prepared,
   placedAt,
+  placesIn,
   prepared,
   type Standing,
   withoutTasks,
@@ -115,21 +116,38 @@ function settled(ready: Prepared, found: Found): Found {
   return { ...found, standing, cost };
 }
 
-/** Those whose time is given before those whose shift is. */
+/** So many places are tried before what is kept is put where it is cheapest, with what then does not fit left out. */
+const MOST_TRIED = 400;
+
+/** What is kept in its shift: those whose time is given first. Where one after the other does not fit, all ways are tried. */
 function withKept(ready: Prepared): Standing {
   const kept = ready.problem.tasks
     .flatMap(({ kept: where }, task) =>
-      where === undefined ? [] : [{ task, at: where.from ?? Number.POSITIVE_INFINITY }],
+      where === undefined ? [] : [{ task, shift: where.shift, at: where.from ?? Number.POSITIVE_INFINITY }],
     )
-    .sort((a, b) => a.at - b.at)
-    .map(({ task }) => task);
-  return filled(
+    .sort((a, b) => a.at - b.at);
+  const tasks = kept.map(({ task }) => task);
+  const empty = nothingPlaced(ready.problem);
+  const greedy = filled(
     ready,
-    nothingPlaced(ready.problem),
-    () => kept,
+    empty,
+    () => tasks,
     () => false,
-    new Set(kept),
+    new Set(tasks),
   );
+  if (!tasks.some((task) => greedy.free.includes(task))) return greedy;
+  let left = MOST_TRIED;
+  const placedFrom = (standing: Standing, row: number): Standing | undefined => {
+    const next = kept[row];
+    if (next === undefined) return standing;
+    for (const place of placesIn(ready, standing, next.shift, next.task)) {
+      if (left-- <= 0) return undefined;
+      const all = placedFrom(placedAt(standing, next.task, place), row + 1);
+      if (all !== undefined) return all;
+    }
+    return undefined;
+  };
+  return placedFrom(empty, 0) ?? greedy;
 }
 
 /** Puts each of the free tasks where it is cheapest, one after the other; what costs less undone stays so. */

@@ -176,6 +176,21 @@ export function cheapestIn(
   return best;
 }
 
+/** Every place for a task in a shift, the cheapest first. */
+export function placesIn(ready: Prepared, standing: Standing, shift: number, task: number): Insertion[] {
+  const { problem } = ready;
+  const order = standing.orders[shift]!;
+  const before = totalOf(standing.timed[shift]!.cost);
+  const busy = busyFor(ready, standing.timed, shift);
+  const places: Insertion[] = [];
+  eachPlacing(problem, shift, order, task, (gaps) => {
+    const next = withPlaced(order, task, gaps);
+    const at = timed(problem, shift, next, busy);
+    if (at !== undefined) places.push({ shift, order: next, timed: at, adds: totalOf(at.cost) - before });
+  });
+  return places.sort((a, b) => a.adds - b.adds);
+}
+
 export function placedAt(standing: Standing, task: number, { shift, order, timed: at }: Insertion): Standing {
   return {
     orders: standing.orders.with(shift, order),
