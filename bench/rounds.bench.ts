@@ -1,27 +1,14 @@
 import type { RoundsQuestion } from "@/core/formats";
-import {
-  answerPlan,
-  cheapestIn,
-  costOf,
-  lowerBound,
-  type PlannedShift,
-  prepared,
-  search,
-  totalOf,
-  withoutTasks,
-} from "@/core/rounds";
+import { answerPlan, lowerBound, type PlannedShift, search } from "@/core/rounds";
 import { someDay } from "@/core/rounds/day/day.fixtures";
 import { cheapestDay } from "@/core/rounds/day/every-day.fixtures";
 import { highsSolver } from "@/server/heavy/highs";
 import { plainWay } from "./rounds/plain-way";
 import { district } from "./rounds/question";
-import { row } from "./table";
+import { telling } from "./rounds/tell";
 
 const solve = await highsSolver();
-const tell = (what: string, measured: string, reach?: string, ratio?: string) => {
-  console.log(`${what.padEnd(64)} ${measured}${reach === undefined ? "" : ` (reach ${reach})`}`);
-  row({ bench: "rounds", what, measured, ...(reach && { reach }), ...(ratio && { ratio }) });
-};
+const tell = telling("rounds");
 
 interface Sums {
   readonly km: number;
@@ -115,33 +102,3 @@ for (const [at, problem] of days.entries()) {
     "1 %",
   );
 }
-
-const day = days[0]!;
-const { standing } = search(day, { seed: 1, steps: 600 });
-const ready = prepared(day);
-const dragged = day.tasks.map((_, task) => {
-  const begun = performance.now();
-  const without = withoutTasks(ready, standing, new Set([task]));
-  if (without !== undefined) for (const shift of ready.fits[task]!) cheapestIn(ready, without, shift, task);
-  return performance.now() - begun;
-});
-tell("a drag, every shift tried: worst of 25", `${Math.max(...dragged).toFixed(1)} ms`, "100 ms");
-const begun = performance.now();
-const ill = {
-  ...day,
-  shifts: day.shifts.map((shift, at) =>
-    at === 0 ? { ...shift, to: shift.to - 120, latest: shift.latest - 120 } : shift,
-  ),
-};
-const kept = { ...ill, tasks: ill.tasks.map((task, at) => ({ ...task, ...keptAt(at) })) };
-function keptAt(task: number) {
-  const shift = standing.orders.findIndex((order) => order.some((visit) => visit.task === task));
-  return shift > 0 ? { kept: { shift } } : {};
-}
-const again = search(kept, { seed: 1, steps: 600 });
-tell(
-  "planned again after a shift ends two hours earlier",
-  `${((performance.now() - begun) / 1000).toFixed(2)} s, ${again.standing.free.length} of 25 left`,
-  "1 s",
-);
-console.log(`cost of that day ${totalOf(costOf(day, standing)).toFixed(0)} min`);

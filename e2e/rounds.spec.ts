@@ -38,6 +38,65 @@ test("a quarter is planned, and each piece of work says why then and why they", 
   await expect(card).toContainText("Otherwise");
 });
 
+test("dragged into a clash it says why not; dragged where it can be it is kept, published, and left there by planning again", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/rounds`);
+  const main = page.getByRole("main");
+  await expect(page.getByRole("heading", { name: /^Week \d+$/ })).toBeVisible(PLANNED);
+  await page.getByRole("button", { name: "The week after" }).click();
+  const placed = main.getByRole("button", { name: /, (Mon|Tues|Wednes|Thurs|Fri)day \d\d:\d\d to / });
+  const block = placed.first();
+  const tag = (await block.getAttribute("aria-label"))!.split(",")[0]!;
+
+  // By mouse: what no crew may do, over the first crew's Monday.
+  const loose = main.getByRole("button", { name: "BD-PN1, in no shift" });
+  const [from, to] = [(await loose.boundingBox())!, (await block.boundingBox())!];
+  await page.mouse.move(from.x + 10, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 30, from.y + 10, { steps: 4 });
+  await page.mouse.move(to.x + 40, to.y + 10, { steps: 8 });
+  const never = main.getByRole("region", { name: "If you drop BD-PN1 here" });
+  await expect(never).toContainText("It cannot be there.");
+  await expect(never).toContainText("Nobody of this crew may: electricity");
+  await page.mouse.up();
+  await expect(loose).toBeVisible();
+  await expect(
+    main.getByRole("status").filter({ hasText: "A proposal: nothing is kept yet." }),
+  ).toBeVisible();
+
+  // By keyboard, two days on.
+  await block.focus();
+  await page.keyboard.press("Space");
+  const dropped = main.getByRole("region", { name: `If you drop ${tag} here` });
+  await expect(dropped).toContainText("It is there now: Monday");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  await expect(dropped).toContainText("If you drop it on Wednesday");
+  await page.keyboard.press("Space");
+  const there = main.getByRole("button", { name: new RegExp(`^${tag}, .*Wednesday .*put by hand$`) });
+  await expect(there).toBeVisible();
+
+  const state = main.getByRole("status").filter({ hasText: /ublished/ });
+  await page.getByRole("button", { name: "Publish", exact: true }).click();
+  await expect(state).toContainText("nothing moved since");
+  // By a tap in its card: where it is cheapest otherwise.
+  await there.focus();
+  await page.keyboard.press("Enter");
+  const card = main.getByRole("region", { name: `${tag}: why so` });
+  await card.getByRole("listitem").getByRole("button").first().click();
+  await expect(state).toContainText(/[1-9]\d* moved since/);
+  await expect(main).toContainText("Moved since it was published");
+  await main.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(state).toContainText("nothing moved since");
+  await expect(there).toBeVisible();
+
+  await page.getByRole("button", { name: "Plan again" }).click();
+  await expect(page.getByText(/^Planned again: /).first()).toBeVisible(PLANNED);
+  await expect(there).toBeVisible();
+  await expect(state).toContainText("nothing moved since");
+});
+
 test("what no crew may do is told, and planned as soon as a crew is put together that may", async ({
   page,
 }) => {

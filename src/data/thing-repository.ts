@@ -8,6 +8,7 @@ import type {
   Order,
   Paper,
   Place,
+  RoundsWeek,
   SmallKind,
   Trouble,
 } from "@/core/formats";
@@ -26,6 +27,7 @@ export interface SmallThings {
   readonly order: Order;
   readonly trouble: Trouble;
   readonly case: Case;
+  readonly rounds: RoundsWeek;
 }
 
 export function thingRepository(db: Db) {

@@ -19,7 +19,7 @@ const MEANT: Readonly<Record<Role | "nobody", string>> = {
     receiveOrder`,
   planner: `savePlace removePlace saveInstrument removeInstrument saveMapping removeMapping addValves saveValve
     removeValve changeValves retireValves bringBackValves removePaper saveStore removeStore saveItem removeItem
-    placeOrder closeOrder saveTrouble shipTrouble saveSheet removeSheet newLine saveLine removeLine copyLine splitLine joinLine import`,
+    placeOrder closeOrder moveWork publishWeek planAgain saveTrouble shipTrouble saveSheet removeSheet newLine saveLine removeLine copyLine splitLine joinLine import`,
   keeper: `savePerson removePerson saveHouse addPerson backups makeBackup lookAtBackup restoreBackup removeBackup
     takeBundle lookAtBundle bringBundle bundleProgress resetDemo giveRole makeCode takeAccount switchSignIn accessLog`,
 };

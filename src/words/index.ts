@@ -74,7 +74,7 @@ export { tracesDrawn } from "./papers/traces-block";
 export { troubleBlocks } from "./papers/trouble-paper";
 export { asFoundWords } from "./record";
 export { competences, gateWords, impossibleWords, refusalWords } from "./refusals";
-export { noCrewsWords, whyNotWords, whyNoWeekWords } from "./rounds";
+export { effectWords, noCrewsWords, whyNotWords, whyNoWeekWords } from "./rounds";
 export {
   barredWhy,
   keepsWords,

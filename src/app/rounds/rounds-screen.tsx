@@ -1,16 +1,20 @@
 "use client";
 
-import { getISOWeek } from "date-fns";
-import { ChevronLeft, ChevronRight } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import type { HouseRounds } from "@/core/due-work";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
-import { useFigures } from "@/ui/use-figures";
+import { useSpeaker } from "@/ui/use-speaker";
+import { Consequence } from "./consequence";
 import { DayList } from "./day-list";
+import { DragWeek } from "./drag-week";
+import { Changes } from "./plan-state";
+import { usePlan } from "./use-plan";
 import { useRounds } from "./use-rounds";
 import { WeekGrid } from "./week-grid";
+import { WeekHead } from "./week-head";
+import { NO_MOVES, readHouse, weekMoves } from "./week-moves";
 import { weekOf } from "./week-of";
 import { NoRoom, WorkCard } from "./work-card";
 import { YearBars } from "./year-bars";
@@ -19,7 +23,7 @@ const SAYS = "Who does what when: planned from what rings, how long it takes, an
 
 /** The quarter, planned by computation: hours by week, a week by crews and days, and why each is where it is. */
 export function RoundsScreen() {
-  const { state, again } = useRounds();
+  const { state, reload } = useRounds();
   switch (state.kind) {
     case "planning":
       return (
@@ -45,77 +49,68 @@ export function RoundsScreen() {
             <Link href="/crew" className="btn btn-quiet min-h-12">
               Crew
             </Link>
-            <button type="button" className="btn btn-quiet min-h-12" onClick={again}>
+            <button type="button" className="btn btn-quiet min-h-12" onClick={() => void reload()}>
               Plan again
             </button>
           </p>
         </Page>
       );
     case "planned":
-      return <Planned rounds={state.rounds} again={again} />;
+      return <Planned rounds={state.rounds} reload={reload} />;
   }
 }
 
-function Planned({ rounds, again }: { rounds: HouseRounds; again: () => void }) {
+function Planned({ rounds, reload }: { rounds: HouseRounds; reload: () => Promise<void> }) {
   const [at, setAt] = useState(0);
   const [chosen, setChosen] = useState<string>();
-  const { fixed } = useFigures();
-  const from = rounds.weeks[at]!.from;
-  const week = useMemo(() => weekOf(rounds, from), [rounds, from]);
+  const plan = usePlan(reload);
+  const speaker = useSpeaker();
+  const week = rounds.weeks[at]!;
+  const drawn = useMemo(() => weekOf(rounds, week.from), [rounds, week.from]);
+  const asked = useMemo(() => readHouse(rounds), [rounds]);
+  const moves = useMemo(
+    () => (asked === undefined ? NO_MOVES : weekMoves(speaker, asked, rounds, week.from)),
+    [asked, speaker, rounds, week.from],
+  );
   const work = chosen === undefined ? undefined : rounds.works[chosen];
-  const card = work && <WorkCard rounds={rounds} work={work} />;
-  const above = rounds.bound > 0 ? (100 * (rounds.cost.total - rounds.bound)) / rounds.bound : 0;
-  const turn = (by: number) => setAt(Math.min(rounds.weeks.length - 1, Math.max(0, at + by)));
+  const card = work && <WorkCard rounds={rounds} work={work} moves={moves} plan={plan} />;
+  const fixed = useMemo(() => new Set(week.fixed), [week.fixed]);
+  const choice = { works: rounds.works, chosen, onChoose: setChosen };
+  const changed = week.published?.changed.filter(({ was }) => was !== undefined) ?? [];
   return (
     <div className="mx-auto flex max-w-[1240px] flex-col gap-3 px-4 py-4 md:px-5">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="font-bold text-title">Week {getISOWeek(from)}</h1>
-        <p className="text-soft">
-          {week.jobs} {week.jobs === 1 ? "job" : "jobs"} ·{" "}
-          {week.late === 0 ? "none late" : `${week.late} late`} · {fixed(week.km, 0)} km
-        </p>
-        <p className="text-note text-soft">
-          {above < 0.05
-            ? "no plan in weeks costs less"
-            : `in weeks within ${fixed(above, 1)} % of the best there can be`}
-        </p>
-        <div className="no-print ml-auto flex gap-2">
-          <button
-            type="button"
-            className="btn btn-quiet min-h-12 min-w-12"
-            aria-label="The week before"
-            disabled={at === 0}
-            onClick={() => turn(-1)}
-          >
-            <ChevronLeft size={20} aria-hidden />
-          </button>
-          <button
-            type="button"
-            className="btn btn-quiet min-h-12 min-w-12"
-            aria-label="The week after"
-            disabled={at === rounds.weeks.length - 1}
-            onClick={() => turn(1)}
-          >
-            <ChevronRight size={20} aria-hidden />
-          </button>
-          <button type="button" className="btn btn-quiet min-h-12" onClick={again}>
-            Plan again
-          </button>
-        </div>
-      </header>
+      <WeekHead rounds={rounds} week={drawn} at={at} onWeek={setAt} plan={plan} />
+      {plan.problems.map(({ message }) => (
+        <Notice key={message} tone="stop" live>
+          {message}
+        </Notice>
+      ))}
       <YearBars rounds={rounds} week={at} onWeek={setAt} />
-      <div className="grid grid-cols-1 gap-3 lg:grid-cols-[1fr_300px]">
-        <div className="hidden min-w-0 md:block">
-          <WeekGrid week={week} rounds={rounds} works={rounds.works} chosen={chosen} onChoose={setChosen} />
-        </div>
-        <div className="md:hidden">
-          <DayList week={week} works={rounds.works} chosen={chosen} onChoose={setChosen} card={card} />
-        </div>
-        <div className="flex flex-col gap-3" aria-live="polite">
-          <div className="hidden md:block">{card}</div>
-          <NoRoom rounds={rounds} />
-        </div>
-      </div>
+      <DragWeek moves={moves} onDrop={plan.move}>
+        {(drag) => (
+          <div className="grid grid-cols-1 gap-3 lg:grid-cols-[1fr_300px]">
+            <div className="hidden min-w-0 md:block">
+              <WeekGrid week={drawn} rounds={rounds} fixed={fixed} drag={drag} {...choice} />
+            </div>
+            <div className="md:hidden">
+              <DayList week={drawn} card={card} {...choice} />
+            </div>
+            <div className="flex flex-col gap-3" aria-live="polite">
+              {drag === undefined ? (
+                <div className="hidden md:block">{card}</div>
+              ) : (
+                <div className="flex flex-col gap-3 lg:sticky lg:top-3">
+                  <Consequence drag={drag} />
+                </div>
+              )}
+              {plan.moved && <Changes title="What planning again moved" changes={plan.moved} />}
+              <Changes title="Moved since it was published" changes={week.published?.since ?? []} />
+              <Changes title="Changed when it was published" changes={changed} />
+              <NoRoom rounds={rounds} chosen={chosen} onChoose={setChosen} card={card} />
+            </div>
+          </div>
+        )}
+      </DragWeek>
     </div>
   );
 }

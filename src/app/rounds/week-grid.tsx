@@ -1,8 +1,13 @@
 "use client";
 
+import { useDraggable, useDroppable } from "@dnd-kit/core";
 import clsx from "clsx";
 import { format } from "date-fns";
+import { Pin } from "lucide-react";
+import type { ReactNode } from "react";
 import type { HouseRounds } from "@/core/due-work";
+import { cellId, type Drag } from "./drag-week";
+import type { Outlook } from "./week-moves";
 import type { Block, CrewDay, Week } from "./week-of";
 
 /** px of an hour, and the least that can be read and touched with a mouse. */
@@ -13,11 +18,16 @@ const DAY_MS = 24 * HOUR_MS;
 
 interface Chosen {
   readonly works: HouseRounds["works"];
+  readonly fixed: ReadonlySet<string>;
   readonly chosen: string | undefined;
   readonly onChoose: (tag: string) => void;
+  readonly drag: Drag | undefined;
 }
 
-/** Crews by days: each piece of work as long as it takes, at its hour; what stands meanwhile is hatched. */
+/**
+ * Crews by days: each piece of work as long as it takes, at its hour; what stands meanwhile is hatched. While one is
+ * dragged, each shift shows whether it can have it, and the one below it where it would lie.
+ */
 export function WeekGrid({ week, rounds, ...chosen }: Chosen & { week: Week; rounds: HouseRounds }) {
   const { first, last } = week.hours;
   const high = (last - first) * HOUR_PX;
@@ -62,23 +72,83 @@ function CrewRow({
         <h3 className="plate text-lead leading-tight">{id}</h3>
         <p className="text-note text-soft leading-snug">{crew?.skills.join(", ")}</p>
       </div>
-      {days.map((day, at) => (
-        <div
-          key={week.days[at]}
-          className="relative my-2 rounded-sm border-rule border-l-[1.5px]"
-          style={{ height: high }}
-        >
-          {day === undefined ? (
-            <p className="p-2 text-note text-soft">
-              {week.days[at]! + DAY_MS <= rounds.at ? "past" : "nothing"}
-            </p>
-          ) : (
-            <DayColumn day={day} midnight={week.days[at]!} first={week.hours.first} {...chosen} />
-          )}
-        </div>
-      ))}
+      {days.map((day, at) => {
+        const midnight = week.days[at]!;
+        const cell = cellId({ crew: id, day: midnight });
+        return (
+          <Cell
+            key={midnight}
+            id={cell}
+            high={high}
+            drag={chosen.drag}
+            midnight={midnight}
+            first={week.hours.first}
+          >
+            {day === undefined ? (
+              <p className="absolute bottom-1 left-1 text-note text-soft">
+                {midnight + DAY_MS <= rounds.at ? "past" : "nothing"}
+              </p>
+            ) : (
+              <DayColumn day={day} midnight={midnight} first={week.hours.first} {...chosen} />
+            )}
+          </Cell>
+        );
+      })}
       <span className="sr-only">end of {id}</span>
     </>
+  );
+}
+
+const yOf = (ms: number, midnight: number, first: number) => ((ms - midnight) / HOUR_MS - first) * HOUR_PX;
+
+/** One shift: what is dragged can be put down here. */
+function Cell({
+  id,
+  high,
+  drag,
+  midnight,
+  first,
+  children,
+}: {
+  id: string;
+  high: number;
+  drag: Drag | undefined;
+  midnight: number;
+  first: number;
+  children: ReactNode;
+}) {
+  const outlook = drag?.outlooks.find(({ target }) => cellId(target) === id);
+  const { setNodeRef } = useDroppable({ id, disabled: drag !== undefined && outlook === undefined });
+  const isOver = drag?.over !== undefined && drag.over === outlook;
+  return (
+    <div
+      ref={setNodeRef}
+      className={clsx(
+        "relative my-2 rounded-sm border-rule border-l-[1.5px]",
+        outlook !== undefined &&
+          (outlook.at === undefined
+            ? "bg-[repeating-linear-gradient(115deg,var(--stop-bg)_0_6px,transparent_6px_12px)]"
+            : "bg-go-bg"),
+        isOver && (outlook?.at === undefined ? "outline-2 outline-stop" : "outline-2 outline-go"),
+      )}
+      style={{ height: high }}
+    >
+      {children}
+      {isOver && outlook !== undefined && <Landing outlook={outlook} y={(ms) => yOf(ms, midnight, first)} />}
+    </div>
+  );
+}
+
+/** Where it would lie. */
+function Landing({ outlook: { at }, y }: { outlook: Outlook; y: (ms: number) => number }) {
+  if (at === undefined) return null;
+  return (
+    <p
+      className="pointer-events-none absolute inset-x-0.5 z-20 rounded-[5px] border-[2.5px] border-go border-dashed bg-card/85 px-1 text-fine"
+      style={{ top: y(at.from), height: Math.max(LEAST_PX, y(at.to) - y(at.from)) }}
+    >
+      {format(at.from, "HH:mm")}
+    </p>
   );
 }
 
@@ -87,10 +157,12 @@ function DayColumn({
   midnight,
   first,
   works,
+  fixed,
   chosen,
   onChoose,
+  drag,
 }: Chosen & { day: CrewDay; midnight: number; first: number }) {
-  const y = (ms: number) => ((ms - midnight) / HOUR_MS - first) * HOUR_PX;
+  const y = (ms: number) => yOf(ms, midnight, first);
   const over = day.back > day.to;
   return (
     <>
@@ -100,6 +172,8 @@ function DayColumn({
           block={block}
           y={y}
           work={works[block.tag]}
+          fixed={fixed.has(block.tag)}
+          against={drag?.over?.against.includes(block.tag) === true}
           on={chosen === block.tag}
           onChoose={() => onChoose(block.tag)}
         />
@@ -122,15 +196,22 @@ function BlockButton({
   block,
   y,
   work,
+  fixed,
+  against,
   on,
   onChoose,
 }: {
   block: Block;
   y: (ms: number) => number;
   work: HouseRounds["works"][string] | undefined;
+  /** Put by hand. */
+  fixed: boolean;
+  /** It stands in the way of what is dragged. */
+  against: boolean;
   on: boolean;
   onChoose: () => void;
 }) {
+  const { attributes, listeners, setNodeRef, isDragging } = useDraggable({ id: block.tag });
   const { from } = block.parts[0]!;
   const { to } = block.parts.at(-1)!;
   const top = y(from);
@@ -138,17 +219,22 @@ function BlockButton({
   const late = block.lateMin > 0;
   return (
     <button
+      ref={setNodeRef}
+      {...attributes}
+      {...listeners}
       type="button"
       aria-pressed={on}
-      aria-label={`${block.tag}, ${work?.what ?? ""}, ${format(from, "EEEE HH:mm")} to ${format(to, "HH:mm")}${late ? ", late" : ""}`}
+      aria-label={`${block.tag}, ${work?.what ?? ""}, ${format(from, "EEEE HH:mm")} to ${format(to, "HH:mm")}${late ? ", late" : ""}${fixed ? ", put by hand" : ""}`}
       onClick={onChoose}
       className={clsx(
-        "absolute flex flex-col items-stretch overflow-hidden rounded-[5px] border-[1.5px] px-1 text-left leading-tight",
+        "absolute flex cursor-grab touch-manipulation flex-col items-stretch overflow-hidden rounded-[5px] border-[1.5px] px-1 text-left leading-tight",
         on
           ? "z-10 border-[2.5px] border-ink bg-brass-bg"
-          : late
+          : late || against
             ? "border-stop bg-card"
             : "border-ink bg-card",
+        against && "outline-2 outline-stop",
+        isDragging && "opacity-40",
       )}
       style={{
         top,
@@ -169,6 +255,7 @@ function BlockButton({
         );
       })}
       <span className={clsx("plate relative truncate", block.lanes > 1 ? "text-fine" : "text-note")}>
+        {fixed && <Pin size={12} aria-hidden className="mr-0.5 inline align-[-1px]" />}
         {block.tag}
         {late && block.lanes === 1 && <span className="text-stop"> late</span>}
       </span>

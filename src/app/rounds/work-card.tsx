@@ -1,21 +1,35 @@
 "use client";
 
-import { format } from "date-fns";
+import { useDraggable } from "@dnd-kit/core";
+import clsx from "clsx";
 import Link from "next/link";
+import type { ReactNode } from "react";
 import type { HouseRounds, RoundsWork } from "@/core/due-work";
 import { formatDuration } from "@/core/quantity";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
 import { Day } from "@/ui/when";
+import { MoveTo } from "./move-to";
+import type { Plan } from "./use-plan";
+import type { WeekMoves } from "./week-moves";
 
 const DAY_MS = 86_400_000;
 
 /** One piece of work: what it is, why then, why they, what it would cost otherwise. */
-export function WorkCard({ rounds, work }: { rounds: HouseRounds; work: RoundsWork }) {
+export function WorkCard({
+  rounds,
+  work,
+  moves,
+  plan,
+}: {
+  rounds: HouseRounds;
+  work: RoundsWork;
+  moves: WeekMoves;
+  plan: Plan;
+}) {
   const shift = rounds.shifts.find(({ visits }) => visits.some(({ task }) => task === work.tag));
   const visits = shift?.visits.filter(({ task }) => task === work.tag) ?? [];
   const ends = visits.at(-1);
-  const other = rounds.otherwise.find(({ task }) => task === work.tag);
   const late = ends === undefined ? 0 : (Date.parse(ends.to) - work.due) / DAY_MS;
   return (
     <section className="card border-l-[6px] border-l-brass-line p-4" aria-label={`${work.tag}: why so`}>
@@ -50,14 +64,6 @@ export function WorkCard({ rounds, work }: { rounds: HouseRounds; work: RoundsWo
             {work.people > 1 && `${work.people} people.`}
           </dd>
         </div>
-        <div>
-          <dt className="caption">Otherwise</dt>
-          <dd>
-            {other === undefined
-              ? "No other shift of this week can take it."
-              : `${other.crew}, ${format(Date.parse(other.from), "EEEE")}: ${other.adds < 1 ? "costs no more." : `${formatDuration(other.adds * 60)} of a crew more.`}`}
-          </dd>
-        </div>
         {work.together.length > 0 && (
           <div>
             <dt className="caption">Shut together</dt>
@@ -87,12 +93,47 @@ export function WorkCard({ rounds, work }: { rounds: HouseRounds; work: RoundsWo
           </div>
         )}
       </dl>
+      <MoveTo rounds={rounds} tag={work.tag} shift={shift} moves={moves} plan={plan} />
     </section>
   );
 }
 
+/** What lies beside the week: it is dragged in, or chosen and then put somewhere. */
+function LooseWork({ tag, on, onChoose }: { tag: string; on: boolean; onChoose: () => void }) {
+  const { attributes, listeners, setNodeRef, isDragging } = useDraggable({ id: tag });
+  return (
+    <button
+      ref={setNodeRef}
+      {...attributes}
+      {...listeners}
+      type="button"
+      aria-pressed={on}
+      aria-label={`${tag}, in no shift`}
+      onClick={onChoose}
+      className={clsx(
+        "plate min-h-9 cursor-grab touch-manipulation rounded-[5px] border-[1.5px] border-ink px-2",
+        on ? "bg-brass-bg" : "bg-card",
+        isDragging && "opacity-40",
+      )}
+    >
+      {tag}
+    </button>
+  );
+}
+
 /** What found no place, and what would make room. */
-export function NoRoom({ rounds }: { rounds: HouseRounds }) {
+export function NoRoom({
+  rounds,
+  chosen,
+  onChoose,
+  card,
+}: {
+  rounds: HouseRounds;
+  chosen: string | undefined;
+  onChoose: (tag: string) => void;
+  /** Of the one that is chosen: in the hand it opens below it. */
+  card: ReactNode;
+}) {
   const { unplaced, works, not } = rounds;
   const atWork = not.filter(({ kind }) => kind === "at-work").map(({ tag }) => tag);
   const noJob = not.filter(({ kind }) => kind === "no-job").map(({ tag }) => tag);
@@ -104,13 +145,14 @@ export function NoRoom({ rounds }: { rounds: HouseRounds }) {
         <ul className="dashed">
           {unplaced.map(({ task, says }) => (
             <li key={task} className="py-2">
-              <Plate id={task} href={`/valves/${encodeURIComponent(task)}`} />
+              <LooseWork tag={task} on={chosen === task} onChoose={() => onChoose(task)} />
               <span className="ml-2">{works[task]?.what}</span>
               {says.map((each) => (
                 <p key={each} className="text-note text-soft leading-snug">
                   {each}
                 </p>
               ))}
+              {chosen === task && <div className="mt-2 md:hidden">{card}</div>}
             </li>
           ))}
         </ul>

@@ -1,4 +1,5 @@
-import type { RoundsPlanAnswer } from "../rounds";
+import type { RoundsChanged, RoundsQuestion } from "../formats";
+import type { CostOfYear, PlannedShift } from "../rounds";
 
 /** A valve that rings and cannot be planned: a job is at it already, or none can be compiled. */
 export interface NotPlanned {
@@ -25,25 +26,56 @@ export interface RoundsWork {
   readonly nowhere?: true;
 }
 
-export interface HouseRounds {
-  /** When it was planned, ms. */
+/** What is asked of the rounds of a house: all that rings, and who is there for it. */
+export interface HouseAsked {
+  /** ms. */
   readonly at: number;
-  /** Days of the weeks that are planned: when each begins, ms. */
-  readonly weeks: readonly {
-    readonly from: number;
-    readonly crews: RoundsPlanAnswer["weeks"][number]["crews"];
-  }[];
+  /** The weeks that are planned: by the date of their Monday, and when that begins, ms. */
+  readonly weeks: readonly { readonly id: string; readonly from: number }[];
   readonly crews: readonly {
     readonly id: string;
     readonly people: readonly string[];
     readonly skills: readonly string[];
   }[];
-  readonly shifts: RoundsPlanAnswer["shifts"];
-  readonly otherwise: RoundsPlanAnswer["otherwise"];
+  readonly question: RoundsQuestion;
   readonly works: Readonly<Record<string, RoundsWork>>;
-  readonly unplaced: readonly { readonly task: string; readonly says: readonly string[] }[];
   /** What rings and is not planned, and why. */
   readonly not: readonly NotPlanned[];
-  readonly cost: RoundsPlanAnswer["cost"];
+}
+
+/** One that planning again put elsewhere, and why. */
+export interface Moved extends RoundsChanged {
+  readonly says: string;
+}
+
+/** What people were told of a week. */
+export interface PublishedWeek {
+  readonly at: string;
+  readonly by: string;
+  /** Against what they were told before. */
+  readonly changed: readonly RoundsChanged[];
+  /** What was moved since. */
+  readonly since: readonly RoundsChanged[];
+}
+
+export interface HouseRounds extends Omit<HouseAsked, "weeks"> {
+  /** Whether it stands in the book; otherwise it is a proposal that nobody kept. */
+  readonly kept: boolean;
+  readonly weeks: readonly {
+    readonly id: string;
+    readonly from: number;
+    readonly crews: readonly {
+      readonly crew: string;
+      readonly hours: number;
+      readonly planned_h: number;
+    }[];
+    /** Put by hand. */
+    readonly fixed: readonly string[];
+    readonly published?: PublishedWeek;
+  }[];
+  readonly shifts: readonly PlannedShift[];
+  readonly unplaced: readonly { readonly task: string; readonly says: readonly string[] }[];
+  /** Of the weeks. */
+  readonly cost: CostOfYear;
   readonly bound: number;
 }

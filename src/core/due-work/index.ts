@@ -1,4 +1,4 @@
 export { crewsOn, type HouseDay, type NoCrews } from "./crews-on";
 export { dueTasks, type Ringing, shutTogether } from "./due-tasks";
-export type { HouseRounds, NotPlanned, RoundsWork } from "./house-rounds";
+export type { HouseAsked, HouseRounds, Moved, NotPlanned, PublishedWeek, RoundsWork } from "./house-rounds";
 export { workOf } from "./work-of";

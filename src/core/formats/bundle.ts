@@ -19,6 +19,7 @@ export const BUNDLE_PARTS = [
   "columns",
   "trouble",
   "cases",
+  "rounds",
   "changes",
 ] as const;
 export type BundlePart = (typeof BUNDLE_PARTS)[number];

@@ -9,6 +9,7 @@ export const SMALL_KINDS = [
   "order",
   "trouble",
   "case",
+  "rounds",
 ] as const;
 export type SmallKind = (typeof SMALL_KINDS)[number];
 

@@ -48,6 +48,7 @@ export {
   type RoundsQuestion,
   type RoundsTask,
 } from "./rounds-question";
+export * from "./rounds-week";
 export { bearsOurNames, columnsOf, rowFileOf, rowTemplate } from "./row-files";
 export * from "./schools";
 export * from "./sheet";

@@ -1,13 +1,33 @@
 export {
   answerDay,
   type NamedWhyNot,
+  named,
   type PlannedShift,
   type RoundsDayAnswer,
+  toldDays,
   type Unplaced,
 } from "./ask/answer-day";
-export { answerPlan, type RoundsPlanAnswer, type WhyNoWeek } from "./ask/answer-plan";
-export { dayProblem } from "./ask/day-problem";
+export {
+  answerPlan,
+  type CostOfYear,
+  nobodyAble,
+  type RoundsPlanAnswer,
+  type WhyNoWeek,
+} from "./ask/answer-plan";
+export { type AskedDays, dayProblem } from "./ask/day-problem";
+export { type Effect, type Move, moveTo } from "./ask/move";
+export {
+  type Fallen,
+  keptShift,
+  type PlanWeek,
+  planStood,
+  type WeekStood,
+  weekStood,
+} from "./ask/plan-stood";
 export { type Asked, readRounds } from "./ask/read-question";
+export { placedIn } from "./ask/slots";
+export { type ShiftOfBefore, stood } from "./ask/stood";
+export { planBound, planCost } from "./ask/weigh";
 export { type Course, coursesOf, type DatedReading, type SistersBy, worstCourse } from "./course";
 export { lowerBound } from "./day/bound";
 export { type DayProblem, totalOf, type Visit } from "./day/problem";

@@ -26,13 +26,14 @@ import {
   PLAN,
 } from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
+import { HOUSE_ROUNDS, MOVE_WORK, PLAN_AGAIN, PUBLISH_WEEK } from "./house-rounds";
 import { IMPORT, TEMPLATE } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO, PUT_PIECE } from "./jobs";
 import { OWN } from "./own";
 import { PAPERS } from "./papers";
 import { PEOPLE_ROUTES } from "./people";
 import { JOBS_CSV, KEEP_RESULT, READINGS, TAKE_BACK, VALVE_TAGS, VALVES_CSV } from "./register";
-import { HOUSE_ROUNDS, ROUNDS_DAY, ROUNDS_PLAN } from "./rounds";
+import { ROUNDS_DAY, ROUNDS_PLAN } from "./rounds";
 import { STORE } from "./store";
 import { TAKING_OUT } from "./taking-out";
 import { TROUBLE } from "./trouble";
@@ -47,6 +48,9 @@ export const CONTRACTS: readonly Contract[] = [
   ROUNDS_DAY,
   ROUNDS_PLAN,
   HOUSE_ROUNDS,
+  MOVE_WORK,
+  PUBLISH_WEEK,
+  PLAN_AGAIN,
   CALCULATORS_LIST,
   CALCULATE,
   GASKET_TEMPLATE,

@@ -1,5 +1,4 @@
 import { Type } from "@sinclair/typebox";
-import type { HouseRounds } from "@/core/due-work";
 import { ROUNDS_DAY_QUESTION, ROUNDS_PLAN_QUESTION } from "@/core/formats";
 import type { RoundsDayAnswer, RoundsPlanAnswer } from "@/core/rounds";
 import { answerOf, contract } from "../contract";
@@ -39,17 +38,4 @@ export const ROUNDS_PLAN = contract({
     "{weeks: [{from, crews: [{crew, hours, planned_h}], tasks: [{task, crew}]}], shifts: as of a day, unplaced: [{task, week: {kind}, why, says}], cost, bound, narrowed, steps, stopped_early}; cost and bound are those of the weeks, in minutes of a crew.",
   ),
   refuses,
-});
-
-export const HOUSE_ROUNDS = contract({
-  id: "houseRounds",
-  method: "GET",
-  path: "/api/v1/rounds/house",
-  chapter: "Engines",
-  role: "reader",
-  says: "The next quarter of this house, planned from what rings, its compiled minutes, its crews, their shifts and leave. Worked out anew when something changed; nothing is stored.",
-  answer: answerOf<HouseRounds>(
-    "{at, weeks: [{from, crews}], crews, shifts, otherwise, works: by tag, unplaced: [{task, says}], not: [{tag, kind}], cost, bound}.",
-  ),
-  refuses: { 422: "The house has no crews, or none of them is on shift." },
 });

@@ -32,6 +32,7 @@ export const ROW_KINDS = {
   columns: "mapping",
   trouble: "trouble",
   cases: "case",
+  rounds: "rounds",
   stores: "order",
 } as const satisfies Partial<Record<BundlePart, ThingKind>>;
 export type RowPart = keyof typeof ROW_KINDS;
@@ -77,6 +78,7 @@ export function* contents(all: Services): Generator<Packed> {
   yield* rows("columns", things.all("mapping"));
   yield* rows("trouble", things.all("trouble"));
   yield* rows("cases", things.all("case"));
+  yield* rows("rounds", things.all("rounds"));
   yield* book(all);
 }
 

@@ -1,22 +1,61 @@
+import type { HouseRounds } from "@/core/due-work";
+import { err, ok, type Result } from "@/core/result";
+import type { HouseRoundsWork } from "../heavy/house-rounds-task";
 import { plannedElsewhere } from "../heavy/pool";
 import type { TaskResult } from "../heavy/tasks";
 import { clockAheadMinutes, type Services } from "../services";
+import type { PlannedAgain } from "./plan-again";
+import { keptOf } from "./propose";
+import { type HouseGround, roundsNow } from "./rounds-now";
 
 const HOUR_MS = 3_600_000;
 
+/** Why nothing can be planned. */
+export type NoRounds = Omit<Extract<TaskResult, { readonly ok: false }>, "ok">;
+type Found = Result<HouseGround, NoRounds>;
 interface Kept {
   readonly of: string;
-  readonly plan: Promise<TaskResult>;
+  readonly ground: Promise<Found>;
 }
 
-/** The rounds as they are planned now: once for all who ask, anew when something changed or an hour has gone by. */
-export function plannedRounds({ kept, live, now }: Services): Promise<TaskResult> {
-  const of = `${live.changes} ${Math.floor(now() / HOUR_MS)}`;
-  const last = kept.get("rounds") as Kept | undefined;
-  if (last?.of === of) return last.plan;
-  const plan = plannedElsewhere({ task: "rounds-house", ahead: clockAheadMinutes() });
-  kept.set("rounds", { of, plan } satisfies Kept);
+const keyOf = ({ live, now }: Services) => `${live.changes} ${Math.floor(now() / HOUR_MS)}`;
+
+/** What is asked of the rounds: once for all who ask, anew when something changed or an hour has gone by. */
+export function roundsGround(services: Services): Promise<Found> {
+  const of = keyOf(services);
+  const last = services.kept.get("rounds") as Kept | undefined;
+  if (last?.of === of) return last.ground;
+  const ground = workedOut("ask") as Promise<Found>;
+  services.kept.set("rounds", { of, ground } satisfies Kept);
   // What failed is tried again by whoever asks next.
-  plan.catch(() => kept.delete("rounds"));
-  return plan;
+  ground.catch(() => services.kept.delete("rounds"));
+  return ground;
+}
+
+async function workedOut(does: HouseRoundsWork["does"]): Promise<Result<object, NoRounds>> {
+  const found = await plannedElsewhere({ task: "rounds-house", does, ahead: clockAheadMinutes() });
+  return found.ok ? ok(found.value) : err(found);
+}
+
+/** All of it planned again, what is published and fixed staying where it is. */
+export const againPlanned = async (): Promise<Result<PlannedAgain, NoRounds>> => {
+  const found = await workedOut("again");
+  return found.ok ? ok(found.value as PlannedAgain) : found;
+};
+
+/** The rounds as they stand. */
+export async function plannedRounds(services: Services): Promise<Result<HouseRounds, NoRounds>> {
+  const ground = await roundsGround(services);
+  if (!ground.ok) return ground;
+  return ok(roundsNow(asStored(services, ground.value), keptOf(services, ground.value.asked)));
+}
+
+/** A proposal is none any more as soon as something is kept. */
+const asStored = (services: Services, { proposal, ...ground }: HouseGround): HouseGround =>
+  proposal === undefined || keptOf(services, ground.asked).length > 0 ? ground : { ...ground, proposal };
+
+/** What is asked did not become another by keeping a plan of it: it need not be worked out again. */
+export function groundStays(services: Services, ground: HouseGround): void {
+  const { proposal: _, ...asked } = ground;
+  services.kept.set("rounds", { of: keyOf(services), ground: Promise.resolve(ok(asked)) } satisfies Kept);
 }

@@ -20,6 +20,7 @@ export const book = {
     order: "order",
     trouble: "what may be wrong",
     case: "trouble",
+    rounds: "rounds, week of",
   },
   imported: (files: readonly string[]) =>
     `Brought in: ${list(files.map((file) => file.split("/").at(-1) ?? file))}`,

@@ -18,8 +18,38 @@ export const rounds = {
     `It must not be out together with ${tasks}, and no other time is free. Move that, or choose another day.`,
   noRoom: (minutes: number) =>
     `This shift is full: ${minutes} min short. Take something off it, or lengthen it by as much.`,
+  neededThere: (tasks: string) =>
+    `Without it ${tasks} cannot be done there: it shuts off for them. Move that first.`,
   noFit:
     "Between what this shift does its hours or waits do not fit. Move what has a fixed time, or choose another day.",
+  /** What a move does. */
+  min: (minutes: number) => {
+    const [hours, rest] = [Math.floor(minutes / 60), Math.round(minutes % 60)];
+    return hours === 0 ? `${rest} min` : rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+  },
+  crewMore: (time: string) => `${time} of a crew more.`,
+  crewLess: (time: string) => `${time} of a crew less.`,
+  crewSame: "It takes the crews no longer.",
+  kmMore: (km: string) => `${km} km more.`,
+  kmLess: (km: string) => `${km} km less.`,
+  outageMore: (time: string) => `Without service ${time} longer.`,
+  outageLess: (time: string) => `Without service ${time} shorter.`,
+  overShift: (back: string, time: string) => `Back at ${back}, ${time} after the shift.`,
+  backAt: (back: string) => `Back at ${back}.`,
+  lateDays: (days: number) => `It is done ${days} ${days === 1 ? "day" : "days"} late.`,
+  othersLater: (others: string) => `Others begin later: ${others}.`,
+  otherTime: (task: string, was: string, is: string) => `${task} ${is} instead of ${was}`,
+  othersEarlier: (count: number) => `${count} ${count === 1 ? "other begins" : "others begin"} earlier.`,
+  andMore: (count: number) => `${count} more`,
+  notInPlan: "It rings since the plan was made, or was taken out. Put it somewhere, or plan again.",
+  fellOut: (crew: string, why: string) => `It was planned with ${crew}. ${why}`,
+  dearerThere: (minutes: number) => `There it would take ${minutes} min of a crew more now.`,
+  noDearerThere: "It could still be there at no more cost: the weeks as a whole take less so.",
+  gone: "It does not ring any more.",
+  new: "New in the plan.",
+  unknownWork: (task: string) => `${task} is nothing that rings now. Load the plan again.`,
+  unknownShift: (crew: string) => `${crew} has no shift then. Choose one of the days that are drawn.`,
+  nothingToPublish: "Nothing is planned in this week. Plan it first.",
   nobodyAble: (needs: string, people: number) =>
     needs === ""
       ? `No crew has ${people} people. Put them together.`

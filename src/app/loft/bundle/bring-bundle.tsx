@@ -30,6 +30,7 @@ const NAMES: Readonly<Record<BundlePart, string>> = {
   columns: "Columns that were matched",
   trouble: "What may be wrong, in one's own words",
   cases: "Trouble that was looked into",
+  rounds: "Rounds, as planned and published",
   changes: "The book of changes",
 };
 

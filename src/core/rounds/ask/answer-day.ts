@@ -6,6 +6,7 @@ import { type Cost, totalOf } from "../day/problem";
 import { search } from "../day/search";
 import { costOf, prepared, type Standing } from "../day/standing";
 import { type AskedDays, dayProblem } from "./day-problem";
+import type { NeededThere } from "./move";
 import { readRounds } from "./read-question";
 
 /** One stretch of one task, as it is planned. */
@@ -36,7 +37,7 @@ export interface PlannedShift {
 /** Why a shift does not have a task, with the names of the question. */
 export type NamedWhyNot =
   | Exclude<WhyNot, { readonly kind: "out-together" }>
-  | { readonly kind: "out-together"; readonly tasks: readonly string[] };
+  | { readonly kind: "out-together" | NeededThere["kind"]; readonly tasks: readonly string[] };
 
 export interface Unplaced {
   readonly task: string;
@@ -170,13 +171,13 @@ export function nextBest(days: AskedDays, standing: Standing): RoundsDayAnswer["
   });
 }
 
-const shiftName = ({ shifts }: AskedDays, row: number) => ({
+export const shiftName = ({ shifts }: AskedDays, row: number) => ({
   crew: shifts[row]!.crew.id,
   from: new Date(shifts[row]!.from).toISOString(),
 });
 
-const named = ({ tasks }: AskedDays, why: WhyNot): NamedWhyNot =>
-  why.kind === "out-together" ? { ...why, tasks: why.tasks.map((task) => tasks[task]!.id) } : why;
+export const named = ({ tasks }: AskedDays, why: WhyNot | NeededThere): NamedWhyNot =>
+  "tasks" in why ? { ...why, tasks: why.tasks.map((task) => tasks[task]!.id) } : why;
 
 const byPart = (cost: Cost): CostByPart => ({
   crew: round(cost.crew),

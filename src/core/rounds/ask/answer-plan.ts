@@ -2,7 +2,8 @@ import type { RoundsQuestion, RoundsTask } from "../../formats";
 import { err, ok, type Problem, type Result } from "../../result";
 import type { IntegerSolver } from "../../store";
 import { search } from "../day/search";
-import { planYear } from "../year/plan-year";
+import type { Standing } from "../day/standing";
+import { planYear, WORTH_MOVING } from "../year/plan-year";
 import { type YearCost, yearTotal } from "../year/problem";
 import {
   nextBest,
@@ -14,8 +15,10 @@ import {
   type Unplaced,
   watched,
 } from "./answer-day";
-import { dayProblem } from "./day-problem";
+import { type AskedDays, dayProblem } from "./day-problem";
 import { type Asked, readRounds } from "./read-question";
+import { placedIn, slotsOf } from "./slots";
+import { type ShiftOfBefore, stood } from "./stood";
 import { type AskedYear, isAble, yearProblem } from "./year-problem";
 
 /** Why no week has a task. */
@@ -24,6 +27,16 @@ export type WhyNoWeek =
   | { readonly kind: "no-shift-in-windows" }
   /** Every week in which it might be done is full, or doing it costs more than leaving it. */
   | { readonly kind: "no-room" };
+
+export interface CostOfYear {
+  readonly work: number;
+  readonly trips: number;
+  readonly shutdowns: number;
+  readonly early_and_late: number;
+  readonly overtime: number;
+  readonly left_out: number;
+  readonly total: number;
+}
 
 export interface RoundsPlanAnswer {
   readonly weeks: readonly {
@@ -38,15 +51,7 @@ export interface RoundsPlanAnswer {
   readonly otherwise: RoundsDayAnswer["otherwise"];
   readonly unplaced: readonly ({ readonly task: string; readonly week?: WhyNoWeek } & Partial<Unplaced>)[];
   /** Of the weeks. */
-  readonly cost: {
-    readonly work: number;
-    readonly trips: number;
-    readonly shutdowns: number;
-    readonly early_and_late: number;
-    readonly overtime: number;
-    readonly left_out: number;
-    readonly total: number;
-  };
+  readonly cost: CostOfYear;
   /** No plan in weeks costs less. */
   readonly bound: number;
   /** Each task was offered its cheapest weeks and nearest crews alone, and the bound is that of such plans. */
@@ -59,6 +64,8 @@ export interface PlanGiven {
   readonly solve: IntegerSolver;
   /** Whether there is time left: core has no clock. */
   readonly goesOn?: () => boolean;
+  /** A plan of before: what of it would hardly be cheaper elsewhere stays. */
+  readonly before?: readonly ShiftOfBefore[];
 }
 
 const DEFAULT_SECONDS = 10;
@@ -71,7 +78,7 @@ const MOST_EXPLAINED = 500;
 
 export function answerPlan(
   question: RoundsQuestion,
-  { solve, goesOn = () => true }: PlanGiven,
+  { solve, goesOn = () => true, before }: PlanGiven,
 ): Result<RoundsPlanAnswer, readonly Problem[]> {
   const asked = readRounds(question);
   if (!asked.ok) return asked;
@@ -81,11 +88,18 @@ export function answerPlan(
   const { seed = 1, seconds = DEFAULT_SECONDS } = question;
   const steps = Math.round(seconds * (1 - FOR_DAYS) * YEAR_STEPS);
   const watch = watched(goesOn);
-  const planned = planYear(year.problem, { seed, steps, solve, goesOn: watch.goesOn });
+  const planned = planYear(year.problem, {
+    seed,
+    steps,
+    solve,
+    goesOn: watch.goesOn,
+    ...(before && { from: slotsOf(asked.value, year, placedIn(before)) }),
+  });
   const weekly = year.mondays.map((_, week) =>
     question.tasks.filter((_, task) => planned.plan[task]?.week === week),
   );
-  const days = inDays(asked.value, year, weekly, seed, (seconds * FOR_DAYS) / weekly.length, watch.goesOn);
+  const forWeek: ForWeek = { seed, seconds: (seconds * FOR_DAYS) / weekly.length, goesOn: watch.goesOn };
+  const days = inDays(asked.value, year, weekly, before, forWeek);
   return ok({
     weeks: year.mondays.map((monday, week) => ({
       from: new Date(monday).toISOString(),
@@ -112,11 +126,13 @@ export function answerPlan(
     otherwise: days.otherwise,
     unplaced: [
       ...question.tasks.flatMap((task, row) =>
-        planned.plan[row] === undefined ? [{ task: task.id, week: whyNoWeek(year, task, row) }] : [],
+        planned.plan[row] === undefined
+          ? [{ task: task.id, week: whyNoWeek(asked.value, year, task, row) }]
+          : [],
       ),
       ...days.unplaced,
     ],
-    cost: byPart(planned.cost),
+    cost: costByPart(planned.cost),
     bound: round(planned.bound),
     narrowed: year.narrowed,
     steps: planned.steps,
@@ -124,10 +140,39 @@ export function answerPlan(
   });
 }
 
-function whyNoWeek({ crews, problem, shifts }: AskedYear, task: RoundsTask, row: number): WhyNoWeek {
-  if (!crews.some((crew) => isAble(shifts.flat(), crew, task)))
-    return { kind: "nobody-able", needs: task.needs ?? [], people: task.people ?? 1 };
+/** That no crew may do it at all, if so. */
+export function nobodyAble({ question, shifts }: Asked, task: RoundsTask): WhyNoWeek | undefined {
+  return question.crews.some((crew) => isAble(shifts, crew, task))
+    ? undefined
+    : { kind: "nobody-able", needs: task.needs ?? [], people: task.people ?? 1 };
+}
+
+function whyNoWeek(asked: Asked, { problem }: AskedYear, task: RoundsTask, row: number): WhyNoWeek {
+  const never = nobodyAble(asked, task);
+  if (never !== undefined) return never;
   return problem.tasks[row]!.choices.length === 0 ? { kind: "no-shift-in-windows" } : { kind: "no-room" };
+}
+
+interface ForWeek {
+  readonly seed: number;
+  readonly seconds: number;
+  readonly goesOn: () => boolean;
+}
+
+/** A week in its days: as it was before, where another order would hardly be cheaper. */
+function weekIn(
+  days: AskedDays,
+  before: readonly ShiftOfBefore[] | undefined,
+  { seed, seconds, goesOn }: ForWeek,
+): Standing {
+  const steps = stepsFor(seconds, days.tasks.length);
+  const was = before && stood(days, before);
+  // What is kept and does not stand as it was is looked for anew.
+  const keeps = was?.standing.free.every((task) => days.problem.tasks[task]!.kept === undefined) === true;
+  if (was === undefined || !keeps) return search(days.problem, { seed, steps, goesOn }).standing;
+  const stays = search(days.problem, { seed, steps: 0, from: was.standing });
+  const found = search(days.problem, { seed, steps, goesOn, from: was.standing });
+  return stays.cost - found.cost < WORTH_MOVING ? stays.standing : found.standing;
 }
 
 /** Each week's tasks in its days; what finds no room there is tried in the week after. */
@@ -135,9 +180,8 @@ function inDays(
   asked: Asked,
   { shifts }: AskedYear,
   weekly: readonly (readonly RoundsTask[])[],
-  seed: number,
-  seconds: number,
-  goesOn: () => boolean,
+  before: readonly ShiftOfBefore[] | undefined,
+  forWeek: ForWeek,
 ): Pick<RoundsDayAnswer, "shifts" | "unplaced" | "otherwise"> {
   const planned: PlannedShift[] = [];
   const lost: Unplaced[] = [];
@@ -148,7 +192,7 @@ function inDays(
     const tasks = [...left.map(({ task }) => byId.get(task)!), ...own];
     if (tasks.length === 0 || shifts[week]!.length === 0) continue;
     const days = dayProblem(asked, tasks, shifts[week]!);
-    const { standing } = search(days.problem, { seed, steps: stepsFor(seconds, tasks.length), goesOn });
+    const standing = weekIn(days, before, forWeek);
     const told = toldDays(days, standing);
     if (byId.size <= MOST_EXPLAINED) others.push(...nextBest(days, standing));
     planned.push(...told.shifts.filter(({ visits }) => visits.length > 0));
@@ -160,7 +204,7 @@ function inDays(
   return { shifts: planned, unplaced: [...lost, ...left], otherwise: others };
 }
 
-const byPart = (cost: YearCost): RoundsPlanAnswer["cost"] => ({
+export const costByPart = (cost: YearCost): CostOfYear => ({
   work: round(cost.work),
   trips: round(cost.trips),
   shutdowns: round(cost.shutdowns),

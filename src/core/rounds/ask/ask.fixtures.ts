@@ -1,4 +1,6 @@
 import type { RoundsQuestion } from "../../formats";
+import type { DayProblem } from "../day/problem";
+import type { AskedDays } from "./day-problem";
 
 const at = (day: number, clock: string) => `2026-06-0${day}T${clock}:00Z`;
 
@@ -54,3 +56,22 @@ export const twoCrews: RoundsQuestion = {
   shutdowns: [{ id: "street", shut_min: 15, restore_min: 10 }],
   seconds: 1,
 };
+
+/** A problem in minutes as if it had been asked: its minute nought is a Monday at midnight. */
+export function askedFrom(problem: DayProblem): AskedDays {
+  const zero = Date.parse("2026-06-01T00:00:00Z");
+  const at = (minute: number) => Math.round(zero + minute * 60_000);
+  return {
+    problem,
+    tasks: problem.tasks.map(({ id, place }) => ({ id, place: `${place}`, stretches: [] })),
+    shifts: problem.shifts.map(({ crew, from, to, people, skills }) => ({
+      crew: { id: crew, base: "", shifts: [] },
+      from: at(from),
+      to: at(to),
+      people,
+      skills,
+    })),
+    at,
+    minute: (ms) => (ms - zero) / 60_000,
+  };
+}

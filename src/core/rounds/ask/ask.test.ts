@@ -192,3 +192,46 @@ describe("a plan in weeks that is asked", () => {
     ]);
   });
 });
+
+describe("a plan that is asked again", () => {
+  const planned = (question: RoundsQuestion, before?: Parameters<typeof answerPlan>[1]["before"]) => {
+    const answer = answerPlan(question, { solve: smallSolver, ...(before && { before }) });
+    if (!answer.ok) throw new Error(JSON.stringify(answer.error));
+    return answer.value.shifts;
+  };
+  const lines = (shifts: ReturnType<typeof planned>) =>
+    shifts.flatMap(({ crew, visits }) =>
+      visits.map(({ task, stretch, from }) => `${crew} ${task} ${stretch} ${from}`),
+    );
+
+  it("stays as it was where nothing is gained by another, whatever the seed", () => {
+    const first = planned(twoCrews);
+    for (const seed of [2, 3, 4]) expect(lines(planned({ ...twoCrews, seed }, first))).toEqual(lines(first));
+  });
+
+  it("leaves a plan that is much dearer than it has to be", () => {
+    const first = planned(twoCrews);
+    const apart = {
+      id: "Mara",
+      base: "depot",
+      people: 2,
+      skills: ["water"],
+      shifts: twoCrews.crews[1]!.shifts,
+    };
+    const everybody = { ...twoCrews, crews: [...twoCrews.crews, apart] };
+    // One job a crew: three ways where one would do.
+    const spread = first.flatMap((shift) => [
+      { ...shift, visits: shift.visits.filter(({ task }) => task !== "LD-T11 look") },
+      {
+        ...shift,
+        crew: "Mara",
+        visits: shift.visits.filter(({ task }) => task === "LD-T11 look"),
+      },
+    ]);
+    const again = planned(
+      everybody,
+      spread.filter(({ visits }) => visits.length > 0),
+    );
+    expect(again.map(({ crew }) => crew)).not.toContain("Mara");
+  });
+});

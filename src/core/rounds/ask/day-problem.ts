@@ -21,6 +21,8 @@ export interface AskedDays {
   readonly tasks: readonly RoundsTask[];
   /** ms since the epoch of a minute. */
   readonly at: (minute: number) => number;
+  /** The minute of a time in ms. */
+  readonly minute: (ms: number) => number;
 }
 
 export function dayProblem(
@@ -37,7 +39,7 @@ export function dayProblem(
   const { overtime_per_min = DEFAULTS.overtimePerMin, per_km = DEFAULTS.perKm } = question.prices ?? {};
   const end = Math.max(...shifts.map(({ crew, to }) => minute(to) + (crew.overtime_min ?? 0)));
   const asTask = (task: RoundsTask): Task => {
-    const shift = task.keep && shifts.findIndex((each) => keeps(task.keep!, each));
+    const shift = task.keep && shifts.findLastIndex((each) => keeps(task.keep!, each));
     return {
       id: task.id,
       place: rowOf.get(task.place)!,
@@ -68,6 +70,7 @@ export function dayProblem(
     shifts,
     tasks,
     at: (min) => Math.round(zero + min * MIN_MS),
+    minute,
     problem: {
       tasks: tasks.map(asTask),
       shutdowns: shutdowns.map(({ shut_min: shut, restore_min: restore }) => ({ shut, restore })),

@@ -24,6 +24,7 @@ export interface Asked {
   readonly km: (from: string, to: string) => number;
 }
 
+const MIN_MS = 60_000;
 const DEFAULT = { km_per_h: 25, detour: 1.3, stop_min: 3 } as const;
 
 /** Holds what the schema cannot: names that lead somewhere, spans that end after they begin, ways from place to place. */
@@ -62,10 +63,10 @@ export function readRounds(question: RoundsQuestion): Result<Asked, readonly Pro
   return lost.length > 0 ? err(lost) : ok({ question, shifts, ...waysOf(question) });
 }
 
-/** Whether a shift is the one that a task is kept in. */
+/** Whether a shift may be the one that a task is kept in: the last such is. What is in its overtime is, too. */
 export const keeps = (keep: NonNullable<RoundsTask["keep"]>, { crew, from, to }: AskedShift): boolean => {
   const at = Date.parse(keep.from);
-  return crew.id === keep.crew && at >= from && at < to;
+  return crew.id === keep.crew && at >= from && at < to + (crew.overtime_min ?? 0) * MIN_MS;
 };
 
 function twice(list: readonly { readonly id: string }[], path: string): Problem[] {

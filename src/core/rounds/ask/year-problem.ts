@@ -62,7 +62,7 @@ export function yearProblem({ question, shifts, areaOf, minutes }: Asked): Asked
       .slice(0, FEW_CREWS);
     const choices = choicesOf(task, byWeek);
     const cheapest = [...choices].sort((a, b) => a.cost - b.cost || a.week - b.week).slice(0, FEW_WEEKS);
-    const kept = task.keep && shifts.find((shift) => keeps(task.keep!, shift));
+    const kept = task.keep && shifts.findLast((shift) => keeps(task.keep!, shift));
     return {
       id: task.id,
       area,

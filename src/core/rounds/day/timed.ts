@@ -20,6 +20,9 @@ export interface Timed {
 export type Busy = (task: number) => readonly Span[];
 export const NEVER_BUSY: Busy = () => [];
 
+/** min: a kept time went through a clock of milliseconds, and the sums before it did not. */
+const ROUNDED = 1e-3;
+
 /** Each turn moves one visit to where it has to be; more of them than this no day wants. */
 const MOST_TURNS = 60;
 
@@ -91,7 +94,7 @@ function earliest(
       const opens = openAt(windows, start);
       if (opens === undefined) return undefined;
       if (opens.from > start) start = opens.from;
-      if (kept?.from !== undefined && start > kept.from) return undefined;
+      if (kept?.from !== undefined && start > kept.from + ROUNDED) return undefined;
     } else {
       const before = positionOf(order, row, stretch - 1, at);
       const { wait, waitMost } = stretches[stretch - 1]!;

@@ -12,6 +12,8 @@ export interface YearAsk {
   readonly solve: IntegerSolver;
   /** Asked now and then: what is best so far is kept when it says no. */
   readonly goesOn?: (step: number, best: number) => boolean;
+  /** A plan of before: it stays where another would hardly be cheaper. */
+  readonly from?: YearPlan;
 }
 
 export interface PlannedYear {
@@ -26,11 +28,14 @@ export interface PlannedYear {
 /** Shares of the steps: the search finds trips, the integer program the best of them, and the search goes on there. */
 const SHARES = [0.75, 1] as const;
 
+/** min of a crew: for less nobody is told anew when he does what. */
+export const WORTH_MOVING = 15;
+
 /** A year in weeks: the same for a seed and as many steps. */
-export function planYear(problem: YearProblem, { seed, steps, solve, goesOn }: YearAsk): PlannedYear {
+export function planYear(problem: YearProblem, { seed, steps, solve, goesOn, from }: YearAsk): PlannedYear {
   const trips = new Trips(problem);
   const better = (each: YearPlan) => trips.keep(each);
-  let plan: YearPlan | undefined;
+  let plan = from;
   let made = 0;
   for (const [round, share] of SHARES.entries()) {
     const asked = Math.floor(steps * share) - made;
@@ -49,6 +54,8 @@ export function planYear(problem: YearProblem, { seed, steps, solve, goesOn }: Y
     trips.keep(plan);
     if (stopped) break;
   }
+  const before = from && searchYear(problem, { seed, steps: 0, from });
+  if (before && before.cost - yearTotal(ledgerOf(problem, plan!).cost()) < WORTH_MOVING) plan = before.plan;
   const cost = ledgerOf(problem, plan!).cost();
   return { plan: plan!, cost, bound: yearBound(problem, yearTotal(cost)), steps: made };
 }

@@ -1,5 +1,5 @@
 import { seeded, shuffled } from "../../seeded";
-import { Ledger, ledgerOf } from "./ledger";
+import { Ledger } from "./ledger";
 import { type Slot, type YearPlan, type YearProblem, yearTotal } from "./problem";
 
 export interface YearOptions {
@@ -40,12 +40,13 @@ export function searchYear(
   { seed, steps, goesOn, from, better, cooler = 1 }: YearOptions,
 ): YearFound {
   const random = seeded(seed);
-  const ledger = from === undefined ? new Ledger(problem) : ledgerOf(problem, from);
+  const ledger = new Ledger(problem);
   const loose: number[] = [];
   for (const [task, { kept }] of problem.tasks.entries()) {
     if (kept === undefined) loose.push(task);
-    else if (ledger.slots[task] === undefined) ledger.put(task, kept);
+    else ledger.put(task, kept);
   }
+  for (const task of loose) putAsBefore(ledger, task, from?.[task]);
   const dueFirst = [...loose].sort((a, b) => earliestOf(problem, a) - earliestOf(problem, b) || a - b);
   for (const task of dueFirst)
     if (ledger.slots[task] === undefined) putCheapest(ledger, task, 0.5, () => false);
@@ -80,6 +81,14 @@ export function searchYear(
     for (const { task, slot } of before) if (slot !== undefined) ledger.put(task, slot);
   }
   return { ...best, steps: step };
+}
+
+/** Where it was before, if it may and can be there still. */
+function putAsBefore(ledger: Ledger, task: number, slot: Slot | undefined): void {
+  if (slot === undefined) return;
+  const { choices, crews } = ledger.problem.tasks[task]!;
+  const may = crews.includes(slot.crew) && choices.some(({ week }) => week === slot.week);
+  if (may && ledger.hasRoom(task, slot.crew, slot.week)) ledger.put(task, slot);
 }
 
 const earliestOf = ({ tasks }: YearProblem, task: number) => tasks[task]!.choices[0]?.week ?? 0;

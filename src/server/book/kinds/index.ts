@@ -3,7 +3,7 @@ import type { Kind, Things } from "../kind";
 import { LINE, SHEET, STORE } from "./documents";
 import { JOB, READING } from "./log";
 import { PERSON } from "./person";
-import { CASE, GROUND, HOUSE, INSTRUMENT, MAPPING, ORDER, PAPER, PLACE, TROUBLE } from "./small";
+import { CASE, GROUND, HOUSE, INSTRUMENT, MAPPING, ORDER, PAPER, PLACE, ROUNDS, TROUBLE } from "./small";
 import { VALVE } from "./valve";
 
 /** Every kind of thing that can be changed, brought in, and taken back. */
@@ -24,6 +24,7 @@ const KINDS: { readonly [K in ThingKind]: Kind<Things[K]> } = {
   order: ORDER,
   trouble: TROUBLE,
   case: CASE,
+  rounds: ROUNDS,
 };
 
 export const kindOf = <K extends ThingKind>(kind: K): Kind<Things[K]> =>

@@ -10,6 +10,7 @@ import {
   PaperSchema,
   type Place,
   PlaceSchema,
+  RoundsWeekSchema,
   TroubleSchema,
 } from "@/core/formats";
 import type { Problem } from "@/core/result";
@@ -133,6 +134,9 @@ export const HOUSE = small("house", HouseSchema, ({ id }) => id, {
   hanging: ({ library }, _, { shifts = [] }) =>
     library.people().flatMap((person) => (shifts.some(({ id }) => id === person.shift) ? [person.name] : [])),
 });
+
+/** A week of rounds: whoever moves one piece of it moves others with it. */
+export const ROUNDS = small("rounds", RoundsWeekSchema, ({ id }) => id, { whole: true });
 
 export const PAPER = small("paper", PaperSchema, ({ id }) => id);
 

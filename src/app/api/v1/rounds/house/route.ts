@@ -1,7 +1,6 @@
-import type { HouseRounds } from "@/core/due-work";
-import { err, ok } from "@/core/result";
-import { HOUSE_ROUNDS } from "@/edge/contracts/rounds";
-import { refusal } from "@/edge/problem";
+import { err } from "@/core/result";
+import { HOUSE_ROUNDS } from "@/edge/contracts/house-rounds";
+import { noRounds } from "@/edge/rounds";
 import { route } from "@/edge/route";
 import { plannedRounds } from "@/server/rounds/planned-rounds";
 
@@ -9,7 +8,5 @@ export const dynamic = "force-dynamic";
 
 export const GET = route(HOUSE_ROUNDS, async ({ services }) => {
   const found = await plannedRounds(services);
-  return found.ok
-    ? ok(found.value as HouseRounds)
-    : err(refusal(found.status, found.title, found.problems, found.more));
+  return found.ok ? found : err(noRounds(found.error));
 });

@@ -1,0 +1,57 @@
+import type { HouseAsked } from "@/core/due-work";
+import type { RoundsChanged, RoundsSlot, RoundsWeek } from "@/core/formats";
+import { keptShift, type PlannedShift, type PlanWeek, type ShiftOfBefore } from "@/core/rounds";
+
+type Weeks = HouseAsked["weeks"];
+
+/** Of each week that is planned what of it is kept. */
+export const planWeeks = (weeks: Weeks, rows: readonly RoundsWeek[]): PlanWeek[] =>
+  weeks.map(({ id, from }) => ({ from, shifts: rows.find((row) => row.id === id)?.shifts ?? [] }));
+
+/** A week with what is planned in it from now on; what lies behind stays as it was, so does what was fixed and published. */
+export const rowWith = (row: RoundsWeek, shifts: readonly PlannedShift[], now: number): RoundsWeek => ({
+  ...row,
+  shifts: [
+    ...row.shifts.filter(({ to }) => Date.parse(to) <= now),
+    ...shifts.filter(({ visits }) => visits.length > 0).map(keptShift),
+  ],
+});
+
+/** Planned shifts, each in its week. */
+export function rowsOf(
+  { weeks, at }: Pick<HouseAsked, "weeks" | "at">,
+  rows: readonly RoundsWeek[],
+  shifts: readonly PlannedShift[],
+): RoundsWeek[] {
+  return weeks.map(({ id, from }, index) => {
+    const to = weeks[index + 1]?.from ?? Number.POSITIVE_INFINITY;
+    const row = rows.find((each) => each.id === id) ?? { id, fixed: [], shifts: [] };
+    const own = shifts.filter((shift) => Date.parse(shift.from) >= from && Date.parse(shift.from) < to);
+    return rowWith(row, own, at);
+  });
+}
+
+/** Who does each task, and when it begins. */
+export function slotsOf(shifts: readonly ShiftOfBefore[]): ReadonlyMap<string, RoundsSlot> {
+  const slots = new Map<string, RoundsSlot>();
+  for (const { crew, visits } of shifts)
+    for (const { task, stretch, from } of visits) if (stretch === 1) slots.set(task, { crew, from });
+  return slots;
+}
+
+const MIN_MS = 60_000;
+const alike = (a: RoundsSlot, b: RoundsSlot) =>
+  a.crew === b.crew && Math.abs(Date.parse(a.from) - Date.parse(b.from)) < MIN_MS;
+
+/** What is another in the second of two plans. */
+export function changedBetween(
+  before: ReadonlyMap<string, RoundsSlot>,
+  after: ReadonlyMap<string, RoundsSlot>,
+): RoundsChanged[] {
+  const tasks = new Set([...before.keys(), ...after.keys()]);
+  return [...tasks].sort().flatMap((task): RoundsChanged[] => {
+    const [was, is] = [before.get(task), after.get(task)];
+    if (was !== undefined && is !== undefined && alike(was, is)) return [];
+    return [{ task, ...(was && { was }), ...(is && { is }) }];
+  });
+}
