@@ -4,6 +4,7 @@ import { signInNeeded } from "@/server/access/needed";
 import { unsealed } from "@/server/access/seals";
 import { type Entered, enteredBy } from "@/server/access/sessions";
 import type { Services } from "@/server/services";
+import { ROUNDS_CALENDAR } from "./contracts/house-rounds";
 import { CALENDAR } from "./contracts/taking-out";
 import { cookieIn, ENTERED_HEADER, enteredHeader, FROM_HEADER, SESSION_COOKIE } from "./entered";
 import { isOnThisMachine } from "./guard";
@@ -73,7 +74,8 @@ export async function atTheDoor(
 async function byCalendar(services: Services, url: string): Promise<Entered | undefined> {
   const { pathname, searchParams } = new URL(url, "http://here");
   const key = searchParams.get("key");
-  return pathname === CALENDAR.path && key !== null ? enteredByFeed(services, key) : undefined;
+  const subscribed = pathname === CALENDAR.path || pathname === ROUNDS_CALENDAR.path;
+  return subscribed && key !== null ? enteredByFeed(services, key) : undefined;
 }
 
 async function cameIn(services: Services, cookies: string | undefined): Promise<Entered | undefined> {

@@ -1,8 +1,13 @@
 import type { Metadata } from "next";
+import { feedKey } from "@/server/access/feed";
+import { services } from "@/server/services";
+import { readEntered } from "../settings";
 import { RoundsScreen } from "./rounds-screen";
 
 export const metadata: Metadata = { title: "Rounds" };
+export const dynamic = "force-dynamic";
 
-export default function RoundsPage() {
-  return <RoundsScreen />;
+export default async function RoundsPage() {
+  const entered = await readEntered();
+  return <RoundsScreen feedKey={entered && (await feedKey(services(), entered.person))} />;
 }

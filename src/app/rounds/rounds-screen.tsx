@@ -10,6 +10,7 @@ import { Consequence } from "./consequence";
 import { DayList } from "./day-list";
 import { DragWeek } from "./drag-week";
 import { Changes } from "./plan-state";
+import { TakeOut } from "./take-out";
 import { usePlan } from "./use-plan";
 import { useRounds } from "./use-rounds";
 import { WeekGrid } from "./week-grid";
@@ -22,7 +23,7 @@ import { YearBars } from "./year-bars";
 const SAYS = "Who does what when: planned from what rings, how long it takes, and who is on shift.";
 
 /** The quarter, planned by computation: hours by week, a week by crews and days, and why each is where it is. */
-export function RoundsScreen() {
+export function RoundsScreen({ feedKey }: { feedKey: string | undefined }) {
   const { state, reload } = useRounds();
   switch (state.kind) {
     case "planning":
@@ -56,11 +57,19 @@ export function RoundsScreen() {
         </Page>
       );
     case "planned":
-      return <Planned rounds={state.rounds} reload={reload} />;
+      return <Planned rounds={state.rounds} reload={reload} feedKey={feedKey} />;
   }
 }
 
-function Planned({ rounds, reload }: { rounds: HouseRounds; reload: () => Promise<void> }) {
+function Planned({
+  rounds,
+  reload,
+  feedKey,
+}: {
+  rounds: HouseRounds;
+  reload: () => Promise<void>;
+  feedKey: string | undefined;
+}) {
   const [at, setAt] = useState(0);
   const [chosen, setChosen] = useState<string>();
   const plan = usePlan(reload);
@@ -107,6 +116,7 @@ function Planned({ rounds, reload }: { rounds: HouseRounds; reload: () => Promis
               <Changes title="Moved since it was published" changes={week.published?.since ?? []} />
               <Changes title="Changed when it was published" changes={changed} />
               <NoRoom rounds={rounds} chosen={chosen} onChoose={setChosen} card={card} />
+              <TakeOut rounds={rounds} week={week.id} feedKey={feedKey} />
             </div>
           </div>
         )}

@@ -14,8 +14,8 @@ export {
   type RoundsPlanAnswer,
   type WhyNoWeek,
 } from "./ask/answer-plan";
-export { type AskedDays, dayProblem } from "./ask/day-problem";
-export { type Effect, type Move, moveTo } from "./ask/move";
+export { dayProblem } from "./ask/day-problem";
+export { type Effect, moveTo } from "./ask/move";
 export {
   type Fallen,
   keptShift,
@@ -26,21 +26,18 @@ export {
 } from "./ask/plan-stood";
 export { type Asked, readRounds } from "./ask/read-question";
 export { placedIn } from "./ask/slots";
-export { type ShiftOfBefore, stood } from "./ask/stood";
+export type { ShiftOfBefore } from "./ask/stood";
 export { planBound, planCost } from "./ask/weigh";
 export { type Course, coursesOf, type DatedReading, type SistersBy, worstCourse } from "./course";
 export { lowerBound } from "./day/bound";
-export { type DayProblem, totalOf, type Visit } from "./day/problem";
+export type { DayProblem, Visit } from "./day/problem";
 export { search } from "./day/search";
 export {
   busyFor,
-  cheapestIn,
-  costOf,
   nothingPlaced,
   type Prepared,
   prepared,
   type Standing,
-  withoutTasks,
 } from "./day/standing";
 export { timed } from "./day/timed";
 export { dueList } from "./due-list";

@@ -67,3 +67,43 @@ export const PLAN_AGAIN = contract({
   ),
   refuses,
 });
+
+export const ROUNDS_CALENDAR = contract({
+  id: "roundsCalendar",
+  method: "GET",
+  path: "/api/v1/rounds/published.ics",
+  chapter: "Taking out",
+  role: "reader",
+  says: "What people were told of the rounds, as a calendar to subscribe to (RFC 5545), with an alarm half an hour before: of a crew, of one person, of a place, or all. An entry stays the same for a valve: published at another time it moves.",
+  query: Type.Object(
+    {
+      crew: Type.Optional(Key),
+      person: Type.Optional({ ...Key, description: "By id or name." }),
+      place: Type.Optional(Type.String({ minLength: 1, maxLength: 400 })),
+      key: Type.Optional(
+        Type.String({
+          maxLength: 1000,
+          description: "Where one signs in, what a calendar shows instead: the Loft has yours.",
+        }),
+      ),
+    },
+    closed,
+  ),
+  answer: Type.String(),
+  gives: "text/calendar",
+});
+
+export const ROUNDS_CSV = contract({
+  id: "roundsCsv",
+  method: "GET",
+  path: "/api/v1/rounds/week.csv",
+  chapter: "Taking out",
+  role: "reader",
+  says: "A week of the plan as it is kept: a row for each stretch of work, crew by crew, in their order.",
+  query: Type.Object(
+    { week: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "Its Monday." }) },
+    closed,
+  ),
+  answer: Type.String(),
+  gives: "text/csv",
+});

@@ -26,7 +26,14 @@ import {
   PLAN,
 } from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
-import { HOUSE_ROUNDS, MOVE_WORK, PLAN_AGAIN, PUBLISH_WEEK } from "./house-rounds";
+import {
+  HOUSE_ROUNDS,
+  MOVE_WORK,
+  PLAN_AGAIN,
+  PUBLISH_WEEK,
+  ROUNDS_CALENDAR,
+  ROUNDS_CSV,
+} from "./house-rounds";
 import { IMPORT, TEMPLATE } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO, PUT_PIECE } from "./jobs";
 import { OWN } from "./own";
@@ -51,6 +58,8 @@ export const CONTRACTS: readonly Contract[] = [
   MOVE_WORK,
   PUBLISH_WEEK,
   PLAN_AGAIN,
+  ROUNDS_CALENDAR,
+  ROUNDS_CSV,
   CALCULATORS_LIST,
   CALCULATE,
   GASKET_TEMPLATE,

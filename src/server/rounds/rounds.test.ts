@@ -9,6 +9,8 @@ import { askHouse } from "./ask-house";
 import { keepAgain, moveWork, publishWeek, type WorkMove } from "./keep-rounds";
 import { plannedAgain } from "./plan-again";
 import { keptOf, propose } from "./propose";
+import { type RoundsCalendarAsk, roundsCalendar } from "./rounds-calendar";
+import { roundsCsv } from "./rounds-csv";
 import { type HouseGround, roundsNow } from "./rounds-now";
 
 /** A Tuesday morning before anybody is out. */
@@ -224,6 +226,43 @@ describe("a plan that is kept", () => {
     const anew = now().weeks.find(({ id }) => id === week)!.published!;
     expect(anew.since).toEqual([]);
     expect(anew.changed.map(({ task }) => task)).toContain(tag);
+  });
+
+  it("goes out as a calendar: each work once under an id that stays, of a crew, a person, a place; and as CSV", async () => {
+    const calendar = (ask: RoundsCalendarAsk = {}) =>
+      roundsCalendar(services, ask, "http://127.0.0.1:4180")
+        .toString()
+        .replaceAll(/\r\n[ \t]/g, "");
+    const ids = (text: string) => text.match(/^UID:.*$/gm) ?? [];
+    const { tag, week, was, other } = some();
+    const startOf = (text: string) =>
+      text
+        .split("BEGIN:VEVENT")
+        .find((each) => each.includes(`rounds-${tag}@`))!
+        .match(/DTSTART:(.*)/)![1];
+    const before = calendar();
+    expect(ids(before).length).toBeGreaterThan(3);
+    expect(before.match(/BEGIN:VALARM/g)?.length).toBe(ids(before).length);
+    const [isla, jory] = [calendar({ person: "Isla Venn" }), calendar({ crew: "Jory, Bryn and Mara" })];
+    expect(ids(isla)).toEqual(ids(calendar({ person: "isla" })));
+    expect(new Set([...ids(isla), ...ids(jory)]).size).toBe(ids(before).length);
+    expect(ids(calendar({ person: "nobody" }))).toEqual([]);
+    for (const where of calendar({ place: "Lido" }).match(/^LOCATION:.*$/gm) ?? [])
+      expect(where).toMatch(/^LOCATION:Lido/);
+
+    move({ task: tag, to: slotOf(now(), tag)!.from === other.from ? was : other });
+    // Nobody was told yet.
+    expect(startOf(calendar())).toBe(startOf(before));
+    expect(publishWeek(services, ground, week, "Mara Sund").ok).toBe(true);
+    const after = calendar();
+    expect(ids(after).sort()).toEqual(ids(before).sort());
+    expect(startOf(after)).not.toBe(startOf(before));
+
+    let csv = "";
+    for await (const piece of roundsCsv(services, week)) csv += piece;
+    const visits = services.things.one("rounds", week)!.shifts.flatMap((shift) => shift.visits);
+    expect(csv.trim().split("\r\n")).toHaveLength(1 + visits.length);
+    expect(csv).toContain(`${was.crew.includes(",") ? `"${was.crew}"` : was.crew},`);
   });
 
   it("loses who falls ill, and says of what falls out why", () => {
