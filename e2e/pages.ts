@@ -16,6 +16,7 @@ export const PAGES = [
   "/trouble",
   "/trouble?find=laundry",
   "/rounds",
+  "/rounds/day",
   "/lines",
   "/lines/north-quay",
   "/lines/gannet-low-side?open=GN-HRV1",

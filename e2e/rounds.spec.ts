@@ -36,6 +36,23 @@ test("a quarter is planned, and each piece of work says why then and why they", 
   await expect(card).toContainText("Why then");
   await expect(card).toContainText("Why they");
   await expect(card).toContainText("Otherwise");
+
+  // From the week to a day of a crew: where to, when, with what, whom to tell.
+  await main
+    .getByRole("link", { name: /^back \d\d:\d\d/ })
+    .first()
+    .click();
+  await expect(
+    page.getByRole("heading", { level: 1, name: /(Isla and Tam|Jory, Bryn and Mara)$/ }),
+  ).toBeVisible(PLANNED);
+  await expect(main.getByRole("application", { name: /^The way of / })).toBeVisible();
+  await expect(
+    main.getByRole("region", { name: "The hours of the day" }).getByRole("link").first(),
+  ).toBeVisible();
+  const kit = main.getByRole("checkbox").first();
+  await kit.check();
+  await expect(kit).toBeChecked();
+  await expect(main).toContainText("Tell before");
 });
 
 test("dragged into a clash it says why not; dragged where it can be it is kept, published, and left there by planning again", async ({

@@ -82,7 +82,7 @@ export function Shell({
       : bells.filter((bell) => bell.kind === "wait" || bell.kind === "impairment").slice(0, 2);
   return (
     <div className="min-h-dvh md:grid md:grid-cols-[6.5rem_1fr] print:block">
-      <a href="#main" className="skip">
+      <a href="#main" className="skip no-print">
         To the page
       </a>
       <HatchDefs />

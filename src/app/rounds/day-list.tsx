@@ -2,11 +2,12 @@
 
 import clsx from "clsx";
 import { format } from "date-fns";
+import Link from "next/link";
 import type { ReactNode } from "react";
 import type { HouseRounds } from "@/core/due-work";
 import { formatDuration } from "@/core/quantity";
 import { useFigures } from "@/ui/use-figures";
-import type { Week } from "./week-of";
+import { dayHref, type Week } from "./week-of";
 
 /** The week on a phone: day by day, crew by crew, one line each. */
 export function DayList({
@@ -37,9 +38,12 @@ export function DayList({
             if (day === undefined) return null;
             return (
               <div key={id} className="mt-2">
-                <p className="caption">
+                <Link
+                  href={dayHref(id, day.from)}
+                  className="caption block min-h-11 content-center underline underline-offset-4"
+                >
                   {id} · back {format(day.back, "HH:mm")} · {fixed(day.km, 0)} km
-                </p>
+                </Link>
                 <ul>
                   {day.blocks.map(({ tag, parts, lateMin }) => (
                     <li key={tag}>

@@ -4,11 +4,12 @@ import { useDraggable, useDroppable } from "@dnd-kit/core";
 import clsx from "clsx";
 import { format } from "date-fns";
 import { Pin } from "lucide-react";
+import Link from "next/link";
 import type { ReactNode } from "react";
 import type { HouseRounds } from "@/core/due-work";
 import { cellId, type Drag } from "./drag-week";
 import type { Outlook } from "./week-moves";
-import type { Block, CrewDay, Week } from "./week-of";
+import { type Block, type CrewDay, dayHref, type Week } from "./week-of";
 
 /** px of an hour, and the least that can be read and touched with a mouse. */
 const HOUR_PX = 30;
@@ -89,7 +90,7 @@ function CrewRow({
                 {midnight + DAY_MS <= rounds.at ? "past" : "nothing"}
               </p>
             ) : (
-              <DayColumn day={day} midnight={midnight} first={week.hours.first} {...chosen} />
+              <DayColumn crew={id} day={day} midnight={midnight} first={week.hours.first} {...chosen} />
             )}
           </Cell>
         );
@@ -153,6 +154,7 @@ function Landing({ outlook: { at }, y }: { outlook: Outlook; y: (ms: number) => 
 }
 
 function DayColumn({
+  crew,
   day,
   midnight,
   first,
@@ -161,7 +163,7 @@ function DayColumn({
   chosen,
   onChoose,
   drag,
-}: Chosen & { day: CrewDay; midnight: number; first: number }) {
+}: Chosen & { crew: string; day: CrewDay; midnight: number; first: number }) {
   const y = (ms: number) => yOf(ms, midnight, first);
   const over = day.back > day.to;
   return (
@@ -178,16 +180,18 @@ function DayColumn({
           onChoose={() => onChoose(block.tag)}
         />
       ))}
-      <p
+      <Link
+        href={dayHref(crew, day.from)}
         className={clsx(
-          "absolute left-1 whitespace-nowrap text-fine",
+          "absolute left-1 min-h-6 whitespace-nowrap text-fine underline underline-offset-4",
           over ? "font-semibold text-stop" : "text-soft",
         )}
         style={{ top: y(day.back) + 2 }}
       >
         back {format(day.back, "HH:mm")}
         {over && ", over"}
-      </p>
+        <span className="sr-only">: the day of {crew}</span>
+      </Link>
     </>
   );
 }

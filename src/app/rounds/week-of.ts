@@ -79,7 +79,7 @@ export function weekOf({ shifts, crews }: HouseRounds, from: number): Week {
   };
 }
 
-function crewDay(shift: Shift): CrewDay {
+export function crewDay(shift: Shift): CrewDay {
   const byTag = new Map<string, { parts: Block["parts"][number][]; of: number; lateMin: number }>();
   for (const { task, stretch, of, from, to, late_min = 0 } of shift.visits) {
     const block = byTag.get(task) ?? { parts: [], of, lateMin: 0 };
@@ -101,7 +101,7 @@ function crewDay(shift: Shift): CrewDay {
 export const LEAST_DRAWN_MS = 0.65 * HOUR_MS;
 
 /** What fills another's wait stands beside it, and so does what would be drawn over it; the rest has the whole width. */
-function inLanes(blocks: readonly Omit<Block, "lane" | "lanes">[]): Block[] {
+export function inLanes(blocks: readonly Omit<Block, "lane" | "lanes">[]): Block[] {
   const placed: Block[] = [];
   let [cluster, ends]: [Omit<Block, "lanes">[], number[]] = [[], []];
   const close = () => {
@@ -119,3 +119,7 @@ function inLanes(blocks: readonly Omit<Block, "lane" | "lanes">[]): Block[] {
   close();
   return placed;
 }
+
+/** The page of one crew's day. */
+export const dayHref = (crew: string, day: number): string =>
+  `/rounds/day?${new URLSearchParams({ crew, day: new Date(day).toISOString() })}`;

@@ -12,4 +12,5 @@ export const streetWork: DueWork = {
   needs: [],
   people: 1,
   harmed: "fire",
+  bring: { kits: [], missing: [], supplies: [], tools: [], gear: [], locks: 2, tell: [] },
 };

@@ -1,5 +1,6 @@
 import type { RoundsChanged, RoundsQuestion } from "../formats";
 import type { CostOfYear, PlannedShift } from "../rounds";
+import type { Bring } from "./bring";
 
 /** A valve that rings and cannot be planned: a job is at it already, or none can be compiled. */
 export interface NotPlanned {
@@ -20,6 +21,8 @@ export interface RoundsWork {
   readonly needs: readonly string[];
   readonly people: number;
   readonly lost: readonly string[];
+  /** On which it is shut off. */
+  readonly line?: string;
   /** Others that are shut by the same valves. */
   readonly together: readonly string[];
   /** Its way is not counted. */
@@ -41,6 +44,8 @@ export interface HouseAsked {
   readonly works: Readonly<Record<string, RoundsWork>>;
   /** What rings and is not planned, and why. */
   readonly not: readonly NotPlanned[];
+  /** What each asks to bring along, and whom to tell. */
+  readonly brings: Readonly<Record<string, Bring>>;
 }
 
 /** One that planning again put elsewhere, and why. */
@@ -58,7 +63,7 @@ export interface PublishedWeek {
   readonly since: readonly RoundsChanged[];
 }
 
-export interface HouseRounds extends Omit<HouseAsked, "weeks"> {
+export interface HouseRounds extends Omit<HouseAsked, "weeks" | "brings"> {
   /** Whether it stands in the book; otherwise it is a proposal that nobody kept. */
   readonly kept: boolean;
   readonly weeks: readonly {

@@ -1,5 +1,6 @@
 import type { JobInputs, Medium } from "../formats";
 import { asksOfJob, type Phase, type Step, type timesOf } from "../job";
+import { type Bring, bringOf } from "./bring";
 
 /** A stretch of hands-on work, and how long it then stands by itself. */
 export interface WorkStretch {
@@ -28,6 +29,7 @@ export interface DueWork {
   readonly needs: readonly string[];
   readonly people: number;
   readonly harmed: Harmed;
+  readonly bring: Bring;
 }
 
 /** A shorter wait is not worth leaving for. */
@@ -67,6 +69,7 @@ export function workOf(inputs: JobInputs, { steps, minutes, isolation }: Planned
     // A pit is entered only while somebody stands above it.
     people: sheet.secondSignature !== undefined || node?.confined === true ? 2 : 1,
     harmed: harmedBy(sheet, fire.length > 0),
+    bring: bringOf(steps, isolation),
   };
 }
 

@@ -1,5 +1,6 @@
 import { Type } from "@sinclair/typebox";
-import type { HouseRounds, Moved } from "@/core/due-work";
+import type { DaySheet, HouseRounds, Moved } from "@/core/due-work";
+import type { Ground } from "@/core/formats";
 import { answerOf, contract } from "../contract";
 import { Edited, refuses } from "./owned";
 
@@ -106,4 +107,18 @@ export const ROUNDS_CSV = contract({
   ),
   answer: Type.String(),
   gives: "text/csv",
+});
+
+export const HOUSE_DAY = contract({
+  id: "houseDay",
+  method: "GET",
+  path: "/api/v1/rounds/house/day",
+  chapter: "Engines",
+  role: "reader",
+  says: "One crew's day as it stands: stops in their order with their waits, the ways between them, all to take along, whom to tell and from when to when what is out.",
+  query: Type.Object({ crew: Key, day: { ...Instant, description: "Any moment of it." } }, closed),
+  answer: answerOf<{ readonly sheet: DaySheet; readonly ground?: Ground }>(
+    "{sheet: {crew, people, from, to, back, km, stops, legs, kits, missing, supplies, tools, gear, locks, tell}, ground}.",
+  ),
+  refuses,
 });

@@ -27,6 +27,7 @@ import {
 } from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
 import {
+  HOUSE_DAY,
   HOUSE_ROUNDS,
   MOVE_WORK,
   PLAN_AGAIN,
@@ -54,6 +55,7 @@ export const CONTRACTS: readonly Contract[] = [
   COVER,
   ROUNDS_DAY,
   ROUNDS_PLAN,
+  HOUSE_DAY,
   HOUSE_ROUNDS,
   MOVE_WORK,
   PUBLISH_WEEK,

@@ -47,6 +47,7 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
       return { id: dateOf(from), from };
     }),
     works: worksOf(ringing, tasks),
+    brings: Object.fromEntries(ringing.map(({ tag, work }) => [tag, work.bring])),
     not,
     crews: house!.crews!.map(({ name, people: members }) => ({
       id: name,
@@ -83,6 +84,7 @@ function worksOf(ringing: readonly RingingValve[], tasks: readonly RoundsTask[])
     people: valve.work.people,
     lost: valve.work.lost,
     together: (together.get(shutdownOf.get(valve.tag) ?? "") ?? []).filter((tag) => tag !== valve.tag),
+    ...(valve.line !== undefined && { line: valve.line }),
     ...(valve.spot === NOWHERE && { nowhere: true }),
   });
   return Object.fromEntries(ringing.map((valve) => [valve.tag, workOf(valve)]));

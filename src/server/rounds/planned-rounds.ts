@@ -47,8 +47,12 @@ export const againPlanned = async (): Promise<Result<PlannedAgain, NoRounds>> =>
 export async function plannedRounds(services: Services): Promise<Result<HouseRounds, NoRounds>> {
   const ground = await roundsGround(services);
   if (!ground.ok) return ground;
-  return ok(roundsNow(asStored(services, ground.value), keptOf(services, ground.value.asked)));
+  return ok(planNow(services, ground.value));
 }
+
+/** The plan as it stands of what is asked. */
+export const planNow = (services: Services, ground: HouseGround): HouseRounds =>
+  roundsNow(asStored(services, ground), keptOf(services, ground.asked));
 
 /** A proposal is none any more as soon as something is kept. */
 const asStored = (services: Services, { proposal, ...ground }: HouseGround): HouseGround =>

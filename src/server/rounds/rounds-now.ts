@@ -39,8 +39,9 @@ export function roundsNow(ground: HouseGround, rows: readonly RoundsWeek[]): Hou
   const { shifts, unplaced } = proposal ?? asKept(asked, read, rows);
   const placed = placedIn(shifts);
   const now = slotsOf(shifts);
+  const { brings: _, ...known } = asked;
   return {
-    ...asked,
+    ...known,
     kept: proposal === undefined,
     weeks: asked.weeks.map(({ id, from }, index) => {
       const to = asked.weeks[index + 1]?.from ?? Number.POSITIVE_INFINITY;

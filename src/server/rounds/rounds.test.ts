@@ -6,6 +6,7 @@ import { demoServices } from "../demo.fixtures";
 import { openJob } from "../jobs/open-job";
 import type { Services } from "../services";
 import { askHouse } from "./ask-house";
+import { houseDay } from "./house-day";
 import { keepAgain, moveWork, publishWeek, type WorkMove } from "./keep-rounds";
 import { plannedAgain } from "./plan-again";
 import { keptOf, propose } from "./propose";
@@ -89,6 +90,19 @@ describe("the quarter of this house", () => {
       for (const b of outs)
         if (a.tag < b.tag && !rounds.works[a.tag]!.together.includes(b.tag))
           expect(a.to <= b.from || b.to <= a.from, `${a.tag} and ${b.tag}`).toBe(true);
+  });
+
+  it("has a sheet for each day: its stops, what to take along, whom to tell; and says where nothing is planned", () => {
+    const { crew, from, visits } = rounds.shifts[0]!;
+    const found = houseDay(services, ground, { crew, day: Date.parse(from) });
+    if (!found.ok) throw new Error(JSON.stringify(found.error));
+    const { sheet, ground: map } = found.value;
+    expect(new Set(sheet.stops.map(({ tag }) => tag))).toEqual(new Set(visits.map(({ task }) => task)));
+    expect(sheet.tools.length).toBeGreaterThan(0);
+    expect(sheet.gear.length).toBeGreaterThan(0);
+    expect(map?.features.length).toBeGreaterThan(0);
+    const sunday = houseDay(services, ground, { crew, day: new Date(2026, 11, 6, 12).getTime() });
+    expect(!sunday.ok && sunday.error[0]!.message).toContain("Nothing is planned");
   });
 
   it("says what is missing where there are no crews, or none is on shift", () => {

@@ -11,6 +11,8 @@ import { fitNames, type Mark } from "./fit-names";
 
 /** Width of the drawing in its own units: names are readable at this size. */
 const WIDE = 1000;
+/** A way is to be seen from its beginning to its end at once, in a narrow place too. */
+const WAY_WIDE = 460;
 const EDGE = 70;
 /** Names are placed anew with each such step nearer. */
 const NEARER = 1.25;
@@ -24,6 +26,9 @@ export interface SiteMark {
   readonly late: number;
   /** The one this map is about. */
   readonly here?: boolean;
+  /** What its plate says, and what is read out of it; how many valves stand there when absent. */
+  readonly label?: string;
+  readonly says?: string;
 }
 
 const GROUND = {
@@ -41,14 +46,17 @@ export function SiteMap({
   marks,
   label,
   className,
+  way,
 }: {
   ground: Ground | undefined;
   marks: readonly SiteMark[];
+  /** A way from spot to spot, drawn below the plates: as the crow flies. */
+  way?: readonly Spot[];
   label: string;
   className?: string;
 }) {
   const router = useRouter();
-  const drawn = useMemo(() => layOut(ground, marks), [ground, marks]);
+  const drawn = useMemo(() => layOut(ground, marks, way), [ground, marks, way]);
   const { ref, transform, onKeyDown, by, whole } = usePanZoom(drawn.box, drawn.focus);
   // Plates keep their size in the hand; the nearer one comes, the more names have room.
   const nearness = NEARER ** Math.round(Math.log(transform.k) / Math.log(NEARER));
@@ -77,13 +85,25 @@ export function SiteMap({
               strokeLinecap="round"
             />
           ))}
+          {drawn.way !== undefined && (
+            <path
+              d={drawn.way}
+              className="fill-none stroke-[var(--go)]"
+              strokeWidth={5}
+              strokeLinejoin="round"
+              strokeLinecap="round"
+            />
+          )}
           <Scale metres={drawn.scale.metres} units={drawn.scale.units} y={drawn.box.height - 24} />
           {named.map(({ mark, x, y, side }) => (
             <g
               key={mark.id}
               role="link"
               tabIndex={0}
-              aria-label={`${mark.name}, ${mark.valves} ${mark.valves === 1 ? "valve" : "valves"}${mark.late > 0 ? `, ${mark.late} late` : ""}`}
+              aria-label={
+                mark.says ??
+                `${mark.name}, ${mark.valves} ${mark.valves === 1 ? "valve" : "valves"}${mark.late > 0 ? `, ${mark.late} late` : ""}`
+              }
               transform={`translate(${x / nearness} ${y / nearness}) scale(${1 / transform.k})`}
               className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-[4px]"
               onClick={() => router.push(mark.href)}
@@ -96,9 +116,9 @@ export function SiteMap({
             >
               <rect x={-24} y={-24} width={48} height={48} fill="transparent" />
               <rect
-                x={-15}
+                x={-halfOf(mark)}
                 y={-11.5}
-                width={30}
+                width={2 * halfOf(mark)}
                 height={23}
                 rx={4}
                 className={clsx(
@@ -114,7 +134,7 @@ export function SiteMap({
                 className={clsx("plate", mark.here ? "fill-[var(--paper)]" : "fill-[var(--ink)]")}
                 fontSize={16}
               >
-                {mark.valves}
+                {mark.label ?? mark.valves}
               </text>
               {mark.late > 0 && (
                 <g transform="translate(15 -12)">
@@ -164,6 +184,9 @@ export function SiteMap({
   );
 }
 
+/** Half the width of its plate: as long as what it says. */
+const halfOf = ({ label }: SiteMark): number => Math.max(15, 6 + 4.5 * (label?.length ?? 0));
+
 /** How long so many metres are. */
 function Scale({ metres, units, y }: { metres: number; units: number; y: number }) {
   return (
@@ -177,24 +200,26 @@ function Scale({ metres, units, y }: { metres: number; units: number; y: number 
 }
 
 /** A round length that takes about a seventh of the width. */
-function roundLength(perUnit: number): number {
-  const wanted = (WIDE / 7) * perUnit;
+function roundLength(perUnit: number, wide: number): number {
+  const wanted = (wide / 7) * perUnit;
   const power = 10 ** Math.floor(Math.log10(wanted));
   return ([5, 2, 1].find((each) => each * power <= wanted) ?? 1) * power;
 }
 
-function layOut(ground: Ground | undefined, marks: readonly SiteMark[]) {
+function layOut(ground: Ground | undefined, marks: readonly SiteMark[], way: readonly Spot[] | undefined) {
   const corners = ground?.features.flatMap(({ points }) => points.map(([lon, lat]) => ({ lat, lon }))) ?? [];
-  const bounds = boundsOf([...corners, ...marks.map(({ spot }) => spot)]);
+  // A way fills the map; of the ground what lies about it is seen.
+  const bounds = boundsOf([...(way === undefined ? corners : way), ...marks.map(({ spot }) => spot)]);
   const origin = bounds?.middle ?? { lat: 0, lon: 0 };
   const east = bounds === undefined ? 1 : toMetres({ lat: origin.lat, lon: bounds.east }, origin).x * 2;
   const north = bounds === undefined ? 1 : toMetres({ lat: bounds.north, lon: origin.lon }, origin).y * 2;
   // One place alone is shown with a hundred metres round it.
-  const perUnit = Math.max(east, north * 1.3, 200) / (WIDE - 2 * EDGE);
+  const wide = way === undefined ? WIDE : WAY_WIDE;
+  const perUnit = Math.max(east, north * 1.3, 200) / (wide - 2 * EDGE);
   const height = Math.max(north / perUnit, 200) + 2 * EDGE;
   const at = (spot: Spot) => {
     const { x, y } = toMetres(spot, origin);
-    return { x: WIDE / 2 + x / perUnit, y: height / 2 - y / perUnit };
+    return { x: wide / 2 + x / perUnit, y: height / 2 - y / perUnit };
   };
   const path = (points: readonly (readonly [number, number])[], closed: boolean) =>
     points
@@ -203,13 +228,19 @@ function layOut(ground: Ground | undefined, marks: readonly SiteMark[]) {
         return `${index === 0 ? "M" : "L"}${x.toFixed(1)} ${y.toFixed(1)}`;
       })
       .join("") + (closed ? "Z" : "");
-  const metres = roundLength(perUnit);
+  const metres = roundLength(perUnit, wide);
   const placed: Mark<SiteMark>[] = marks.map((mark) => ({ mark, ...at(mark.spot) }));
-  const here = placed.find(({ mark }) => mark.here);
+  const here = way === undefined ? placed.find(({ mark }) => mark.here) : undefined;
   return {
-    box: { x: 0, y: 0, width: WIDE, height },
+    box: { x: 0, y: 0, width: wide, height },
     focus: here === undefined ? undefined : ([here.x, here.y] as [number, number]),
     scale: { metres, units: metres / perUnit },
+    way:
+      way &&
+      path(
+        way.map(({ lat, lon }) => [lon, lat] as const),
+        false,
+      ),
     ground: ORDER.flatMap((kind) =>
       (ground?.features ?? []).flatMap((feature, index) =>
         feature.kind === kind ? [{ kind, key: index, d: path(feature.points, kind !== "road") }] : [],

@@ -49,6 +49,8 @@ export const rounds = {
   new: "New in the plan.",
   unknownWork: (task: string) => `${task} is nothing that rings now. Load the plan again.`,
   unknownShift: (crew: string) => `${crew} has no shift then. Choose one of the days that are drawn.`,
+  nothingThatDay: (crew: string) =>
+    `Nothing is planned for ${crew} on that day. Choose another one in the week.`,
   nothingToPublish: "Nothing is planned in this week. Plan it first.",
   nobodyAble: (needs: string, people: number) =>
     needs === ""

@@ -1,0 +1,205 @@
+import type { Tool } from "../formats";
+import type { Spot } from "../places";
+import type { Asked, PlannedShift } from "../rounds";
+import type { Bring, TellBefore } from "./bring";
+import type { HouseAsked, RoundsWork } from "./house-rounds";
+
+/** One piece of work of a day, in the order in which it is begun. */
+export interface DayStop extends Pick<RoundsWork, "tag" | "name" | "place" | "what" | "lost" | "line"> {
+  /** From 1. */
+  readonly order: number;
+  /** Stretches of work, ms; what lies between them stands by itself. */
+  readonly parts: readonly { readonly from: number; readonly to: number; readonly stretch: number }[];
+  readonly spot?: Spot;
+  /** Late after its date, min. */
+  readonly lateMin: number;
+}
+
+/** A way from one place to another. */
+export interface Leg {
+  /** ms. */
+  readonly from: number;
+  readonly to: number;
+  readonly km: number;
+}
+
+/** Something to take along, and what it is for. */
+export interface Packed {
+  readonly name: string;
+  readonly pieces?: number;
+  /** Where it lies. */
+  readonly place?: string;
+  readonly for: readonly string[];
+}
+
+/** Whom to tell that something is out, and from when to when it is. */
+export interface DayTold extends Partial<Omit<TellBefore, "name">> {
+  readonly names: readonly string[];
+  readonly from: number;
+  readonly to: number;
+  readonly tag: string;
+}
+
+/** One crew's day: where to, what to take along, whom to tell. */
+export interface DaySheet {
+  readonly crew: string;
+  readonly people: readonly string[];
+  /** ms. */
+  readonly from: number;
+  readonly to: number;
+  readonly back: number;
+  readonly km: number;
+  readonly driveMin: number;
+  readonly overMin: number;
+  readonly base?: Spot;
+  readonly stops: readonly DayStop[];
+  readonly legs: readonly Leg[];
+  readonly kits: readonly Packed[];
+  /** What no place has. */
+  readonly missing: readonly Packed[];
+  readonly supplies: readonly Packed[];
+  readonly tools: readonly { readonly tool: Tool; readonly for: readonly string[] }[];
+  readonly gear: readonly Packed[];
+  /** That hang at a time at the most. */
+  readonly locks: number;
+  readonly tell: readonly DayTold[];
+}
+
+const MIN_MS = 60_000;
+
+export function daySheet(asked: HouseAsked, read: Asked, shift: PlannedShift): DaySheet {
+  const { works, brings, crews } = asked;
+  const tags = [...new Set(shift.visits.map(({ task }) => task))];
+  const stops = tags.map((tag, at) => stopOf(read, works[tag]!, shift, at + 1));
+  const crew = read.question.crews.find(({ id }) => id === shift.crew);
+  const base = crew === undefined ? undefined : spotOf(read, crew.base);
+  return {
+    crew: shift.crew,
+    people: crews.find(({ id }) => id === shift.crew)?.people ?? [],
+    from: Date.parse(shift.from),
+    to: Date.parse(shift.to),
+    back: Date.parse(shift.back),
+    km: shift.km,
+    driveMin: shift.drive_min,
+    overMin: shift.overtime_min,
+    ...(base && { base }),
+    stops,
+    legs: legsOf(read, shift, crew?.base),
+    ...packedOf(tags, brings),
+    locks: mostLocks(read, stops, brings),
+    tell: stops.flatMap((stop) => toldOf(stop, brings[stop.tag]!)),
+  };
+}
+
+function stopOf(read: Asked, work: RoundsWork, { visits }: PlannedShift, order: number): DayStop {
+  const own = visits.filter(({ task }) => task === work.tag);
+  const spot = spotOf(read, own[0]!.place);
+  const { tag, name, place, what, lost, line } = work;
+  return {
+    order,
+    ...{ tag, name, place, what, lost },
+    parts: own.map(({ from, to, stretch }) => ({ from: Date.parse(from), to: Date.parse(to), stretch })),
+    ...(line !== undefined && { line }),
+    ...(spot && { spot }),
+    lateMin: Math.max(0, ...own.map(({ late_min = 0 }) => late_min)),
+  };
+}
+
+/** Where a place of the question lies; nothing where nobody knows. */
+function spotOf({ question }: Asked, place: string): Spot | undefined {
+  const [lat, lon] = place.split(" ").map(Number);
+  const known = question.places.some(({ id }) => id === place);
+  return known && Number.isFinite(lat) && Number.isFinite(lon) ? { lat: lat!, lon: lon! } : undefined;
+}
+
+/** Ways that are driven, each just before what it leads to. */
+function legsOf(read: Asked, { visits, back }: PlannedShift, base: string | undefined): Leg[] {
+  if (base === undefined) return [];
+  const legs: Leg[] = [];
+  let here = base;
+  const go = (to: string, at: number) => {
+    if (to !== here) legs.push({ from: at - read.minutes(here, to) * MIN_MS, to: at, km: read.km(here, to) });
+    here = to;
+  };
+  for (const { place, from } of visits) go(place, Date.parse(from));
+  go(base, Date.parse(back));
+  return legs;
+}
+
+/** All that is taken along for some pieces of work, each thing once. */
+function packedOf(
+  tags: readonly string[],
+  brings: HouseAsked["brings"],
+): Pick<DaySheet, "kits" | "missing" | "supplies" | "tools" | "gear"> {
+  const all = <T>(of: (bring: Bring) => readonly T[]) =>
+    tags.flatMap((tag) =>
+      brings[tag] === undefined ? [] : of(brings[tag]).map((thing) => ({ tag, thing })),
+    );
+  const named = (of: (bring: Bring) => readonly string[]) =>
+    together(all(of), (name) => name).map(({ thing, for: tagged }) => ({ name: thing, for: tagged }));
+  return {
+    kits: together(
+      all(({ kits }) => kits),
+      ({ name, place }) => `${name} ${place}`,
+    ).map(({ thing: { name, place }, things, for: tagged }) => ({
+      name,
+      place,
+      pieces: things.reduce((sum, { pieces }) => sum + pieces, 0),
+      for: tagged,
+    })),
+    missing: named(({ missing }) => missing),
+    supplies: named(({ supplies }) => supplies),
+    tools: together(
+      all(({ tools }) => tools),
+      (tool) => JSON.stringify([tool.name, tool.size, tool.least_Nm, tool.most_Nm]),
+    ).map(({ thing, for: tagged }) => ({ tool: thing, for: tagged })),
+    gear: named(({ gear }) => gear),
+  };
+}
+
+/** Like things as one, with all that they are for. */
+function together<T>(
+  some: readonly { readonly tag: string; readonly thing: T }[],
+  keyOf: (thing: T) => string,
+): { readonly thing: T; readonly things: readonly T[]; readonly for: readonly string[] }[] {
+  const groups = new Map<string, { thing: T; things: T[]; for: string[] }>();
+  for (const { tag, thing } of some) {
+    const key = keyOf(thing);
+    const group = groups.get(key) ?? { thing, things: [], for: [] };
+    group.things.push(thing);
+    if (!group.for.includes(tag)) group.for.push(tag);
+    groups.set(key, group);
+  }
+  return [...groups.values()];
+}
+
+/** Locks that hang at a time at the most: of what is shut together, once. */
+function mostLocks({ question }: Asked, stops: readonly DayStop[], brings: HouseAsked["brings"]): number {
+  const shutdownOf = new Map(question.tasks.map(({ id, shutdown }) => [id, shutdown ?? id]));
+  const spans = stops.map(({ tag, parts }) => ({
+    key: shutdownOf.get(tag) ?? tag,
+    locks: brings[tag]?.locks ?? 0,
+    from: parts[0]!.from,
+    to: parts.at(-1)!.to,
+  }));
+  return Math.max(
+    0,
+    ...spans.map(({ from: at }) => {
+      const open = new Map<string, number>();
+      for (const { key, locks, from, to } of spans)
+        if (from <= at && at < to) open.set(key, Math.max(locks, open.get(key) ?? 0));
+      return [...open.values()].reduce((sum, locks) => sum + locks, 0);
+    }),
+  );
+}
+
+/** Who is told where the line says so, and else all who go without. */
+function toldOf({ tag, lost, parts }: DayStop, { tell }: Bring): DayTold[] {
+  const span = { from: parts[0]!.from, to: parts.at(-1)!.to, tag };
+  const told = new Set(tell.map(({ name }) => name));
+  const others = lost.filter((name) => !told.has(name));
+  return [
+    ...tell.map(({ name, ...who }) => ({ names: [name], ...who, ...span })),
+    ...(others.length > 0 ? [{ names: others, ...span }] : []),
+  ];
+}
