@@ -1,5 +1,5 @@
 export { crewsOn, type HouseDay, type NoCrews } from "./crews-on";
-export type { DaySheet, DayStop, DayTold, Packed } from "./day-sheet";
+export type { DaySheet, Packed } from "./day-sheet";
 export { daySheet } from "./day-sheet";
 export { dueTasks, type Ringing, shutTogether } from "./due-tasks";
 export type { HouseAsked, HouseRounds, Moved, NotPlanned, PublishedWeek, RoundsWork } from "./house-rounds";

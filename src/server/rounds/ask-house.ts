@@ -33,13 +33,17 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   );
   if (crews.every(({ shifts }) => shifts.length === 0))
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
-  const { ringing, not } = dueRinging(services, until);
+  const rows = things.all("rounds");
+  const told = toldIn(rows, now());
+  const { ringing: all, not } = dueRinging(services, until);
+  // Who wants to be told before was told when it was published.
+  const ringing = all.map((each) => (told.has(each.tag) ? { ...each, noticeDays: 0 } : each));
   const { tasks, shutdowns } = dueTasks(ringing, now(), until);
   const spots = [...new Set([...ringing.map(({ spot }) => spot), ...crews.map(({ base }) => base)])];
   const firstBase = crews.map(({ base }) => base).find((base) => base !== NOWHERE) ?? "0 0";
   const areaOf = new Map(ringing.map(({ spot, place }) => [spot, placeOf(place, places)?.name ?? place]));
   const atWork = new Set(not.flatMap(({ tag, kind }) => (kind === "at-work" ? [tag] : [])));
-  const busy = busyUntil(things.all("rounds"), atWork, now());
+  const busy = busyUntil(rows, atWork, now());
   return ok({
     at: now(),
     weeks: Array.from({ length: WEEKS }, (_, week) => {
@@ -89,6 +93,14 @@ function worksOf(ringing: readonly RingingValve[], tasks: readonly RoundsTask[])
   });
   return Object.fromEntries(ringing.map((valve) => [valve.tag, workOf(valve)]));
 }
+
+/** What people were told of, and what is still to come. */
+const toldIn = (weeks: readonly RoundsWeek[], now: number): ReadonlySet<string> =>
+  new Set(
+    weeks
+      .flatMap(({ published }) => published?.shifts.flatMap(({ visits }) => visits) ?? [])
+      .flatMap(({ task, to }) => (Date.parse(to) > now ? [task] : [])),
+  );
 
 /** Until when each crew is at a job that it has begun, as far as the plan says how long that takes; ms. */
 function busyUntil(

@@ -7,7 +7,7 @@ import { type Edited, edit } from "../book/edit";
 import type { Services } from "../services";
 import { changedBetween, planWeeks, rowsOf, rowWith, slotsOf } from "./kept-weeks";
 import type { PlannedAgain } from "./plan-again";
-import { groundStays } from "./planned-rounds";
+import { whileAsked } from "./planned-rounds";
 import { keptOf } from "./propose";
 import { type HouseGround, readAsked } from "./rounds-now";
 
@@ -27,16 +27,14 @@ function weeksOf(services: Services, { asked, proposal }: HouseGround): RoundsWe
 }
 
 /** Keeps weeks in the book, in one act. */
-function keep(services: Services, ground: HouseGround, rows: readonly RoundsWeek[], by: string): Done {
-  const before = services.live.changes;
-  const done = edit(
-    services,
-    { by, what: { kind: "changed", thing: "rounds", ids: rows.map(({ id }) => id) } },
-    rows.map((row) => ({ kind: "rounds", id: row.id, after: row })),
+const keep = (services: Services, ground: HouseGround, rows: readonly RoundsWeek[], by: string): Done =>
+  whileAsked(services, ground, () =>
+    edit(
+      services,
+      { by, what: { kind: "changed", thing: "rounds", ids: rows.map(({ id }) => id) } },
+      rows.map((row) => ({ kind: "rounds", id: row.id, after: row })),
+    ),
   );
-  if (done.ok && services.live.changes <= before + 1) groundStays(services, ground);
-  return done;
-}
 
 /** Moves one piece of work, as cheap as the shift can have it; the others keep their crew and day. */
 export function moveWork(services: Services, ground: HouseGround, move: WorkMove, by: string): Done {

@@ -38,10 +38,14 @@ async function workedOut(does: HouseRoundsWork["does"]): Promise<Result<object, 
 }
 
 /** All of it planned again, what is published and fixed staying where it is. */
-export const againPlanned = async (): Promise<Result<PlannedAgain, NoRounds>> => {
+export async function againPlanned(services: Services): Promise<Result<PlannedAgain, NoRounds>> {
+  const of = keyOf(services);
   const found = await workedOut("again");
-  return found.ok ? ok(found.value as PlannedAgain) : found;
-};
+  if (!found.ok) return found;
+  const { asked, bound, ...more } = found.value as PlannedAgain;
+  services.kept.set("rounds", { of, ground: Promise.resolve(ok({ asked, bound })) } satisfies Kept);
+  return ok({ asked, bound, ...more });
+}
 
 /** The rounds as they stand. */
 export async function plannedRounds(services: Services): Promise<Result<HouseRounds, NoRounds>> {
@@ -58,8 +62,18 @@ export const planNow = (services: Services, ground: HouseGround): HouseRounds =>
 const asStored = (services: Services, { proposal, ...ground }: HouseGround): HouseGround =>
   proposal === undefined || keptOf(services, ground.asked).length > 0 ? ground : { ...ground, proposal };
 
-/** What is asked did not become another by keeping a plan of it: it need not be worked out again. */
-export function groundStays(services: Services, ground: HouseGround): void {
-  const { proposal: _, ...asked } = ground;
-  services.kept.set("rounds", { of: keyOf(services), ground: Promise.resolve(ok(asked)) } satisfies Kept);
+/**
+ * Keeps a plan: what is asked did not become another by that, and need not be worked out again, as long as nothing else
+ * changed since it was.
+ */
+export function whileAsked<T>(services: Services, { asked, bound }: HouseGround, keep: () => T): T {
+  const { changes } = services.live;
+  const isNow = (services.kept.get("rounds") as Kept | undefined)?.of === keyOf(services);
+  const done = keep();
+  if (isNow && services.live.changes <= changes + 1)
+    services.kept.set("rounds", {
+      of: keyOf(services),
+      ground: Promise.resolve(ok({ asked, bound })),
+    } satisfies Kept);
+  return done;
 }

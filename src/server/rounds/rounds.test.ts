@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import type { HouseRounds } from "@/core/due-work";
+import { placeOf } from "@/core/places";
 import { smallSolver } from "@/core/store/small-solver";
 import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
@@ -240,6 +241,30 @@ describe("a plan that is kept", () => {
     const anew = now().weeks.find(({ id }) => id === week)!.published!;
     expect(anew.since).toEqual([]);
     expect(anew.changed.map(({ task }) => task)).toContain(tag);
+  });
+
+  it("does not wait for notice of what people were told of already", () => {
+    const told = services.things
+      .all("rounds")
+      .flatMap(({ published }) => published?.shifts.flatMap(({ visits }) => visits) ?? [])
+      .map(({ task }) => task);
+    const places = new Map(services.things.all("place").map((place) => [place.name, place]));
+    const tag = told.find((each) => placeOf(rounds.works[each]!.place, places) !== undefined)!;
+    const place = placeOf(rounds.works[tag]!.place, places)!;
+    const other = Object.values(rounds.works).find(
+      (work) =>
+        placeOf(work.place, places) === place &&
+        slotOf(now(), work.tag) !== undefined &&
+        !told.includes(work.tag),
+    );
+    services.things.save("place", place.name, { ...place, notice_days: 9 });
+    const later = askHouse(services);
+    if (!later.ok) throw new Error(later.error.kind);
+    const opens = (of: string) =>
+      Date.parse(later.value.question.tasks.find(({ id }) => id === of)!.windows![0]!.from);
+    expect(opens(tag)).toBe(NOW);
+    if (other !== undefined) expect(opens(other.tag)).toBe(NOW + 9 * 86_400_000);
+    services.things.save("place", place.name, place);
   });
 
   it("goes out as a calendar: each work once under an id that stays, of a crew, a person, a place; and as CSV", async () => {

@@ -13,6 +13,12 @@ describe("names on a map", () => {
     expect(sides(mark("Lido", 0, 0), mark("Quay", 60, 0))).toEqual(["left", "right"]);
   });
 
+  it("go to the other side rather than over the edge, where there is one", () => {
+    const marks = [mark("Old school", 440, 100), mark("Lido", 20, 100)];
+    expect(fitNames(marks, 460).map(({ side }) => side)).toEqual(["left", "right"]);
+    expect(fitNames(marks).map(({ side }) => side)).toEqual(["right", "right"]);
+  });
+
   it("leave a name out rather than cover another; the place with most valves keeps its own", () => {
     const crowd = Array.from({ length: 9 }, (_, at) =>
       mark("A very long name", (at % 3) * 42, Math.floor(at / 3) * 34, at),

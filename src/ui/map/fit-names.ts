@@ -42,17 +42,20 @@ const SIDES: readonly Side[] = ["right", "left", "below", "above"];
 /**
  * On which side of its plate each name stands, so that none covers a plate or another name; a name without room is left
  * out. What the map is about comes first, then the places with most valves.
+ *
+ * @param wide how wide the drawing is, where no name may leave it
  */
 export function fitNames<
   M extends { readonly name: string; readonly valves: number; readonly here?: boolean },
->(marks: readonly Mark<M>[]): (Mark<M> & { readonly side: Side | undefined })[] {
+>(marks: readonly Mark<M>[], wide?: number): (Mark<M> & { readonly side: Side | undefined })[] {
   const taken: Box[] = marks.map(plate);
   const weight = ({ mark }: Mark<M>) => (mark.here ? Number.MAX_VALUE : mark.valves);
   const sides = new Map<Mark<M>, Side>();
   for (const each of [...marks].sort((a, b) => weight(b) - weight(a))) {
     const side = SIDES.find((wanted) => {
       const box = nameBox(each, each.mark.name, wanted);
-      return taken.every((other) => apart(box, other));
+      const inside = wide === undefined || (box.left >= 0 && box.right <= wide);
+      return inside && taken.every((other) => apart(box, other));
     });
     if (side === undefined) continue;
     sides.set(each, side);

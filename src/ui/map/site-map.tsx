@@ -61,8 +61,12 @@ export function SiteMap({
   // Plates keep their size in the hand; the nearer one comes, the more names have room.
   const nearness = NEARER ** Math.round(Math.log(transform.k) / Math.log(NEARER));
   const named = useMemo(
-    () => fitNames(drawn.marks.map(({ mark, x, y }) => ({ mark, x: x * nearness, y: y * nearness }))),
-    [drawn.marks, nearness],
+    () =>
+      fitNames(
+        drawn.marks.map(({ mark, x, y }) => ({ mark, x: x * nearness, y: y * nearness })),
+        way === undefined ? undefined : drawn.box.width * nearness,
+      ),
+    [drawn.marks, drawn.box.width, nearness, way],
   );
   return (
     <div className={clsx("card relative overflow-hidden", className)}>

@@ -7,7 +7,7 @@ import { keepAgain } from "@/server/rounds/keep-rounds";
 import { againPlanned } from "@/server/rounds/planned-rounds";
 
 export const POST = route(PLAN_AGAIN, async ({ actor, services }) => {
-  const planned = await againPlanned();
+  const planned = await againPlanned(services);
   return planned.ok
     ? kept(await services.turns.shared(() => keepAgain(services, planned.value, actor.name)))
     : err(noRounds(planned.error));
