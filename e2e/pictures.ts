@@ -65,8 +65,20 @@ try {
   await open("/store", "store");
   await open("/places", "places");
   await page.goto(`${server.url}/rounds`);
-  await page.getByRole("button", { name: /^NQ-H10,/ }).click({ timeout: 60_000 });
+  // While it is dragged to the next day.
+  const box = (await page.getByRole("button", { name: /^NQ-H10,/ }).boundingBox({ timeout: 60_000 }))!;
+  await page.mouse.move(box.x + 20, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 170, box.y + 30, { steps: 8 });
   await shot("rounds");
+  await page.keyboard.press("Escape");
+  await page.mouse.up();
+  await page
+    .getByRole("link", { name: /^back \d\d:\d\d/ })
+    .nth(1)
+    .click();
+  await page.getByText("Take along").waitFor();
+  await shot("rounds-day");
   await open("/valves?sort=due", "valves");
   await drawings(page);
   await open("/valves/LD-SF1/start", "start");
@@ -83,7 +95,6 @@ try {
   await tech.card.getByRole("button", { name: "Catches", exact: true }).click();
   await tech.press();
   await tech.card.getByText("The plan has changed").waitFor();
-  await shot("job-plan-changed");
   await tech.until(/Gland bolts, pass 2/);
   await tech.press();
   await tech.press();

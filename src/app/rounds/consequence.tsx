@@ -41,10 +41,12 @@ export function Consequence({ drag }: { drag: Drag }) {
       {better && (
         <section className="card border-l-[6px] border-l-brass-line p-4" aria-label="Better">
           <h2 className="caption">Better</h2>
-          <p className="mt-1 font-semibold text-lead leading-snug">{targetWords(better.target)}</p>
+          <p className="mt-1 font-semibold text-lead leading-snug">
+            {better.here ? "Where it is" : targetWords(better.target)}
+          </p>
           <p className="text-note">
             {over.total !== undefined && `Costs ${formatDuration((over.total - better.total!) * 60)} less. `}
-            {better.says.join(" ")}
+            {!better.here && better.says.join(" ")}
           </p>
         </section>
       )}
