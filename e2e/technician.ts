@@ -141,6 +141,16 @@ export class Technician {
     }, COUNTED);
   }
 
+  /** The card when all of it is there: at half a card nothing can be done. */
+  private async wholeFace(): Promise<Face> {
+    let face: Face | undefined;
+    await expect(async () => {
+      face = await this.face();
+      expect(face.whole).toBe(true);
+    }).toPass({ intervals: [20, 40, 80, 150], timeout: 20_000 });
+    return face!;
+  }
+
   /** Waits until a press has been taken: headline or wide button change with each. */
   private async movedFrom({ title, wide }: Face): Promise<void> {
     await expect(async () => {
@@ -157,7 +167,7 @@ export class Technician {
     seen: (title: string) => void = () => {},
   ): Promise<void> {
     for (let guard = 0; guard < 160; guard++) {
-      const face = await this.face();
+      const face = await this.wholeFace();
       if (matches.test(face.title)) return;
       seen(face.title);
       await this.step(face, answers);
