@@ -1,12 +1,13 @@
 "use client";
 
-import { useDraggable, useDroppable } from "@dnd-kit/core";
+import { useDroppable } from "@dnd-kit/core";
 import clsx from "clsx";
 import { format } from "date-fns";
 import { Pin } from "lucide-react";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import type { HouseRounds } from "@/core/due-work";
+import { DragButton } from "./drag-button";
 import { cellId, type Drag } from "./drag-week";
 import type { Outlook } from "./week-moves";
 import { type Block, type CrewDay, dayHref, type Week } from "./week-of";
@@ -215,30 +216,25 @@ function BlockButton({
   on: boolean;
   onChoose: () => void;
 }) {
-  const { attributes, listeners, setNodeRef, isDragging } = useDraggable({ id: block.tag });
   const { from } = block.parts[0]!;
   const { to } = block.parts.at(-1)!;
   const top = y(from);
   const height = Math.max(LEAST_PX, y(to) - top - 2);
   const late = block.lateMin > 0;
   return (
-    <button
-      ref={setNodeRef}
-      {...attributes}
-      {...listeners}
-      type="button"
-      aria-pressed={on}
-      aria-label={`${block.tag}, ${work?.what ?? ""}, ${format(from, "EEEE HH:mm")} to ${format(to, "HH:mm")}${late ? ", late" : ""}${fixed ? ", put by hand" : ""}`}
-      onClick={onChoose}
+    <DragButton
+      tag={block.tag}
+      on={on}
+      label={`${block.tag}, ${work?.what ?? ""}, ${format(from, "EEEE HH:mm")} to ${format(to, "HH:mm")}${late ? ", late" : ""}${fixed ? ", put by hand" : ""}`}
+      onChoose={onChoose}
       className={clsx(
-        "absolute flex cursor-grab touch-manipulation flex-col items-stretch overflow-hidden rounded-[5px] border-[1.5px] px-1 text-left leading-tight",
+        "absolute flex flex-col items-stretch overflow-hidden px-1 text-left leading-tight",
         on
           ? "z-10 border-[2.5px] border-ink bg-brass-bg"
           : late || against
             ? "border-stop bg-card"
             : "border-ink bg-card",
         against && "outline-2 outline-stop",
-        isDragging && "opacity-40",
       )}
       style={{
         top,
@@ -266,6 +262,6 @@ function BlockButton({
       {height > 44 && (
         <span className="relative line-clamp-2 text-fine text-soft leading-tight">{work?.what}</span>
       )}
-    </button>
+    </DragButton>
   );
 }

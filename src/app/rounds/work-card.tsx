@@ -1,6 +1,5 @@
 "use client";
 
-import { useDraggable } from "@dnd-kit/core";
 import clsx from "clsx";
 import Link from "next/link";
 import type { ReactNode } from "react";
@@ -9,6 +8,7 @@ import { formatDuration } from "@/core/quantity";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
 import { Day } from "@/ui/when";
+import { DragButton } from "./drag-button";
 import { MoveTo } from "./move-to";
 import type { Plan } from "./use-plan";
 import type { WeekMoves } from "./week-moves";
@@ -30,7 +30,8 @@ export function WorkCard({
   const shift = rounds.shifts.find(({ visits }) => visits.some(({ task }) => task === work.tag));
   const visits = shift?.visits.filter(({ task }) => task === work.tag) ?? [];
   const ends = visits.at(-1);
-  const late = ends === undefined ? 0 : (Date.parse(ends.to) - work.due) / DAY_MS;
+  // What is in no shift is as late as it is by now.
+  const late = ((ends === undefined ? rounds.at : Date.parse(ends.to)) - work.due) / DAY_MS;
   return (
     <section className="card border-l-[6px] border-l-brass-line p-4" aria-label={`${work.tag}: why so`}>
       <div className="flex items-center gap-3">
@@ -51,7 +52,7 @@ export function WorkCard({
                 {Math.ceil(late)} {Math.ceil(late) === 1 ? "day" : "days"} late.
               </strong>
             ) : (
-              "In time."
+              ends !== undefined && "In time."
             )}{" "}
             <span className="text-soft">{work.why}</span>
           </dd>
@@ -98,29 +99,6 @@ export function WorkCard({
   );
 }
 
-/** What lies beside the week: it is dragged in, or chosen and then put somewhere. */
-function LooseWork({ tag, on, onChoose }: { tag: string; on: boolean; onChoose: () => void }) {
-  const { attributes, listeners, setNodeRef, isDragging } = useDraggable({ id: tag });
-  return (
-    <button
-      ref={setNodeRef}
-      {...attributes}
-      {...listeners}
-      type="button"
-      aria-pressed={on}
-      aria-label={`${tag}, in no shift`}
-      onClick={onChoose}
-      className={clsx(
-        "plate min-h-9 cursor-grab touch-manipulation rounded-[5px] border-[1.5px] border-ink px-2",
-        on ? "bg-brass-bg" : "bg-card",
-        isDragging && "opacity-40",
-      )}
-    >
-      {tag}
-    </button>
-  );
-}
-
 /** What found no place, and what would make room. */
 export function NoRoom({
   rounds,
@@ -145,7 +123,18 @@ export function NoRoom({
         <ul className="dashed">
           {unplaced.map(({ task, says }) => (
             <li key={task} className="py-2">
-              <LooseWork tag={task} on={chosen === task} onChoose={() => onChoose(task)} />
+              <DragButton
+                tag={task}
+                on={chosen === task}
+                label={`${task}, in no shift`}
+                onChoose={() => onChoose(task)}
+                className={clsx(
+                  "plate min-h-12 border-ink px-3",
+                  chosen === task ? "bg-brass-bg" : "bg-card",
+                )}
+              >
+                {task}
+              </DragButton>
               <span className="ml-2">{works[task]?.what}</span>
               {says.map((each) => (
                 <p key={each} className="text-note text-soft leading-snug">

@@ -1,7 +1,7 @@
 import type { Moved } from "@/core/due-work";
 import type { RoundsSlot, RoundsWeek } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
-import { type Asked, moveTo, named, toldDays, type WeekStood, weekStood } from "@/core/rounds";
+import { type Asked, moveTo, named, planStood, toldDays, type WeekStood, weekStood } from "@/core/rounds";
 import { speaker, whyNotWords } from "@/words";
 import { type Edited, edit } from "../book/edit";
 import type { Services } from "../services";
@@ -94,10 +94,11 @@ const shiftAt = ({ days }: WeekStood, { crew, from }: RoundsSlot): number => {
   return days.shifts.findIndex((shift) => shift.crew.id === crew && at >= shift.from && at < shift.to);
 };
 
-/** Tells people of a week: from now on planning again leaves it as it is. */
+/** Tells people of a week as it stands, not as it was once kept: from now on planning again leaves it so. */
 export function publishWeek(services: Services, ground: HouseGround, id: string, by: string): Done {
   const rows = weeksOf(services, ground);
-  const row = rows.find((each) => each.id === id);
+  const stands = planStood(readAsked(ground.asked), planWeeks(ground.asked.weeks, rows));
+  const row = rowsOf(ground.asked, rows, stands.shifts).find((each) => each.id === id);
   if (row === undefined || row.shifts.length === 0)
     return err([{ path: "/week", message: speaker().say.rounds.nothingToPublish }]);
   const { asked } = ground;
@@ -108,7 +109,7 @@ export function publishWeek(services: Services, ground: HouseGround, id: string,
   return keep(
     services,
     ground,
-    rows.map((each) => (each === row ? { ...row, published } : each)),
+    rows.map((each) => (each.id === id ? { ...row, published } : each)),
     by,
   );
 }

@@ -313,5 +313,15 @@ describe("a plan that is kept", () => {
     expect(unplaced.flatMap(({ says }) => says).join()).toContain(
       "It was planned with Isla and Tam. It needs 2 people, this crew has 1.",
     );
+
+    // People are told of what stands, not of what fell out of it.
+    const fell = new Set(unplaced.map(({ task }) => task));
+    const { id } = ill.value.weeks[0]!;
+    const kept = services.things.one("rounds", id)!.shifts.flatMap(({ visits }) => visits);
+    expect(kept.some(({ task }) => fell.has(task))).toBe(true);
+    expect(publishWeek(services, { asked: ill.value, bound: 0 }, id, "Mara Sund").ok).toBe(true);
+    const told = services.things.one("rounds", id)!.published!.shifts.flatMap(({ visits }) => visits);
+    expect(told.length).toBeGreaterThan(0);
+    for (const { task } of told) expect(fell.has(task), task).toBe(false);
   });
 });

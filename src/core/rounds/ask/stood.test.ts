@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { KeptShift } from "../../formats";
 import { wrongs } from "../day/check-day.fixtures";
-import { someDay } from "../day/day.fixtures";
+import { anyDay } from "../day/day.fixtures";
 import type { DayProblem } from "../day/problem";
 import { totalOf } from "../day/problem";
 import { search } from "../day/search";
@@ -10,31 +10,13 @@ import { costOf, type Standing } from "../day/standing";
 import { toldDays } from "./answer-day";
 import { askedFrom } from "./ask.fixtures";
 import { moveTo } from "./move";
+import { keptShift } from "./plan-stood";
 import { stood } from "./stood";
 
 const keptOf = (problem: DayProblem, standing: Standing): KeptShift[] =>
   toldDays(askedFrom(problem), standing)
     .shifts.filter(({ visits }) => visits.length > 0)
-    .map(({ crew, from, to, visits }) => ({
-      crew,
-      from,
-      to,
-      visits: visits.map(({ task, stretch, from: start, to: end }) => ({
-        task,
-        stretch,
-        from: start,
-        to: end,
-      })),
-    }));
-
-const anyDay = fc
-  .record({
-    seed: fc.integer({ min: 1, max: 1e6 }),
-    tasks: fc.integer({ min: 1, max: 9 }),
-    crews: fc.integer({ min: 1, max: 3 }),
-    days: fc.integer({ min: 1, max: 2 }),
-  })
-  .map(({ seed, ...size }) => someDay(seed, { ...size, waits: 0.5, exclusions: 0.5 }));
+    .map(keptShift);
 
 describe("a plan of before", () => {
   it("stands as it was, to the minute, as long as nothing changed", () => {

@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { seeded } from "../../seeded";
 import type { DayProblem, Stretch, Task } from "./problem";
 
@@ -68,3 +69,13 @@ export function someDay(
     prices: { overtimePerMin: 0.5, perKm: 1 },
   };
 }
+
+/** Days of every kind, for properties. */
+export const anyDay = fc
+  .record({
+    seed: fc.integer({ min: 1, max: 1e6 }),
+    tasks: fc.integer({ min: 1, max: 9 }),
+    crews: fc.integer({ min: 1, max: 3 }),
+    days: fc.integer({ min: 1, max: 2 }),
+  })
+  .map(({ seed, ...size }) => someDay(seed, { ...size, waits: 0.5, exclusions: 0.5 }));

@@ -2,20 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { lowerBound } from "./bound";
 import { addedUp, wrongs } from "./check-day.fixtures";
-import { someDay } from "./day.fixtures";
+import { anyDay, someDay } from "./day.fixtures";
 import { cheapestDay } from "./every-day.fixtures";
 import { type DayProblem, totalOf } from "./problem";
 import { search } from "./search";
 import { costOf } from "./standing";
-
-const anyDay = fc
-  .record({
-    seed: fc.integer({ min: 1, max: 1e6 }),
-    tasks: fc.integer({ min: 1, max: 9 }),
-    crews: fc.integer({ min: 1, max: 3 }),
-    days: fc.integer({ min: 1, max: 2 }),
-  })
-  .map(({ seed, ...size }) => someDay(seed, { ...size, waits: 0.5, exclusions: 0.5 }));
 
 /** Those whose cheapest plan is worked out by trying all; the same every time. */
 const SEEDS = Array.from({ length: 40 }, (_, index) => index + 1);
