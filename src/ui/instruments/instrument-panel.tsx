@@ -229,7 +229,7 @@ function Gateway() {
           }
         }}
       >
-        <div className="min-w-[12em] flex-1">
+        <div className="min-w-[min(12em,100%)] flex-1">
           <TextField
             label={panel.address}
             hint={panel.addressHint}

@@ -92,7 +92,7 @@ export function WaitClock({
           {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
         </text>
       </svg>
-      <div className={clsx(small ? "min-w-[9em] flex-1" : "min-w-0 flex-[1_1_14em]")}>
+      <div className={clsx(small ? "min-w-[min(9em,100%)] flex-1" : "min-w-0 flex-[1_1_14em]")}>
         <p className={clsx(small ? "text-note" : "text-body")}>
           {until === undefined
             ? `${toStart} ${wait.goesOn}`

@@ -64,7 +64,7 @@ export function SwingClock({
           </svg>
           <span className="sr-only">{figure}</span>
         </output>
-        <p className="min-w-[11em] flex-1 text-body">
+        <p className="min-w-[min(11em,100%)] flex-1 text-body">
           <b className="block text-lead">
             {swing.kind === "still"
               ? words.ready
