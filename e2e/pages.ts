@@ -17,6 +17,7 @@ export const PAGES = [
   "/trouble?find=laundry",
   "/rounds",
   "/rounds/day",
+  "/rounds/mine",
   "/lines",
   "/lines/north-quay",
   "/lines/gannet-low-side?open=GN-HRV1",

@@ -1,3 +1,4 @@
+import { heldBy } from "./browser";
 import { TestServer } from "./server";
 import { expect, type Page, test } from "./test";
 
@@ -112,6 +113,40 @@ test("dragged into a clash it says why not; dragged where it can be it is kept, 
   await expect(page.getByText(/^Planned again: /).first()).toBeVisible(PLANNED);
   await expect(there).toBeVisible();
   await expect(state).toContainText("nothing moved since");
+});
+
+test("a day on the phone: it runs over, nobody opens; the rest is planned again at once, told and undone", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${server.url}/rounds/mine`);
+  const main = page.getByRole("main");
+  const next = main.getByRole("region", { name: "What is next" });
+  await expect(next).toBeVisible(PLANNED);
+  await expect(next).toContainText(/Leave|Begin/);
+  const when = /\d\d:\d\d to \d\d:\d\d/;
+  const planned = (await next.textContent())!.match(when)![0];
+  const tag = (await next.getByRole("link", { name: /^Start / }).textContent())!.replace("Start ", "");
+
+  await next.getByRole("button", { name: "Runs over" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "15 min" }).click();
+  await expect(next).not.toContainText(planned);
+  await main.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(next).toContainText(planned);
+
+  await next.getByRole("button", { name: "Cannot get in" }).click();
+  const again = page.getByRole("dialog");
+  await again.getByLabel(/^Why, if you like/).fill("The gate is locked");
+  await again.getByRole("button", { name: /^Next week/ }).click();
+  const moved = main.getByRole("status").filter({ hasText: "What that moved" });
+  await expect(moved).toContainText(tag);
+  await expect(moved).toContainText("No way in, says Tam Arkle: The gate is locked");
+  await expect(next.getByRole("link", { name: `Start ${tag}` })).toHaveCount(0);
+
+  // Nobody of a crew has no day, and is told what to do.
+  await page.context().addCookies(heldBy("Odd Kerrigan").cookies);
+  await page.goto(`${server.url}/rounds/mine`);
+  await expect(main.getByRole("alert")).toContainText("Odd Kerrigan goes out with nobody yet", PLANNED);
 });
 
 test("what no crew may do is told, and planned as soon as a crew is put together that may", async ({

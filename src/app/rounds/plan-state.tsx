@@ -1,16 +1,23 @@
 "use client";
 
-import { format } from "date-fns";
+import { format, isSameDay } from "date-fns";
 import type { HouseRounds, Moved } from "@/core/due-work";
 import type { RoundsChanged, RoundsSlot } from "@/core/formats";
 import { Panel } from "@/ui/page";
 
 const slot = ({ crew, from }: RoundsSlot) => `${format(Date.parse(from), "EEE d MMM HH:mm")}, ${crew}`;
 
+/** Of where it was only what is another now. */
+function before(was: RoundsSlot, is: RoundsSlot): string {
+  if (was.crew !== is.crew) return slot(was);
+  const [from, to] = [Date.parse(was.from), Date.parse(is.from)];
+  return format(from, isSameDay(from, to) ? "HH:mm" : "EEE d MMM HH:mm");
+}
+
 /** From where to where, in one line. */
 function changeSays({ was, is }: RoundsChanged): string {
   if (was === undefined) return is === undefined ? "" : `new: ${slot(is)}`;
-  return is === undefined ? `no more: it was ${slot(was)}` : `${slot(is)}; it was ${slot(was)}`;
+  return is === undefined ? `no more: it was ${slot(was)}` : `${slot(is)}; it was ${before(was, is)}`;
 }
 
 /** Further ones are shown when they are asked for. */

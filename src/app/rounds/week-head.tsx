@@ -2,6 +2,7 @@
 
 import { getISOWeek } from "date-fns";
 import { ChevronLeft, ChevronRight } from "lucide-react";
+import Link from "next/link";
 import type { HouseRounds } from "@/core/due-work";
 import { useFigures } from "@/ui/use-figures";
 import { publishedSays } from "./plan-state";
@@ -44,6 +45,9 @@ export function WeekHead({
         </p>
       </div>
       <div className="no-print ml-auto flex flex-wrap gap-2">
+        <Link href="/rounds/mine" className="btn btn-quiet min-h-12">
+          My day
+        </Link>
         <button
           type="button"
           className="btn btn-quiet min-h-12 min-w-12"

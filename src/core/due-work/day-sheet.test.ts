@@ -59,6 +59,7 @@ const asked: HouseAsked = {
     twoCrews.tasks.map(({ id }) => [id, work(id, id.startsWith("LD-M1") ? ["Pool", "Showers"] : [])]),
   ),
   not: [],
+  begun: [],
   brings,
 };
 const read = readRounds(question);

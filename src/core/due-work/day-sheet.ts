@@ -73,6 +73,7 @@ export function daySheet(asked: HouseAsked, read: Asked, shift: PlannedShift): D
   const stops = tags.map((tag, at) => stopOf(read, works[tag]!, shift, at + 1));
   const crew = read.question.crews.find(({ id }) => id === shift.crew);
   const base = crew === undefined ? undefined : spotOf(read, crew.base);
+  const start = startOf(crew, shift);
   return {
     crew: shift.crew,
     people: crews.find(({ id }) => id === shift.crew)?.people ?? [],
@@ -84,7 +85,7 @@ export function daySheet(asked: HouseAsked, read: Asked, shift: PlannedShift): D
     overMin: shift.overtime_min,
     ...(base && { base }),
     stops,
-    legs: legsOf(read, shift, crew?.base),
+    legs: legsOf(read, shift, start, crew?.base),
     ...packedOf(tags, brings),
     locks: mostLocks(read, stops, brings),
     tell: stops.flatMap((stop) => toldOf(stop, brings[stop.tag]!)),
@@ -112,11 +113,20 @@ function spotOf({ question }: Asked, place: string): Spot | undefined {
   return known && Number.isFinite(lat) && Number.isFinite(lon) ? { lat: lat!, lon: lon! } : undefined;
 }
 
+/** The place where it begins: at the base, or where the crew is. */
+const startOf = (crew: Asked["question"]["crews"][number] | undefined, { from }: PlannedShift) =>
+  crew?.shifts.find((each) => each.from === from)?.start ?? crew?.base;
+
 /** Ways that are driven, each just before what it leads to. */
-function legsOf(read: Asked, { visits, back }: PlannedShift, base: string | undefined): Leg[] {
-  if (base === undefined) return [];
+function legsOf(
+  read: Asked,
+  { visits, back }: PlannedShift,
+  start: string | undefined,
+  base: string | undefined,
+): Leg[] {
+  if (start === undefined || base === undefined) return [];
   const legs: Leg[] = [];
-  let here = base;
+  let here = start;
   const go = (to: string, at: number) => {
     if (to !== here) legs.push({ from: at - read.minutes(here, to) * MIN_MS, to: at, km: read.km(here, to) });
     here = to;

@@ -1,6 +1,8 @@
-import type { RoundsChanged, RoundsQuestion } from "../formats";
+import type { RoundsChanged, RoundsQuestion, RoundsReport } from "../formats";
 import type { CostOfYear, PlannedShift } from "../rounds";
 import type { Bring } from "./bring";
+import type { DaySheet } from "./day-sheet";
+import type { Begun } from "./reported";
 
 /** A valve that rings and cannot be planned: a job is at it already, or none can be compiled. */
 export interface NotPlanned {
@@ -29,6 +31,14 @@ export interface RoundsWork {
   readonly nowhere?: true;
 }
 
+/** What a crew is at or has done of its kept plan. */
+export interface BegunWork extends Begun {
+  readonly name: string;
+  readonly place: string;
+  /** Key of where it stands among the places of the question. */
+  readonly spot: string;
+}
+
 /** What is asked of the rounds of a house: all that rings, and who is there for it. */
 export interface HouseAsked {
   /** ms. */
@@ -44,6 +54,7 @@ export interface HouseAsked {
   readonly works: Readonly<Record<string, RoundsWork>>;
   /** What rings and is not planned, and why. */
   readonly not: readonly NotPlanned[];
+  readonly begun: readonly BegunWork[];
   /** What each asks to bring along, and whom to tell. */
   readonly brings: Readonly<Record<string, Bring>>;
 }
@@ -61,6 +72,18 @@ export interface PublishedWeek {
   readonly changed: readonly RoundsChanged[];
   /** What was moved since. */
   readonly since: readonly RoundsChanged[];
+}
+
+/** The day of whoever asks: today, or the next on which something is planned for his crew. */
+export interface MyDay {
+  readonly sheet: DaySheet;
+  /** What the crew is at or has done of it. */
+  readonly begun: readonly BegunWork[];
+  /** Whether people were told of it. */
+  readonly published: boolean;
+  /** What is another than they were told. */
+  readonly changed: readonly RoundsChanged[];
+  readonly reports: readonly RoundsReport[];
 }
 
 export interface HouseRounds extends Omit<HouseAsked, "weeks" | "brings"> {

@@ -1,6 +1,17 @@
+export { askedAfter } from "./asked-after";
 export { crewsOn, type HouseDay, type NoCrews } from "./crews-on";
-export type { DaySheet, Packed } from "./day-sheet";
+export type { DaySheet, DayStop, Packed } from "./day-sheet";
 export { daySheet } from "./day-sheet";
 export { dueTasks, type Ringing, shutTogether } from "./due-tasks";
-export type { HouseAsked, HouseRounds, Moved, NotPlanned, PublishedWeek, RoundsWork } from "./house-rounds";
+export type {
+  BegunWork,
+  HouseAsked,
+  HouseRounds,
+  Moved,
+  MyDay,
+  NotPlanned,
+  PublishedWeek,
+  RoundsWork,
+} from "./house-rounds";
+export { afterBegun, begunIn, saidOfWork, withReport } from "./reported";
 export { workOf } from "./work-of";

@@ -93,6 +93,7 @@ const ShiftSpan = Type.Object(
   {
     from: Instant,
     to: Instant,
+    start: Type.Optional({ ...Key, description: "Where it begins when that is not the base." }),
     people: Type.Optional(Type.Integer({ minimum: 1, maximum: 20 })),
     skills: Type.Optional(Keys),
   },

@@ -29,6 +29,32 @@ export type RoundsChanged = Static<typeof Changed>;
 
 const Shifts = Type.Array(KeptShift, { maxItems: 400 });
 
+/** What a crew said of its day while it was out: all that is planned after it goes by it. */
+const Report = Type.Union([
+  Type.Object(
+    {
+      kind: Type.Literal("runs-over"),
+      task: Tag,
+      at: Instant,
+      by: Words,
+      min: Type.Integer({ minimum: 5, maximum: 600, description: "Longer than planned." }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal("no-way-in"),
+      task: Tag,
+      at: Instant,
+      by: Words,
+      until: { ...Instant, description: "Nobody can get in before." },
+      why: Type.Optional(Words),
+    },
+    closed,
+  ),
+]);
+export type RoundsReport = Static<typeof Report>;
+
 /** The plan of one week: as it stands, what of it was put by hand, and what people were told. */
 export const RoundsWeekSchema = Type.Object(
   {
@@ -39,6 +65,7 @@ export const RoundsWeekSchema = Type.Object(
       uniqueItems: true,
       description: "Put by hand: planning again leaves them with their crew on their day.",
     }),
+    reports: Type.Optional(Type.Array(Report, { maxItems: 400 })),
     published: Type.Optional(
       Type.Object(
         {

@@ -27,6 +27,7 @@ export {
 export { type Asked, readRounds } from "./ask/read-question";
 export { placedIn } from "./ask/slots";
 export type { ShiftOfBefore } from "./ask/stood";
+export { placedElsewhere, shiftAgain } from "./ask/week-again";
 export { planBound, planCost } from "./ask/weigh";
 export { type Course, coursesOf, type DatedReading, type SistersBy, worstCourse } from "./course";
 export { lowerBound } from "./day/bound";

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import type { DaySheet, HouseRounds, Moved } from "@/core/due-work";
+import type { DaySheet, HouseRounds, Moved, MyDay } from "@/core/due-work";
 import type { Ground } from "@/core/formats";
 import { answerOf, contract } from "../contract";
 import { Edited, refuses } from "./owned";
@@ -119,6 +119,46 @@ export const HOUSE_DAY = contract({
   query: Type.Object({ crew: Key, day: { ...Instant, description: "Any moment of it." } }, closed),
   answer: answerOf<{ readonly sheet: DaySheet; readonly ground?: Ground }>(
     "{sheet: {crew, people, from, to, back, km, stops, legs, kits, missing, supplies, tools, gear, locks, tell}, ground}.",
+  ),
+  refuses,
+});
+
+export const MY_DAY = contract({
+  id: "myDay",
+  method: "GET",
+  path: "/api/v1/rounds/house/mine",
+  chapter: "Engines",
+  role: "reader",
+  says: "The day of one person's crew as it stands: today, or the next on which something is planned for it; what is begun of it, and what is another than people were told.",
+  query: Type.Object({ person: { ...Key, description: "By id or name." } }, closed),
+  answer: answerOf<MyDay & { readonly ground?: Ground }>(
+    "{sheet: as of a crew's day, begun: [{task, name, place, from, to, open}], published, changed: [{task, was, is}], reports, ground}.",
+  ),
+  refuses,
+});
+
+export const REPORT_WORK = contract({
+  id: "reportWork",
+  method: "POST",
+  path: "/api/v1/rounds/house/report",
+  chapter: "Engines",
+  role: "technician",
+  says: "What a crew says of its day while it is out: a piece of work runs over by some minutes, or there is no way in before a time. What is left of its day is planned again at once; says what moved and why.",
+  asker: "crew-if-any",
+  body: Type.Object(
+    {
+      task: Key,
+      kind: Type.Union([Type.Literal("runs-over"), Type.Literal("no-way-in")]),
+      min: Type.Optional(
+        Type.Integer({ minimum: 5, maximum: 600, description: "Longer than planned: of what runs over." }),
+      ),
+      until: Type.Optional({ ...Instant, description: "Nobody can get in before." }),
+      why: Type.Optional(Type.String({ minLength: 1, maxLength: 200 })),
+    },
+    closed,
+  ),
+  answer: answerOf<{ readonly edit?: string; readonly changes: number; readonly moved: readonly Moved[] }>(
+    "{edit, changes, moved: [{task, was: {crew, from}, is: {crew, from}, says}]}.",
   ),
   refuses,
 });

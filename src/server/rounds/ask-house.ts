@@ -1,11 +1,16 @@
 import {
+  afterBegun,
+  type BegunWork,
+  begunIn,
   crewsOn,
   dueTasks,
   type HouseAsked,
   type HouseDay,
   type NoCrews,
   type RoundsWork,
+  saidOfWork,
   shutTogether,
+  withReport,
 } from "@/core/due-work";
 import { type RoundsTask, type RoundsWeek, WEEKDAYS } from "@/core/formats";
 import { placeOf } from "@/core/places";
@@ -33,17 +38,21 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   );
   if (crews.every(({ shifts }) => shifts.length === 0))
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
-  const rows = things.all("rounds");
+  const rows = things.all("rounds").filter(({ id }) => id >= dateOf(monday));
   const told = toldIn(rows, now());
   const { ringing: all, not } = dueRinging(services, until);
   // Who wants to be told before was told when it was published.
   const ringing = all.map((each) => (told.has(each.tag) ? { ...each, noticeDays: 0 } : each));
   const { tasks, shutdowns } = dueTasks(ringing, now(), until);
-  const spots = [...new Set([...ringing.map(({ spot }) => spot), ...crews.map(({ base }) => base)])];
+  const begun = begunWork(services, rows, ringing, not);
+  const spots = [
+    ...new Set([...[...ringing, ...begun].map(({ spot }) => spot), ...crews.map(({ base }) => base)]),
+  ];
   const firstBase = crews.map(({ base }) => base).find((base) => base !== NOWHERE) ?? "0 0";
-  const areaOf = new Map(ringing.map(({ spot, place }) => [spot, placeOf(place, places)?.name ?? place]));
-  const atWork = new Set(not.flatMap(({ tag, kind }) => (kind === "at-work" ? [tag] : [])));
-  const busy = busyUntil(rows, atWork, now());
+  const areaOf = new Map(
+    [...begun, ...ringing].map(({ spot, place }) => [spot, placeOf(place, places)?.name ?? place]),
+  );
+  const spotOfBegun = new Map(begun.map(({ task, spot }) => [task, spot]));
   return ok({
     at: now(),
     weeks: Array.from({ length: WEEKS }, (_, week) => {
@@ -53,23 +62,29 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
     works: worksOf(ringing, tasks),
     brings: Object.fromEntries(ringing.map(({ tag, work }) => [tag, work.bring])),
     not,
+    begun,
     crews: house!.crews!.map(({ name, people: members }) => ({
       id: name,
       people: members.map((id) => names.get(id) ?? id),
       skills: [...new Set(crews.find(({ id }) => id === name)?.shifts.flatMap(({ skills = [] }) => skills))],
     })),
-    question: {
-      places: spots.map((spot) => {
-        const [lat, lon] = (spot === NOWHERE ? firstBase : spot).split(" ").map(Number);
-        return { id: spot, lat: lat!, lon: lon!, area: (areaOf.get(spot) ?? spot).slice(0, 100) };
-      }),
-      tasks,
-      crews: crews.map((crew) => ({ ...crew, shifts: crew.shifts.flatMap(after(busy.get(crew.id))) })),
-      shutdowns,
-      week_from: new Date(monday).toISOString(),
-      seed: 1,
-      seconds: SECONDS,
-    },
+    question: afterBegun(
+      {
+        places: spots.map((spot) => {
+          const [lat, lon] = (spot === NOWHERE ? firstBase : spot).split(" ").map(Number);
+          return { id: spot, lat: lat!, lon: lon!, area: (areaOf.get(spot) ?? spot).slice(0, 100) };
+        }),
+        tasks: saidOfWork(rows, now()).reduce(withReport, tasks),
+        crews,
+        shutdowns,
+        week_from: new Date(monday).toISOString(),
+        seed: 1,
+        seconds: SECONDS,
+      },
+      begun,
+      (task) => spotOfBegun.get(task),
+      now(),
+    ),
   });
 }
 
@@ -102,30 +117,22 @@ const toldIn = (weeks: readonly RoundsWeek[], now: number): ReadonlySet<string> 
       .flatMap(({ task, to }) => (Date.parse(to) > now ? [task] : [])),
   );
 
-/** Until when each crew is at a job that it has begun, as far as the plan says how long that takes; ms. */
-function busyUntil(
-  weeks: readonly RoundsWeek[],
-  atWork: ReadonlySet<string>,
-  now: number,
-): ReadonlyMap<string, number> {
-  const busy = new Map<string, number>();
-  for (const { crew, from, visits } of weeks.flatMap(({ shifts }) => shifts)) {
-    if (Date.parse(from) > now) continue;
-    for (const { task, to } of visits) {
-      const end = Date.parse(to);
-      if (atWork.has(task) && end > now) busy.set(crew, Math.max(end, busy.get(crew) ?? 0));
-    }
-  }
-  return busy;
+/** What crews are at or have done of what was planned, and where that is. */
+function begunWork(
+  { register, things, now }: Services,
+  rows: readonly RoundsWeek[],
+  ringing: readonly RingingValve[],
+  not: HouseAsked["not"],
+): BegunWork[] {
+  const places = new Map(things.all("place").map((place) => [place.name, place]));
+  const tags = new Set(ringing.map(({ tag }) => tag));
+  const atWork = new Set(not.flatMap(({ tag, kind }) => (kind === "at-work" ? [tag] : [])));
+  return begunIn(rows, { now: now(), atWork, rings: (task) => tags.has(task) }).flatMap((begun) => {
+    const valve = register.valve(begun.task);
+    if (valve === undefined) return [];
+    return [{ ...begun, name: valve.name, place: valve.place, spot: spotKey(valve, places) }];
+  });
 }
-
-/** What is left of a shift. */
-const after =
-  (busy = 0) =>
-  <S extends { readonly from: string; readonly to: string }>(shift: S): S[] => {
-    if (Date.parse(shift.from) >= busy) return [shift];
-    return Date.parse(shift.to) > busy ? [{ ...shift, from: new Date(busy).toISOString() }] : [];
-  };
 
 /** The same hour so many days later, by the clock on the wall of the server. */
 function dayAfter(midnight: number, days: number): number {

@@ -20,14 +20,19 @@ export type WorkMove =
   | { readonly task: string; readonly loose: true };
 
 /** The weeks as they are kept; a proposal is kept with the first that is done with it. */
-function weeksOf(services: Services, { asked, proposal }: HouseGround): RoundsWeek[] {
+export function weeksOf(services: Services, { asked, proposal }: HouseGround): RoundsWeek[] {
   const rows = keptOf(services, asked);
   if (rows.length === 0) return rowsOf(asked, [], proposal?.shifts ?? []);
   return asked.weeks.map(({ id }) => rows.find((row) => row.id === id) ?? { id, fixed: [], shifts: [] });
 }
 
 /** Keeps weeks in the book, in one act. */
-const keep = (services: Services, ground: HouseGround, rows: readonly RoundsWeek[], by: string): Done =>
+export const keepWeeks = (
+  services: Services,
+  ground: HouseGround,
+  rows: readonly RoundsWeek[],
+  by: string,
+): Done =>
   whileAsked(services, ground, () =>
     edit(
       services,
@@ -45,7 +50,7 @@ export function moveWork(services: Services, ground: HouseGround, move: WorkMove
   if (asked.works[move.task] === undefined) return problem("/task", words.say.rounds.unknownWork(move.task));
   const here = rows.findIndex(({ shifts }) => shifts.some((shift) => has(shift, move.task)));
   if ("loose" in move)
-    return keep(
+    return keepWeeks(
       services,
       ground,
       rows.map((row) => ({ ...row, fixed: row.fixed.filter((task) => task !== move.task) })),
@@ -66,13 +71,13 @@ export function moveWork(services: Services, ground: HouseGround, move: WorkMove
     if (moved.kind === "not") return problem("/to", whyNotWords(words, named(week.days, moved.why)));
     const was = next[index]!;
     next = next.with(index, {
-      ...rowWith(was, toldDays(week.days, moved.standing).shifts, asked.at),
+      ...rowWith(was, toldDays(week.days, moved.standing).shifts, asked),
       fixed: shift === undefined ? was.fixed : [...was.fixed, move.task],
     });
   }
   if ("to" in move && !next.some(({ fixed }) => fixed.includes(move.task)))
     return problem("/to/from", words.say.rounds.unknownShift(move.to.crew));
-  return keep(services, ground, next, by);
+  return keepWeeks(services, ground, next, by);
 }
 
 const has = ({ visits }: RoundsWeek["shifts"][number], tag: string) =>
@@ -106,7 +111,7 @@ export function publishWeek(services: Services, ground: HouseGround, id: string,
     new Map([...slotsOf(shifts)].filter(([, { from }]) => Date.parse(from) > asked.at));
   const changed = changedBetween(coming(row.published?.shifts ?? []), coming(row.shifts));
   const published = { at: new Date(services.now()).toISOString(), by, shifts: row.shifts, changed };
-  return keep(
+  return keepWeeks(
     services,
     ground,
     rows.map((each) => (each.id === id ? { ...row, published } : each)),
@@ -121,6 +126,6 @@ export function keepAgain(
   by: string,
 ): Result<Edited & { readonly moved: readonly Moved[] }, Problem[]> {
   const { asked } = ground;
-  const done = keep(services, ground, rowsOf(asked, keptOf(services, asked), proposal.shifts), by);
+  const done = keepWeeks(services, ground, rowsOf(asked, keptOf(services, asked), proposal.shifts), by);
   return done.ok ? ok({ ...done.value, moved }) : done;
 }

@@ -1,5 +1,5 @@
 import type { HouseAsked } from "@/core/due-work";
-import type { RoundsChanged, RoundsSlot, RoundsWeek } from "@/core/formats";
+import type { KeptShift, RoundsChanged, RoundsSlot, RoundsWeek } from "@/core/formats";
 import { keptShift, type PlannedShift, type PlanWeek, type ShiftOfBefore } from "@/core/rounds";
 
 type Weeks = HouseAsked["weeks"];
@@ -8,18 +8,40 @@ type Weeks = HouseAsked["weeks"];
 export const planWeeks = (weeks: Weeks, rows: readonly RoundsWeek[]): PlanWeek[] =>
   weeks.map(({ id, from }) => ({ from, shifts: rows.find((row) => row.id === id)?.shifts ?? [] }));
 
-/** A week with what is planned in it from now on; what lies behind stays as it was, so does what was fixed and published. */
-export const rowWith = (row: RoundsWeek, shifts: readonly PlannedShift[], now: number): RoundsWeek => ({
-  ...row,
-  shifts: [
-    ...row.shifts.filter(({ to }) => Date.parse(to) <= now),
-    ...shifts.filter(({ visits }) => visits.length > 0).map(keptShift),
-  ],
-});
+/**
+ * A week with what is planned in it from now on; what lies behind stays as it was, so does what is begun, fixed and
+ * published.
+ */
+export function rowWith(
+  row: RoundsWeek,
+  shifts: readonly PlannedShift[],
+  { at, begun }: Pick<HouseAsked, "at" | "begun">,
+): RoundsWeek {
+  const left = row.shifts.flatMap((shift): KeptShift[] => {
+    if (Date.parse(shift.to) <= at) return [shift];
+    const visits = shift.visits.filter(({ task, from }) =>
+      begun.some((each) => each.crew === shift.crew && each.task === task && each.from === Date.parse(from)),
+    );
+    return visits.length > 0 ? [{ ...shift, visits }] : [];
+  });
+  return { ...row, shifts: shifts.reduce(withShift, left) };
+}
+
+/** A shift that goes on where it was begun is one with what was done in it. */
+function withShift(shifts: KeptShift[], planned: PlannedShift): KeptShift[] {
+  if (planned.visits.length === 0) return shifts;
+  const shift = keptShift(planned);
+  const at = shifts.findIndex(
+    ({ crew, from, to }) => crew === shift.crew && from < shift.to && to > shift.from,
+  );
+  if (at < 0) return [...shifts, shift];
+  const { from, visits } = shifts[at]!;
+  return shifts.with(at, { ...shift, from, visits: [...visits, ...shift.visits] });
+}
 
 /** Planned shifts, each in its week. */
 export function rowsOf(
-  { weeks, at }: Pick<HouseAsked, "weeks" | "at">,
+  { weeks, ...asked }: Pick<HouseAsked, "weeks" | "at" | "begun">,
   rows: readonly RoundsWeek[],
   shifts: readonly PlannedShift[],
 ): RoundsWeek[] {
@@ -27,7 +49,7 @@ export function rowsOf(
     const to = weeks[index + 1]?.from ?? Number.POSITIVE_INFINITY;
     const row = rows.find((each) => each.id === id) ?? { id, fixed: [], shifts: [] };
     const own = shifts.filter((shift) => Date.parse(shift.from) >= from && Date.parse(shift.from) < to);
-    return rowWith(row, own, at);
+    return rowWith(row, own, asked);
   });
 }
 

@@ -4,11 +4,11 @@ import { ok, type Result } from "@/core/result";
 import {
   type Asked,
   type Fallen,
-  keptShift,
   moveTo,
   named,
   type PlannedShift,
   planStood,
+  type ShiftOfBefore,
   weekStood,
 } from "@/core/rounds";
 import type { IntegerSolver } from "@/core/store";
@@ -84,12 +84,12 @@ function movedBetween(
 }
 
 /** Why it is not where it was: what keeps it from being there in the plan as it is now. */
-function whyMoved(
+export function whyMoved(
   words: Speaker,
   read: Asked,
   { weeks }: HouseAsked,
   fallen: readonly Fallen[],
-  shifts: readonly PlannedShift[],
+  shifts: readonly ShiftOfBefore[],
   { task, was }: RoundsChanged,
 ): string {
   const { rounds } = words.say;
@@ -98,7 +98,7 @@ function whyMoved(
   if (fell !== undefined) return whyNotWords(words, fell.why);
   const at = Date.parse(was.from);
   const index = weeks.findLastIndex(({ from }) => from <= at);
-  const week = { from: weeks[index]?.from ?? 0, shifts: shifts.map(keptShift) };
+  const week = { from: weeks[index]?.from ?? 0, shifts };
   const to = weeks[index + 1]?.from ?? Number.POSITIVE_INFINITY;
   const here = weekStood(read, week, to, new Set([task]));
   if (here === undefined) return rounds.noShiftInWindows;

@@ -51,6 +51,17 @@ export const rounds = {
   unknownShift: (crew: string) => `${crew} has no shift then. Choose one of the days that are drawn.`,
   nothingThatDay: (crew: string) =>
     `Nothing is planned for ${crew} on that day. Choose another one in the week.`,
+  inNoCrew: (person: string) =>
+    `${person} goes out with nobody yet. Put a crew together in the Loft, The house.`,
+  nothingForYou: (crew: string) =>
+    `Nothing is planned for ${crew} in the next weeks. Rounds has what rings and why it is in no shift.`,
+  notPlannedNow: (task: string) => `${task} is in no shift that is still to come. Load the day again.`,
+  howLong: "By how many minutes does it run over? Say 5 to 600.",
+  untilWhen: "From when on can one get in? Say a time that is still to come.",
+  noWayIn: (by: string, why: string | undefined) =>
+    why === undefined ? `No way in, says ${by}.` : `No way in, says ${by}: ${why}`,
+  becauseOver: (task: string) => `${task} runs over.`,
+  becauseNoWayIn: (task: string) => `There was no way in to ${task}.`,
   nothingToPublish: "Nothing is planned in this week. Plan it first.",
   nobodyAble: (needs: string, people: number) =>
     needs === ""

@@ -66,6 +66,7 @@ export function askedFrom(problem: DayProblem): AskedDays {
     tasks: problem.tasks.map(({ id, place }) => ({ id, place: `${place}`, stretches: [] })),
     shifts: problem.shifts.map(({ crew, from, to, people, skills }) => ({
       crew: { id: crew, base: "", shifts: [] },
+      start: "",
       from: at(from),
       to: at(to),
       people,

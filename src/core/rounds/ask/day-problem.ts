@@ -32,7 +32,12 @@ export function dayProblem(
 ): AskedDays {
   const zero = Math.min(...shifts.map(({ from }) => from));
   const minute = (ms: number) => (ms - zero) / MIN_MS;
-  const places = [...new Set([...shifts.map(({ crew }) => crew.base), ...tasks.map(({ place }) => place)])];
+  const places = [
+    ...new Set([
+      ...shifts.flatMap(({ start, crew }) => [start, crew.base]),
+      ...tasks.map(({ place }) => place),
+    ]),
+  ];
   const rowOf = new Map(places.map((place, row) => [place, row]));
   const shutdowns = question.shutdowns ?? [];
   const shutdownRow = new Map(shutdowns.map(({ id }, row) => [id, row]));
@@ -75,9 +80,10 @@ export function dayProblem(
       tasks: tasks.map(asTask),
       shutdowns: shutdowns.map(({ shut_min: shut, restore_min: restore }) => ({ shut, restore })),
       shifts: shifts.map(
-        ({ crew, from, to, people, skills }): Shift => ({
+        ({ crew, start, from, to, people, skills }): Shift => ({
           id: `${crew.id} ${new Date(from).toISOString()}`,
           crew: crew.id,
+          start: rowOf.get(start)!,
           base: rowOf.get(crew.base)!,
           from: minute(from),
           to: minute(to),

@@ -6,6 +6,8 @@ export type AskedCrew = RoundsQuestion["crews"][number];
 
 export interface AskedShift {
   readonly crew: AskedCrew;
+  /** Place where it begins. */
+  readonly start: string;
   /** ms since the epoch. */
   readonly from: number;
   readonly to: number;
@@ -41,8 +43,9 @@ export function readRounds(question: RoundsQuestion): Result<Asked, readonly Pro
   if (problems.length > 0) return err(problems);
   const shifts = question.crews
     .flatMap((crew) =>
-      crew.shifts.map(({ from, to, people, skills }) => ({
+      crew.shifts.map(({ start, from, to, people, skills }) => ({
         crew,
+        start: start ?? crew.base,
         from: Date.parse(from),
         to: Date.parse(to),
         people: people ?? crew.people ?? 1,
@@ -97,9 +100,14 @@ function unknownNames({ places, tasks, crews, shutdowns = [] }: RoundsQuestion):
         ? []
         : [missing(`/tasks/${index}/keep/crew`, keep.crew, "crews")]),
     ]),
-    ...crews.flatMap(({ base }, index) =>
-      atPlace.has(base) ? [] : [missing(`/crews/${index}/base`, base, "places")],
-    ),
+    ...crews.flatMap(({ base, shifts }, index) => [
+      ...(atPlace.has(base) ? [] : [missing(`/crews/${index}/base`, base, "places")]),
+      ...shifts.flatMap(({ start }, at) =>
+        start === undefined || atPlace.has(start)
+          ? []
+          : [missing(`/crews/${index}/shifts/${at}/start`, start, "places")],
+      ),
+    ]),
   ];
 }
 

@@ -1,4 +1,4 @@
-import { type DayProblem, lengthOf, type Task, workOf } from "./problem";
+import { type DayProblem, lengthOf, type Shift, type Task, workOf } from "./problem";
 import { prepared } from "./standing";
 
 /** How often the prices of the places are bettered. */
@@ -11,7 +11,7 @@ const ASCENTS = 200;
  * The way: each shift that goes out is a round through its base, so all rounds together hold all places and the base, are
  * connected, and have one road more than a tree for each round. A tree of the least length and the cheapest roads to the
  * base are therefore never longer; prices on the places that a tree leaves by more or less than two roads come nearer.
- * With roads as the crow flies and back the same. Bases of several crews count as one place, as near as the nearest.
+ * With roads as the crow flies and back the same. Where shifts begin and end counts as one place, as near as the nearest.
  *
  * @see M. Held, R. M. Karp, "The Traveling-Salesman Problem and Minimum Spanning Trees", Operations Research 18 (1970) 1138
  */
@@ -42,18 +42,13 @@ export function lowerBound(problem: DayProblem): number {
 /** What a task costs if a shift goes out for nothing else, where that is dearest. */
 function dearest(problem: DayProblem, task: Task): number {
   const { shifts, minutes, km, prices, shutdowns } = problem;
-  const way = (base: number) =>
-    minutes[base]![task.place]! +
+  const way = ({ start, base }: Shift) =>
+    minutes[start]![task.place]! +
     minutes[task.place]![base]! +
-    prices.perKm * (km[base]![task.place]! + km[task.place]![base]!);
+    prices.perKm * (km[start]![task.place]! + km[task.place]![base]!);
   const shared = task.shutdown === undefined ? undefined : shutdowns[task.shutdown]!;
   const shutting = shared === undefined ? 0 : shared.shut + shared.restore;
-  return (
-    workOf(task) +
-    shutting +
-    task.outagePerMin * lengthOf(task) +
-    Math.max(...shifts.map(({ base }) => way(base)))
-  );
+  return workOf(task) + shutting + task.outagePerMin * lengthOf(task) + Math.max(...shifts.map(way));
 }
 
 /** A bound on driving, in minutes of a crew with the price of its kilometres. */
@@ -66,7 +61,7 @@ function leastWay(
   if (places.length === 0) return 0;
   const road = (a: number, b: number) =>
     Math.min(minutes[a]![b]! + perKm * km[a]![b]!, minutes[b]![a]! + perKm * km[b]![a]!);
-  const bases = [...new Set(shifts.map(({ base }) => base))];
+  const bases = [...new Set(shifts.flatMap(({ start, base }) => [start, base]))];
   const toBase = places.map((place) => Math.min(...bases.map((base) => road(base, place))));
   const price = places.map(() => 0);
   const most = Math.min(shifts.length, places.length);

@@ -12,7 +12,7 @@ export function wrongs(problem: DayProblem, { orders, timed, free }: Standing): 
   for (const [row, order] of orders.entries()) {
     const { starts, ends, back } = timed[row]!;
     const shift = shifts[row]!;
-    let [clock, place] = [shift.from, shift.base];
+    let [clock, place] = [shift.from, shift.start];
     for (const [at, { task, stretch }] of order.entries()) {
       say(
         starts[at]! >= clock + minutes[place]![tasks[task]!.place]! - 1e-6,
@@ -94,12 +94,12 @@ export function addedUp(problem: DayProblem, { orders, timed, free }: Standing):
   const placed = new Map<number, { shift: number; from: number[]; to: number[] }>();
   let [crew, overtime, far] = [0, 0, 0];
   for (const [row, order] of orders.entries()) {
-    const { base, from, to } = shifts[row]!;
+    const { start, base, from, to } = shifts[row]!;
     const { starts, ends, back } = timed[row]!;
     if (order.length === 0) continue;
     crew += back - from;
     overtime += prices.overtimePerMin * Math.max(0, back - to);
-    const places = [base, ...order.map(({ task }) => tasks[task]!.place), base];
+    const places = [start, ...order.map(({ task }) => tasks[task]!.place), base];
     places.slice(1).forEach((place, at) => {
       far += km[places[at]!]![place]!;
     });

@@ -11,7 +11,16 @@ export function someDay(
     waits = 0.3,
     days = 1,
     exclusions = 0.2,
-  }: { tasks?: number; crews?: number; waits?: number; days?: number; exclusions?: number } = {},
+    underWay = false,
+  }: {
+    tasks?: number;
+    crews?: number;
+    waits?: number;
+    days?: number;
+    exclusions?: number;
+    /** The crews are at some work already when their first day begins. */
+    underWay?: boolean;
+  } = {},
 ): DayProblem {
   const random = seeded(seed);
   const between = (low: number, high: number) => Math.round(low + random() * (high - low));
@@ -57,6 +66,7 @@ export function someDay(
     shifts: Array.from({ length: crews * days }, (_, row) => ({
       id: `S${row}`,
       crew: `C${row % crews}`,
+      start: underWay && row < crews ? crews + ((seed + row) % tasks) : row % crews,
       base: row % crews,
       from: 480 + 1440 * Math.floor(row / crews),
       to: 960 + 1440 * Math.floor(row / crews),
@@ -77,5 +87,6 @@ export const anyDay = fc
     tasks: fc.integer({ min: 1, max: 9 }),
     crews: fc.integer({ min: 1, max: 3 }),
     days: fc.integer({ min: 1, max: 2 }),
+    underWay: fc.boolean(),
   })
   .map(({ seed, ...size }) => someDay(seed, { ...size, waits: 0.5, exclusions: 0.5 }));

@@ -54,6 +54,9 @@ export interface Shutdown {
 export interface Shift {
   readonly id: string;
   readonly crew: string;
+  /** Where it begins: at its base, or where the crew is when it is planned again. */
+  readonly start: number;
+  /** Where it ends. */
   readonly base: number;
   readonly from: number;
   readonly to: number;
@@ -133,7 +136,7 @@ export function unfit(problem: DayProblem, task: Task, shift: Shift, row: number
   if (task.people > shift.people) return { kind: "too-few", people: shift.people, needs: task.people };
   const shared = task.shutdown === undefined ? undefined : problem.shutdowns[task.shutdown]!;
   const length = lengthOf(task) + (shared === undefined ? 0 : shared.shut + shared.restore);
-  const there = shift.from + problem.minutes[shift.base]![task.place]!;
+  const there = shift.from + problem.minutes[shift.start]![task.place]!;
   const back = problem.minutes[task.place]![shift.base]!;
   const open = task.windows.filter(({ from, to }) => to >= there && from <= shift.latest - back);
   if (open.length === 0) return { kind: "no-window" };

@@ -95,7 +95,7 @@ function eachPlacing(
   ask: (gaps: readonly number[], min: number, km: number) => void,
 ): void {
   const { place, stretches } = tasks[task]!;
-  const places = [shifts[row]!.base, ...order.map((visit) => tasks[visit.task]!.place), shifts[row]!.base];
+  const places = [shifts[row]!.start, ...order.map((visit) => tasks[visit.task]!.place), shifts[row]!.base];
   const detour = (table: readonly (readonly number[])[], gap: number) => {
     const [before, after] = [places[gap]!, places[gap + 1]!];
     return table[before]![place]! + table[place]![after]! - table[before]![after]!;

@@ -85,7 +85,7 @@ function earliest(
 ): { readonly starts: number[]; readonly back: number; readonly moved: boolean } | undefined {
   const starts: number[] = [];
   const { tasks, minutes } = problem;
-  let [clock, place] = [shift.from, shift.base];
+  let [clock, place] = [shift.from, shift.start];
   for (let at = 0; at < order.length; at++) {
     const { task: row, stretch } = order[at]!;
     const { place: there, windows, stretches, kept } = tasks[row]!;
@@ -238,7 +238,7 @@ function summed(
 ): Timed {
   const { tasks, minutes, km, prices } = problem;
   let [driveMin, far, late, outage] = [0, 0, 0, 0];
-  let place = shift.base;
+  let place = shift.start;
   const go = (to: number) => {
     driveMin += minutes[place]![to]!;
     far += km[place]![to]!;
@@ -251,7 +251,8 @@ function summed(
     if (visit.stretch === task.stretches.length - 1)
       late += task.latePerMin * Math.max(0, ends[at]! - task.due);
   });
-  go(shift.base);
+  // Who has nothing to do any more is home for nothing.
+  if (order.length > 0) go(shift.base);
   for (const { task, from, to } of outages) outage += tasks[task]!.outagePerMin * (to - from);
   return {
     starts,
