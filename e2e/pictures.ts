@@ -118,15 +118,19 @@ try {
   await page.waitForTimeout(SETTLED_MS);
   await shot("record");
   const dusk = await browser.newContext({
-    viewport: DESK,
+    viewport: { width: 390, height: 844 },
     colorScheme: "dark",
     storageState: heldBy("Tam Arkle"),
   });
   const dark = await dusk.newPage();
   await dark.clock.install({ time: Date.now() + server.clockAhead * 60_000 });
-  await dark.goto(`${server.url}/jobs/demo-h02-stopped`);
-  await dark.waitForTimeout(SETTLED_MS);
-  await shot("job-stopped-dark", dark);
+  await dark.goto(`${server.url}/rounds/mine`);
+  await dark.getByRole("button", { name: "Runs over" }).first().click({ timeout: 60_000 });
+  await dark.getByRole("dialog").getByRole("button", { name: "1 h", exact: true }).click();
+  await dark.getByText("What that moved").waitFor();
+  // Until the toast is gone.
+  await dark.waitForTimeout(6000);
+  await shot("my-day", dark);
   await away();
 } finally {
   await browser.close();

@@ -1,7 +1,6 @@
-import type { RoundsChanged, RoundsQuestion, RoundsReport } from "../formats";
+import type { RoundsChanged, RoundsQuestion } from "../formats";
 import type { CostOfYear, PlannedShift } from "../rounds";
 import type { Bring } from "./bring";
-import type { DaySheet } from "./day-sheet";
 import type { Begun } from "./reported";
 
 /** A valve that rings and cannot be planned: a job is at it already, or none can be compiled. */
@@ -72,18 +71,6 @@ export interface PublishedWeek {
   readonly changed: readonly RoundsChanged[];
   /** What was moved since. */
   readonly since: readonly RoundsChanged[];
-}
-
-/** The day of whoever asks: today, or the next on which something is planned for his crew. */
-export interface MyDay {
-  readonly sheet: DaySheet;
-  /** What the crew is at or has done of it. */
-  readonly begun: readonly BegunWork[];
-  /** Whether people were told of it. */
-  readonly published: boolean;
-  /** What is another than they were told. */
-  readonly changed: readonly RoundsChanged[];
-  readonly reports: readonly RoundsReport[];
 }
 
 export interface HouseRounds extends Omit<HouseAsked, "weeks" | "brings"> {

@@ -8,10 +8,10 @@ export type {
   HouseAsked,
   HouseRounds,
   Moved,
-  MyDay,
   NotPlanned,
   PublishedWeek,
   RoundsWork,
 } from "./house-rounds";
+export type { MyDay } from "./my-day";
 export { afterBegun, begunIn, saidOfWork, withReport } from "./reported";
 export { workOf } from "./work-of";

@@ -3,6 +3,7 @@ import { smallSolver } from "@/core/store/small-solver";
 import { undoEdit } from "../book/undo";
 import { demoServices } from "../demo.fixtures";
 import type { Services } from "../services";
+import { nextFor } from "../today/next-for";
 import { publishWeek } from "./keep-rounds";
 import { myDay } from "./my-day";
 import { propose } from "./propose";
@@ -89,6 +90,13 @@ describe("what a crew says of its day", () => {
     );
     const mine = myDay(services, again, "Isla Venn");
     expect(mine.ok && mine.value.published).toBe(true);
+    // And on Today of whoever goes out with that crew.
+    const people = services.things
+      .one("house", "house")!
+      .crews!.find(({ name }) => name === shift.crew)!.people;
+    expect(nextFor(services, people[0]!)).toMatchObject({ task: expect.stringMatching(/./) });
+    expect(nextFor(services, people[0]!)!.changed).toBeGreaterThanOrEqual(moved.length);
+    expect(nextFor(services, "Odd Kerrigan")).toBeUndefined();
   });
 
   it("runs over so far that the rest has no room: it goes elsewhere, or is told as in no shift", () => {
