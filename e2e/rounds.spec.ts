@@ -149,6 +149,37 @@ test("a day on the phone: it runs over, nobody opens; the rest is planned again 
   await expect(main.getByRole("alert")).toContainText("Odd Kerrigan goes out with nobody yet", PLANNED);
 });
 
+test("what if one is ill, a kit comes late, a pipe bursts: beside the plan, and nothing of it is kept", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/rounds`);
+  await expect(page.getByRole("heading", { name: /^Week \d+$/ })).toBeVisible(PLANNED);
+  const main = page.getByRole("main");
+  const state = main.getByRole("status").filter({ hasText: /ublished|proposal/ });
+  const before = await state.textContent();
+  const form = main.getByRole("form", { name: "What if" });
+  const see = form.getByRole("button", { name: "See what that does" });
+  await form.getByLabel("Who").selectOption("Tam Arkle");
+  await form.getByLabel("For").selectOption("20 days");
+  await see.click();
+  await expect(main).toContainText(/\d+ would move/);
+  await expect(main).toContainText("It needs 2 people, this crew has 1.");
+  await expect(main).toContainText("Nothing of this is kept.");
+
+  await form.getByLabel("This happens").selectOption("A kit comes late");
+  await expect(main.getByText(/would move/)).toHaveCount(0);
+  await form.getByLabel("It comes on").fill("2199-12-31");
+  await see.click();
+  await expect(main).toContainText(/would move|Nothing has to move/);
+
+  await form.getByLabel("This happens").selectOption("A pipe bursts");
+  await form.getByLabel("Where").selectOption("Lido");
+  await see.click();
+  // Whoever is out; at night nobody is.
+  await expect(main).toContainText(/can best be spared|Nobody is on shift now/);
+  expect(await state.textContent()).toBe(before);
+});
+
 test("what no crew may do is told, and planned as soon as a crew is put together that may", async ({
   page,
 }) => {

@@ -11,7 +11,7 @@ import { route } from "./route";
 /** Who may do what, as it is meant to be: a use case that is not in it, or stands elsewhere in its contract, fails. */
 const MEANT: Readonly<Record<Role | "nobody", string>> = {
   nobody: `health openapi schema signIn signInByPin signInByCode firstKeeper passkeyToUse signInByPasskey`,
-  reader: `isolate planStrip planJob proveJob roundsDay roundsPlan houseRounds houseDay myDay roundsCalendar roundsCsv troubleNext troubleBring coverNeeds calculators calculate gasketTemplate job photo jobsCsv find
+  reader: `isolate planStrip planJob proveJob roundsDay roundsPlan houseRounds houseDay myDay whatIf roundsCalendar roundsCsv troubleNext troubleBring coverNeeds calculators calculate gasketTemplate job photo jobsCsv find
     paper edits template readings valvesCsv valveTags checkSheet sheet line bells live movements stockCsv movementsCsv
     label listCsv placesGeoJson calendar store signOut setPin changePassword passkeyToMake keepPasskey removePasskey
     endSession jobPdf isolationPdf labelsPdf takeAlong listInstruments`,

@@ -9,5 +9,10 @@ export const dynamic = "force-dynamic";
 
 export default async function RoundsPage() {
   const entered = await readEntered();
-  return <RoundsScreen feedKey={entered && (await feedKey(services(), entered.person))} />;
+  const all = services();
+  const places = all.things
+    .all("place")
+    .flatMap(({ name, lat, lon }) => (lat === undefined || lon === undefined ? [] : [name]))
+    .sort();
+  return <RoundsScreen feedKey={entered && (await feedKey(all, entered.person))} places={places} />;
 }

@@ -17,13 +17,20 @@ import { WeekGrid } from "./week-grid";
 import { WeekHead } from "./week-head";
 import { NO_MOVES, readHouse, weekMoves } from "./week-moves";
 import { weekOf } from "./week-of";
+import { WhatIfPanel } from "./what-if";
 import { NoRoom, WorkCard } from "./work-card";
 import { YearBars } from "./year-bars";
 
 const SAYS = "Who does what when: planned from what rings, how long it takes, and who is on shift.";
 
 /** The quarter, planned by computation: hours by week, a week by crews and days, and why each is where it is. */
-export function RoundsScreen({ feedKey }: { feedKey: string | undefined }) {
+export function RoundsScreen({
+  feedKey,
+  places,
+}: {
+  feedKey: string | undefined;
+  places: readonly string[];
+}) {
   const { state, reload } = useRounds();
   switch (state.kind) {
     case "planning":
@@ -57,7 +64,7 @@ export function RoundsScreen({ feedKey }: { feedKey: string | undefined }) {
         </Page>
       );
     case "planned":
-      return <Planned rounds={state.rounds} reload={reload} feedKey={feedKey} />;
+      return <Planned rounds={state.rounds} reload={reload} feedKey={feedKey} places={places} />;
   }
 }
 
@@ -65,10 +72,13 @@ function Planned({
   rounds,
   reload,
   feedKey,
+  places,
 }: {
   rounds: HouseRounds;
   reload: () => Promise<void>;
   feedKey: string | undefined;
+  /** That have a spot on the map. */
+  places: readonly string[];
 }) {
   const [at, setAt] = useState(0);
   const [chosen, setChosen] = useState<string>();
@@ -116,6 +126,7 @@ function Planned({
               <Changes title="Moved since it was published" changes={week.published?.since ?? []} />
               <Changes title="Changed when it was published" changes={changed} />
               <NoRoom rounds={rounds} chosen={chosen} onChoose={setChosen} card={card} />
+              <WhatIfPanel rounds={rounds} places={places} />
               <TakeOut rounds={rounds} week={week.id} feedKey={feedKey} />
             </div>
           </div>

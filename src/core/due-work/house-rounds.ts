@@ -63,6 +63,25 @@ export interface Moved extends RoundsChanged {
   readonly says: string;
 }
 
+/** A plan in figures that can be held beside those of another. */
+export interface WhatIfFigures {
+  readonly km: number;
+  readonly overtime_min: number;
+  /** Of all that is late, together. */
+  readonly late_days: number;
+  /** In no shift. */
+  readonly left: number;
+}
+
+/** What a plan would be if something happened. */
+export interface WhatIfAnswer {
+  /** Who goes, where one is called somewhere. */
+  readonly crew?: string;
+  readonly moved: readonly Moved[];
+  readonly before: WhatIfFigures;
+  readonly after: WhatIfFigures;
+}
+
 /** What people were told of a week. */
 export interface PublishedWeek {
   readonly at: string;
@@ -89,6 +108,8 @@ export interface HouseRounds extends Omit<HouseAsked, "weeks" | "brings"> {
     readonly published?: PublishedWeek;
   }[];
   readonly shifts: readonly PlannedShift[];
+  /** Kits and parts that the work takes along. */
+  readonly kits: readonly string[];
   readonly unplaced: readonly { readonly task: string; readonly says: readonly string[] }[];
   /** Of the weeks. */
   readonly cost: CostOfYear;

@@ -11,7 +11,10 @@ export type {
   NotPlanned,
   PublishedWeek,
   RoundsWork,
+  WhatIfAnswer,
+  WhatIfFigures,
 } from "./house-rounds";
 export type { MyDay } from "./my-day";
 export { afterBegun, begunIn, saidOfWork, withReport } from "./reported";
+export { ifCalled, ifCrews, ifLate } from "./what-if";
 export { workOf } from "./work-of";

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import type { DaySheet, HouseRounds, Moved, MyDay } from "@/core/due-work";
+import type { DaySheet, HouseRounds, Moved, MyDay, WhatIfAnswer } from "@/core/due-work";
 import type { Ground } from "@/core/formats";
 import { answerOf, contract } from "../contract";
 import { Edited, refuses } from "./owned";
@@ -29,11 +29,17 @@ export const MOVE_WORK = contract({
   role: "planner",
   says: "Moves one piece of work to another shift, takes it out of the plan, or lets planning again move it. A shift that may not have it refuses it: what is out together, who lacks a competence, no room.",
   asker: "crew-if-any",
-  body: Type.Union([
-    Type.Object({ task: Key, to: Type.Object({ crew: Key, from: Instant }, closed) }, closed),
-    Type.Object({ task: Key, out: Type.Literal(true) }, closed),
-    Type.Object({ task: Key, loose: Type.Literal(true) }, closed),
-  ]),
+  body: Type.Object(
+    {
+      task: Key,
+      to: Type.Optional(
+        Type.Object({ crew: Key, from: Instant }, { ...closed, description: "Any moment of the shift." }),
+      ),
+      out: Type.Optional(Type.Literal(true, { description: "Out of the plan." })),
+      loose: Type.Optional(Type.Literal(true, { description: "Planning again may move it." })),
+    },
+    { ...closed, description: "One of `to`, `out` and `loose`." },
+  ),
   answer: Edited,
   refuses,
 });
@@ -159,6 +165,45 @@ export const REPORT_WORK = contract({
   ),
   answer: answerOf<{ readonly edit?: string; readonly changes: number; readonly moved: readonly Moved[] }>(
     "{edit, changes, moved: [{task, was: {crew, from}, is: {crew, from}, says}]}.",
+  ),
+  refuses,
+});
+
+const Day = Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" });
+
+export const WHAT_IF = contract({
+  id: "whatIf",
+  method: "POST",
+  path: "/api/v1/rounds/house/what-if",
+  chapter: "Engines",
+  role: "reader",
+  says: "What the plan would be if somebody were ill, a kit came later, or a crew were called somewhere at once: what falls out goes where it costs least. Nothing is kept.",
+  body: Type.Object(
+    {
+      kind: Type.Union([Type.Literal("ill"), Type.Literal("late"), Type.Literal("called")]),
+      person: Type.Optional({ ...Key, description: "Who is ill, by id or name." }),
+      what: Type.Optional({
+        ...Type.String({ minLength: 1, maxLength: 400 }),
+        description: "The kit, part or supply that comes later, as the day's list names it.",
+      }),
+      place: Type.Optional({
+        ...Type.String({ minLength: 1, maxLength: 400 }),
+        description: "Where a crew is called to.",
+      }),
+      day: Type.Optional({ ...Day, description: "The first day away; the day on which it comes." }),
+      days: Type.Optional(Type.Integer({ minimum: 1, maximum: 90, description: "Away. 1 when absent." })),
+      min: Type.Optional(
+        Type.Integer({
+          minimum: 15,
+          maximum: 720,
+          description: "How long a crew is there, with the way. 180 when absent.",
+        }),
+      ),
+    },
+    closed,
+  ),
+  answer: answerOf<WhatIfAnswer>(
+    "{crew, moved: [{task, was, is, says}], before: {km, overtime_min, late_days, left}, after}.",
   ),
   refuses,
 });

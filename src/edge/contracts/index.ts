@@ -36,6 +36,7 @@ import {
   REPORT_WORK,
   ROUNDS_CALENDAR,
   ROUNDS_CSV,
+  WHAT_IF,
 } from "./house-rounds";
 import { IMPORT, TEMPLATE } from "./importing";
 import { ADD_EVENTS, GET_JOB, GET_PHOTO, OPEN_JOB, PUT_PHOTO, PUT_PIECE } from "./jobs";
@@ -60,6 +61,7 @@ export const CONTRACTS: readonly Contract[] = [
   HOUSE_DAY,
   MY_DAY,
   REPORT_WORK,
+  WHAT_IF,
   HOUSE_ROUNDS,
   MOVE_WORK,
   PUBLISH_WEEK,

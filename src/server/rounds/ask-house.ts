@@ -2,24 +2,22 @@ import {
   afterBegun,
   type BegunWork,
   begunIn,
-  crewsOn,
   dueTasks,
   type HouseAsked,
-  type HouseDay,
   type NoCrews,
   type RoundsWork,
   saidOfWork,
   shutTogether,
   withReport,
 } from "@/core/due-work";
-import { type RoundsTask, type RoundsWeek, WEEKDAYS } from "@/core/formats";
+import type { RoundsTask, RoundsWeek } from "@/core/formats";
 import { placeOf } from "@/core/places";
 import { err, ok, type Result } from "@/core/result";
 import type { Services } from "../services";
+import { crewsAsked } from "./crews-asked";
+import { dateOf, dayAfter, mondayBefore, WEEKS } from "./days";
 import { dueRinging, NOWHERE, type RingingValve, spotKey } from "./due-ringing";
 
-/** Weeks that are planned ahead: a quarter. */
-const WEEKS = 13;
 /** Of a usual machine. */
 const SECONDS = 3;
 
@@ -33,9 +31,7 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   const monday = mondayBefore(now());
   const until = dayAfter(monday, 7 * WEEKS);
   const places = new Map(things.all("place").map((place) => [place.name, place]));
-  const crews = crewsOn(house!, people, daysFrom(now(), until), ({ base }) =>
-    spotKey({ place: base ?? "" }, places),
-  );
+  const crews = crewsAsked(services, people);
   if (crews.every(({ shifts }) => shifts.length === 0))
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
   const rows = things.all("rounds").filter(({ id }) => id >= dateOf(monday));
@@ -132,40 +128,4 @@ function begunWork(
     if (valve === undefined) return [];
     return [{ ...begun, name: valve.name, place: valve.place, spot: spotKey(valve, places) }];
   });
-}
-
-/** The same hour so many days later, by the clock on the wall of the server. */
-function dayAfter(midnight: number, days: number): number {
-  const date = new Date(midnight);
-  date.setDate(date.getDate() + days);
-  return date.getTime();
-}
-
-function mondayBefore(now: number): number {
-  const date = new Date(now);
-  date.setHours(0, 0, 0, 0);
-  return dayAfter(date.getTime(), -((date.getDay() + 6) % 7));
-}
-
-/** Year-month-day, by the clock on the wall of the server. */
-function dateOf(ms: number): string {
-  const date = new Date(ms);
-  const two = (figure: number) => String(figure).padStart(2, "0");
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
-}
-
-/** Days from now on: of today what is left of it. */
-function daysFrom(now: number, until: number): HouseDay[] {
-  const days: HouseDay[] = [];
-  const first = new Date(now).setHours(0, 0, 0, 0);
-  for (let midnight = first; midnight < until; midnight = dayAfter(midnight, 1))
-    days.push({
-      date: dateOf(midnight),
-      weekday: WEEKDAYS[(new Date(midnight).getDay() + 6) % 7]!,
-      at: (clock) => {
-        const [hours, minutes] = clock.split(":").map(Number);
-        return Math.max(now, new Date(midnight).setHours(hours!, minutes!, 0, 0));
-      },
-    });
-  return days;
 }

@@ -19,6 +19,26 @@ export type WorkMove =
   | { readonly task: string; readonly out: true }
   | { readonly task: string; readonly loose: true };
 
+/** A move as it is asked: one of the three. */
+export function readMove({
+  task,
+  to,
+  out,
+  loose,
+}: {
+  readonly task: string;
+  readonly to?: RoundsSlot;
+  readonly out?: true;
+  readonly loose?: true;
+}): Result<WorkMove, Problem[]> {
+  const asked: WorkMove[] = [
+    ...(to === undefined ? [] : [{ task, to }]),
+    ...(out === undefined ? [] : [{ task, out }]),
+    ...(loose === undefined ? [] : [{ task, loose }]),
+  ];
+  return asked.length === 1 ? ok(asked[0]!) : err([{ path: "", message: speaker().say.rounds.oneMove }]);
+}
+
 /** The weeks as they are kept; a proposal is kept with the first that is done with it. */
 export function weeksOf(services: Services, { asked, proposal }: HouseGround): RoundsWeek[] {
   const rows = keptOf(services, asked);

@@ -77,3 +77,17 @@ export function changedBetween(
     return [{ task, ...(was && { was }), ...(is && { is }) }];
   });
 }
+
+/** What is to come and is still to be done, as far as two plans of it differ. */
+export function comingChanges(
+  { at, question }: Pick<HouseAsked, "at" | "question">,
+  before: readonly RoundsWeek[],
+  after: readonly RoundsWeek[],
+): RoundsChanged[] {
+  const toDo = new Set(question.tasks.map(({ id }) => id));
+  const coming = (rows: readonly RoundsWeek[]) => {
+    const shifts = rows.flatMap((row) => row.shifts.filter(({ to }) => Date.parse(to) > at));
+    return new Map([...slotsOf(shifts)].filter(([task]) => toDo.has(task)));
+  };
+  return changedBetween(coming(before), coming(after));
+}

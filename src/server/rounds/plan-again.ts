@@ -1,5 +1,5 @@
 import type { HouseAsked, Moved, NoCrews } from "@/core/due-work";
-import type { RoundsChanged, RoundsTask, RoundsWeek } from "@/core/formats";
+import type { RoundsChanged, RoundsSlot, RoundsTask, RoundsWeek } from "@/core/formats";
 import { ok, type Result } from "@/core/result";
 import {
   type Asked,
@@ -83,6 +83,12 @@ function movedBetween(
   }));
 }
 
+/** With the same crew on the same day. */
+export const isSameShift = (a: RoundsSlot, b: RoundsSlot): boolean => {
+  const day = (slot: RoundsSlot) => new Date(slot.from).setHours(0, 0, 0, 0);
+  return a.crew === b.crew && day(a) === day(b);
+};
+
 /** Why it is not where it was: what keeps it from being there in the plan as it is now. */
 export function whyMoved(
   words: Speaker,
@@ -90,10 +96,11 @@ export function whyMoved(
   { weeks }: HouseAsked,
   fallen: readonly Fallen[],
   shifts: readonly ShiftOfBefore[],
-  { task, was }: RoundsChanged,
+  { task, was, is }: RoundsChanged,
 ): string {
   const { rounds } = words.say;
   if (was === undefined) return rounds.new;
+  if (is !== undefined && isSameShift(was, is)) return rounds.otherHour;
   const fell = fallen.find((each) => each.task === task);
   if (fell !== undefined) return whyNotWords(words, fell.why);
   const at = Date.parse(was.from);

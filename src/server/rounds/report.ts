@@ -6,8 +6,8 @@ import { type Speaker, speaker } from "@/words";
 import type { Edited } from "../book/edit";
 import type { Services } from "../services";
 import { keepWeeks, weeksOf } from "./keep-rounds";
-import { changedBetween, planWeeks, rowWith, slotsOf } from "./kept-weeks";
-import { whyMoved } from "./plan-again";
+import { comingChanges, planWeeks, rowWith } from "./kept-weeks";
+import { isSameShift, whyMoved } from "./plan-again";
 import { type HouseGround, readAsked } from "./rounds-now";
 
 /** What a crew says of one piece of its day. */
@@ -140,13 +140,8 @@ function movedBetween(
 ): Moved[] {
   const read = readAsked(asked);
   const words = speaker();
-  const toDo = new Set(asked.question.tasks.map(({ id }) => id));
-  const coming = (rows: readonly RoundsWeek[]) => {
-    const shifts = rows.flatMap((row) => row.shifts.filter(({ to }) => Date.parse(to) > asked.at));
-    return new Map([...slotsOf(shifts)].filter(([task]) => toDo.has(task)));
-  };
   const shifts = after.flatMap((row) => row.shifts);
-  return changedBetween(coming(before), coming(after)).map((change) => ({
+  return comingChanges(asked, before, after).map((change) => ({
     ...change,
     says: movedHere(words, change, report) ?? whyMoved(words, read, asked, [], shifts, change),
   }));
@@ -155,8 +150,6 @@ function movedBetween(
 /** Why something is another as far as the report itself says it. */
 function movedHere({ say: { rounds } }: Speaker, { task, was, is }: RoundsChanged, report: RoundsReport) {
   if (task === report.task && report.kind === "no-way-in") return rounds.noWayIn(report.by, report.why);
-  const day = (at: string) => new Date(at).setHours(0, 0, 0, 0);
-  if (was === undefined || is === undefined || was.crew !== is.crew || day(was.from) !== day(is.from))
-    return undefined;
+  if (was === undefined || is === undefined || !isSameShift(was, is)) return undefined;
   return report.kind === "runs-over" ? rounds.becauseOver(report.task) : rounds.becauseNoWayIn(report.task);
 }

@@ -39,7 +39,8 @@ export function roundsNow(ground: HouseGround, rows: readonly RoundsWeek[]): Hou
   const { shifts, unplaced } = proposal ?? asKept(asked, read, rows);
   const placed = placedIn(shifts);
   const now = slotsOf(shifts);
-  const { brings: _, ...known } = asked;
+  const { brings, ...known } = asked;
+  const kits = Object.values(brings).flatMap((bring) => bring.kits.map(({ name }) => name));
   return {
     ...known,
     kept: proposal === undefined,
@@ -55,6 +56,7 @@ export function roundsNow(ground: HouseGround, rows: readonly RoundsWeek[]): Hou
       };
     }),
     shifts,
+    kits: [...new Set(kits)].sort(),
     unplaced,
     cost: planCost(read, placed),
     bound,

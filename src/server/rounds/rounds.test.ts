@@ -8,7 +8,7 @@ import { openJob } from "../jobs/open-job";
 import type { Services } from "../services";
 import { askHouse } from "./ask-house";
 import { houseDay } from "./house-day";
-import { keepAgain, moveWork, publishWeek, type WorkMove } from "./keep-rounds";
+import { keepAgain, moveWork, publishWeek, readMove, type WorkMove } from "./keep-rounds";
 import { plannedAgain } from "./plan-again";
 import { keptOf, propose } from "./propose";
 import { type RoundsCalendarAsk, roundsCalendar } from "./rounds-calendar";
@@ -185,6 +185,12 @@ describe("a plan that is kept", () => {
     );
     expect(never).toMatchObject({ ok: false, error: [{ path: "/to/from" }] });
     expect(moveWork(services, ground, { task: "XX-1", out: true }, "Mara Sund").ok).toBe(false);
+    expect(readMove({ task: gas.tag, loose: true })).toEqual({
+      ok: true,
+      value: { task: gas.tag, loose: true },
+    });
+    for (const none of [{}, { out: true, loose: true } as const])
+      expect(readMove({ task: gas.tag, ...none })).toMatchObject({ ok: false, error: [{ path: "" }] });
     expect(keptOf(services, ground.asked)).toEqual(before);
   });
 

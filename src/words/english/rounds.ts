@@ -43,11 +43,13 @@ export const rounds = {
   andMore: (count: number) => `${count} more`,
   notInPlan: "It rings since the plan was made, or was taken out. Put it somewhere, or plan again.",
   fellOut: (crew: string, why: string) => `It was planned with ${crew}. ${why}`,
+  otherHour: "Another hour of the same day: what else the crew does then is another.",
   dearerThere: (minutes: number) => `There it would take ${minutes} min of a crew more now.`,
   noDearerThere: "It could still be there at no more cost: the weeks as a whole take less so.",
   gone: "It does not ring any more.",
   new: "New in the plan.",
   unknownWork: (task: string) => `${task} is nothing that rings now. Load the plan again.`,
+  oneMove: "Say one of the three: to which shift it goes, that it is out, or that it may be moved.",
   unknownShift: (crew: string) => `${crew} has no shift then. Choose one of the days that are drawn.`,
   nothingThatDay: (crew: string) =>
     `Nothing is planned for ${crew} on that day. Choose another one in the week.`,
@@ -56,6 +58,13 @@ export const rounds = {
   nothingForYou: (crew: string) =>
     `Nothing is planned for ${crew} in the next weeks. Rounds has what rings and why it is in no shift.`,
   notPlannedNow: (task: string) => `${task} is in no shift that is still to come. Load the day again.`,
+  whoIsIll: "Who is ill? Choose one of the crew.",
+  fromWhichDay: "From which day on? Choose one.",
+  onWhichDay: "On which day does it come? Choose one.",
+  whatIsLate: "What comes late? Choose a kit or part of the plan.",
+  calledWhere: "Where to? Choose a place that has a spot on the map; a place gets one where it is edited.",
+  nobodyOut:
+    "Nobody is on shift now. Call whoever is on call, and shut off what the line says: Rounds plans crews that are out.",
   howLong: "By how many minutes does it run over? Say 5 to 600.",
   untilWhen: "From when on can one get in? Say a time that is still to come.",
   noWayIn: (by: string, why: string | undefined) =>
