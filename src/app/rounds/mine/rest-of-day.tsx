@@ -18,7 +18,7 @@ export function RestOfDay({ day: { sheet, begun }, own }: { day: MyDay; own: Own
     <Panel title="The day">
       <ol className="dashed">
         {done.map(({ task, name }) => (
-          <li key={task} className="grid grid-cols-[64px_1fr] items-center gap-x-3 py-2 text-soft">
+          <li key={task} className="grid grid-cols-[4rem_1fr] items-center gap-x-3 py-2 text-soft">
             <Check size={22} aria-label="done" className="text-go" />
             <span>
               <Plate id={task} href={`/valves/${encodeURIComponent(task)}`} /> {name}
@@ -29,7 +29,7 @@ export function RestOfDay({ day: { sheet, begun }, own }: { day: MyDay; own: Own
           const { tag, name, place, what, parts, lateMin } = stop;
           const { at } = leaveFor(sheet, stop);
           return (
-            <li key={tag} className="grid grid-cols-[64px_1fr] gap-x-3 py-2 leading-snug">
+            <li key={tag} className="grid grid-cols-[4rem_1fr] gap-x-3 py-2 leading-snug">
               <span className="plate text-lead">{format(parts[0]!.from, "HH:mm")}</span>
               <span className="min-w-0">
                 <Plate id={tag} href={`/valves/${encodeURIComponent(tag)}`} /> {name}
