@@ -1,4 +1,4 @@
-import type { RoundsChanged, RoundsReport } from "../formats";
+import type { RoundsChanged } from "../formats";
 import type { DaySheet } from "./day-sheet";
 import type { BegunWork } from "./house-rounds";
 
@@ -11,5 +11,4 @@ export interface MyDay {
   readonly published: boolean;
   /** What is another than they were told. */
   readonly changed: readonly RoundsChanged[];
-  readonly reports: readonly RoundsReport[];
 }

@@ -68,6 +68,30 @@ describe("what is begun of a kept plan", () => {
     expect(isla!.shifts[0]!.start).toBeUndefined();
   });
 
+  it("is all of it once its first stretch is: the crew is back for the next when it rings, and has no other work then", () => {
+    const soaks: RoundsWeek = {
+      ...week(),
+      shifts: [
+        {
+          ...week().shifts[0]!,
+          visits: [
+            { task: "LD-M1 yearly", stretch: 1, from: at("08:10"), to: at("08:50") },
+            { task: "LD-T11 look", stretch: 1, from: at("08:50"), to: at("09:25") },
+            { task: "LD-M1 yearly", stretch: 2, from: at("09:30"), to: at("10:00") },
+          ],
+        },
+      ],
+    };
+    const begun = begunIn([soaks], {
+      now: ms("08:40"),
+      atWork: new Set(["LD-M1 yearly"]),
+      rings: () => true,
+    });
+    expect(begun).toMatchObject([{ task: "LD-M1 yearly", from: ms("08:10"), to: ms("10:00") }]);
+    const { crews } = afterBegun(twoCrews, begun, () => "lido", ms("08:40"));
+    expect(crews[1]!.shifts[0]).toMatchObject({ from: at("10:00"), start: "lido" });
+  });
+
   it("takes a shift away that is over before the work is", () => {
     const begun = begunIn([week(over("NQ-H07 disc", "10:30", 300))], {
       now: ms("10:40"),

@@ -3,11 +3,14 @@ import type { RoundsQuestion, RoundsReport, RoundsTask, RoundsWeek } from "../fo
 const MIN_MS = 60_000;
 const DAY_MS = 86_400_000;
 
-/** A visit of a kept plan whose hour has come and that is not to be planned any more. */
+/** Work of a kept plan whose hour has come and that is not to be planned any more: with its waits, one crew's. */
 export interface Begun {
   readonly crew: string;
   readonly task: string;
-  /** ms. What is done ended by now, what is not ends by the plan and by how long it runs over. */
+  /**
+   * ms, from its first stretch to the end of its last. What is done ended by now, what is not ends by the plan and by how
+   * long it runs over.
+   */
   readonly from: number;
   readonly to: number;
   /** A crew is at it. */
@@ -31,11 +34,13 @@ export function begunIn(weeks: readonly RoundsWeek[], { now, atWork, rings }: At
   return weeks.flatMap(({ shifts, reports = [] }) =>
     shifts.flatMap(({ crew, from: first, to: last, visits }) => {
       const shift = { from: Date.parse(first), to: Date.parse(last) };
-      return visits.flatMap(({ task, from: start, to: end }): Begun[] => {
-        const from = Date.parse(start);
+      return [...new Set(visits.map(({ task }) => task))].flatMap((task): Begun[] => {
+        const own = visits.filter((visit) => visit.task === task);
+        const from = Math.min(...own.map((visit) => Date.parse(visit.from)));
         if (from > now) return [];
         const over = reports.flatMap((each) => (saidAt(each, task, from) ? [each.min] : []));
-        const to = Date.parse(end) + over.reduce((sum, min) => sum + min * MIN_MS, 0);
+        const end = Math.max(...own.map((visit) => Date.parse(visit.to)));
+        const to = end + over.reduce((sum, min) => sum + min * MIN_MS, 0);
         const open = atWork.has(task) || (rings(task) && over.length > 0 && to > now);
         if (open) return [{ crew, task, from, to, open, shift }];
         return rings(task) ? [] : [{ crew, task, from, to: Math.min(to, now), open, shift }];

@@ -137,8 +137,8 @@ export const MY_DAY = contract({
   role: "reader",
   says: "The day of one person's crew as it stands: today, or the next on which something is planned for it; what is begun of it, and what is another than people were told.",
   query: Type.Object({ person: { ...Key, description: "By id or name." } }, closed),
-  answer: answerOf<MyDay & { readonly ground?: Ground }>(
-    "{sheet: as of a crew's day, begun: [{task, name, place, from, to, open}], published, changed: [{task, was, is}], reports, ground}.",
+  answer: answerOf<MyDay>(
+    "{sheet: as of a crew's day, begun: [{task, name, place, from, to, open}], published, changed: [{task, was, is}]}.",
   ),
   refuses,
 });

@@ -19,9 +19,10 @@ export function rowWith(
 ): RoundsWeek {
   const left = row.shifts.flatMap((shift): KeptShift[] => {
     if (Date.parse(shift.to) <= at) return [shift];
-    const visits = shift.visits.filter(({ task, from }) =>
-      begun.some((each) => each.crew === shift.crew && each.task === task && each.from === Date.parse(from)),
+    const own = begun.filter(
+      (each) => each.crew === shift.crew && each.shift.from === Date.parse(shift.from),
     );
+    const visits = shift.visits.filter(({ task }) => own.some((each) => each.task === task));
     return visits.length > 0 ? [{ ...shift, visits }] : [];
   });
   return { ...row, shifts: shifts.reduce(withShift, left) };

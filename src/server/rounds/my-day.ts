@@ -1,10 +1,9 @@
 import { daySheet, type MyDay } from "@/core/due-work";
-import type { Ground, RoundsChanged } from "@/core/formats";
+import type { RoundsChanged } from "@/core/formats";
 import { err, ok, type Problem, type Result } from "@/core/result";
 import { speaker } from "@/words";
 import type { Services } from "../services";
 import { planNow } from "./planned-rounds";
-import { keptOf } from "./propose";
 import { type HouseGround, readAsked } from "./rounds-now";
 
 /** The crew in which somebody goes out. @param person by id or name */
@@ -21,11 +20,7 @@ export const isOfCrew =
     was?.crew === crew || is?.crew === crew;
 
 /** The day of one of the crew: today, or the next on which something is planned for his crew. */
-export function myDay(
-  services: Services,
-  ground: HouseGround,
-  person: string,
-): Result<MyDay & { readonly ground?: Ground }, Problem[]> {
+export function myDay(services: Services, ground: HouseGround, person: string): Result<MyDay, Problem[]> {
   const { rounds } = speaker().say;
   const crew = crewOf(services, person);
   if (crew === undefined) return err([{ path: "?person", message: rounds.inNoCrew(person) }]);
@@ -40,9 +35,7 @@ export function myDay(
   if (shift === undefined) return err([{ path: "?person", message: rounds.nothingForYou(crew.name) }]);
   const at = Date.parse(shift.from);
   const week = weeks.findLast(({ from }) => from <= at);
-  const row = keptOf(services, ground.asked).find(({ id }) => id === week?.id);
   const midnight = (ms: number) => new Date(ms).setHours(0, 0, 0, 0);
-  const map = services.things.one("ground", "ground");
   return ok({
     sheet: daySheet(ground.asked, readAsked(ground.asked), shift),
     begun: ground.asked.begun.filter(
@@ -50,7 +43,5 @@ export function myDay(
     ),
     published: week?.published !== undefined,
     changed: (week?.published?.since ?? []).filter(isOfCrew(crew.name)),
-    reports: row?.reports ?? [],
-    ...(map && { ground: map }),
   });
 }

@@ -64,7 +64,7 @@ export const rounds = {
   whatIsLate: "What comes late? Choose a kit or part of the plan.",
   calledWhere: "Where to? Choose a place that has a spot on the map; a place gets one where it is edited.",
   nobodyOut:
-    "Nobody is on shift now. Call whoever is on call, and shut off what the line says: Rounds plans crews that are out.",
+    "No crew is out and free now. Shut off what the line says, and call whoever is on call or at a job that can be left.",
   howLong: "By how many minutes does it run over? Say 5 to 600.",
   untilWhen: "From when on can one get in? Say a time that is still to come.",
   noWayIn: (by: string, why: string | undefined) =>
