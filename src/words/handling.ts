@@ -63,6 +63,11 @@ export function dangerWords(speaker: Speaker, danger: Danger): Caution {
       return { can: safety.mustNotBeWithout.can(danger.name, danger.why), do: safety.mustNotBeWithout.do };
     case "behind-a-door":
       return { can: safety.behindADoor.can(danger.name, danger.door), do: safety.behindADoor.do };
+    case "shut-for-others":
+      return {
+        can: safety.shutForOthers.can(speaker.say.common.and(danger.names)),
+        do: safety.shutForOthers.do(speaker.say.common.and(danger.names)),
+      };
     case "goes-out-behind":
       return {
         can: safety.goesOutBehind.can(speaker.say.common.and(danger.names)),

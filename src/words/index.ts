@@ -90,6 +90,7 @@ export { type Language, quantity, type Speaker, speaker } from "./speaker";
 export { spokenPlan } from "./spoken-plan";
 export { type StepWords, stepDangers, stepTitle, stepWords } from "./step-words";
 export { moveKind, moveRefused } from "./store";
+export { apartWords, savesWords } from "./together";
 export { courseWords } from "./trends";
 export {
   answerWords,

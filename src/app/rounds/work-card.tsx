@@ -7,7 +7,9 @@ import type { HouseRounds, RoundsWork } from "@/core/due-work";
 import { formatDuration } from "@/core/quantity";
 import { Panel } from "@/ui/page";
 import { Plate } from "@/ui/plate";
+import { useSpeaker } from "@/ui/use-speaker";
 import { Day } from "@/ui/when";
+import { apartWords, savesWords } from "@/words";
 import { DragButton } from "./drag-button";
 import { MoveTo } from "./move-to";
 import type { Plan } from "./use-plan";
@@ -30,6 +32,8 @@ export function WorkCard({
   const shift = rounds.shifts.find(({ visits }) => visits.some(({ task }) => task === work.tag));
   const visits = shift?.visits.filter(({ task }) => task === work.tag) ?? [];
   const ends = visits.at(-1);
+  const speaker = useSpeaker();
+  const joint = rounds.joint.find(({ tags }) => tags.includes(work.tag));
   // What is in no shift is as late as it is by now.
   const late = ((ends === undefined ? rounds.at : Date.parse(ends.to)) - work.due) / DAY_MS;
   return (
@@ -65,12 +69,23 @@ export function WorkCard({
             {work.people > 1 && `${work.people} people.`}
           </dd>
         </div>
-        {work.together.length > 0 && (
+        {joint !== undefined && (
           <div>
-            <dt className="caption">Shut together</dt>
+            <dt className="caption">Shut off once</dt>
             <dd>
-              By the same valves as {work.together.join(", ")}: shut once where one crew does them on one day.
+              With {joint.tags.filter((tag) => tag !== work.tag).join(", ")}, where one crew does them on one
+              day. <span className="text-soft">{savesWords(speaker, joint.saves)}</span>
             </dd>
+          </div>
+        )}
+        {work.apart.length > 0 && (
+          <div>
+            <dt className="caption">Never out with</dt>
+            {work.apart.map(({ tag, because }) => (
+              <dd key={tag}>
+                {tag}: {apartWords(speaker, because)}
+              </dd>
+            ))}
           </div>
         )}
         {work.lost.length > 0 && (

@@ -48,7 +48,7 @@ const work = (tag: string, lost: readonly string[]) => ({
   needs: [],
   people: 1,
   lost,
-  together: [],
+  apart: [],
 });
 const asked: HouseAsked = {
   at: 0,
@@ -58,6 +58,7 @@ const asked: HouseAsked = {
   works: Object.fromEntries(
     twoCrews.tasks.map(({ id }) => [id, work(id, id.startsWith("LD-M1") ? ["Pool", "Showers"] : [])]),
   ),
+  joint: [],
   not: [],
   begun: [],
   brings,

@@ -3,6 +3,7 @@ import type { Spot } from "../places";
 import type { Asked, PlannedShift } from "../rounds";
 import type { Bring, TellBefore } from "./bring";
 import type { HouseAsked, RoundsWork } from "./house-rounds";
+import type { JointWork } from "./shut-once";
 
 /** One piece of work of a day, in the order in which it is begun. */
 export interface DayStop extends Pick<RoundsWork, "tag" | "name" | "place" | "what" | "lost" | "line"> {
@@ -11,6 +12,8 @@ export interface DayStop extends Pick<RoundsWork, "tag" | "name" | "place" | "wh
   /** Stretches of work, ms; what lies between them stands by itself. */
   readonly parts: readonly { readonly from: number; readonly to: number; readonly stretch: number }[];
   readonly spot?: Spot;
+  /** What is shut off with it, once, on this day. */
+  readonly with: readonly string[];
   /** Late after its date, min. */
   readonly lateMin: number;
 }
@@ -63,6 +66,13 @@ export interface DaySheet {
   /** That hang at a time at the most. */
   readonly locks: number;
   readonly tell: readonly DayTold[];
+  /** What is shut off once on this day. */
+  readonly joint: readonly DayJoint[];
+}
+
+/** What is shut off once, and what that saves where all of it is done on this day. */
+export interface DayJoint extends Pick<JointWork, "tags" | "locks"> {
+  readonly saves?: JointWork["saves"];
 }
 
 const MIN_MS = 60_000;
@@ -70,7 +80,17 @@ const MIN_MS = 60_000;
 export function daySheet(asked: HouseAsked, read: Asked, shift: PlannedShift): DaySheet {
   const { works, brings, crews } = asked;
   const tags = [...new Set(shift.visits.map(({ task }) => task))];
-  const stops = tags.map((tag, at) => stopOf(read, works[tag]!, shift, at + 1));
+  const joint = asked.joint.flatMap(({ tags: all, locks, saves }): DayJoint[] => {
+    const here = all.filter((tag) => tags.includes(tag));
+    if (here.length < 2) return [];
+    return [{ tags: here, locks, ...(here.length === all.length && { saves }) }];
+  });
+  const withOf = (tag: string) =>
+    joint.find((each) => each.tags.includes(tag))?.tags.filter((each) => each !== tag) ?? [];
+  const stops = tags.map((tag, at) => ({
+    ...stopOf(read, works[tag]!, shift, at + 1),
+    with: withOf(tag),
+  }));
   const crew = read.question.crews.find(({ id }) => id === shift.crew);
   const base = crew === undefined ? undefined : spotOf(read, crew.base);
   const start = startOf(crew, shift);
@@ -87,12 +107,18 @@ export function daySheet(asked: HouseAsked, read: Asked, shift: PlannedShift): D
     stops,
     legs: legsOf(read, shift, start, crew?.base),
     ...packedOf(tags, brings),
-    locks: mostLocks(read, stops, brings),
-    tell: stops.flatMap((stop) => toldOf(stop, brings[stop.tag]!)),
+    locks: mostLocks(stops, brings, joint),
+    tell: stops.flatMap((stop) => toldOf(stop, stops, brings[stop.tag]!)),
+    joint,
   };
 }
 
-function stopOf(read: Asked, work: RoundsWork, { visits }: PlannedShift, order: number): DayStop {
+function stopOf(
+  read: Asked,
+  work: RoundsWork,
+  { visits }: PlannedShift,
+  order: number,
+): Omit<DayStop, "with"> {
   const own = visits.filter(({ task }) => task === work.tag);
   const spot = spotOf(read, own[0]!.place);
   const { tag, name, place, what, lost, line } = work;
@@ -183,29 +209,37 @@ function together<T>(
   return [...groups.values()];
 }
 
-/** Locks that hang at a time at the most: of what is shut together, once. */
-function mostLocks({ question }: Asked, stops: readonly DayStop[], brings: HouseAsked["brings"]): number {
-  const shutdownOf = new Map(question.tasks.map(({ id, shutdown }) => [id, shutdown ?? id]));
-  const spans = stops.map(({ tag, parts }) => ({
-    key: shutdownOf.get(tag) ?? tag,
-    locks: brings[tag]?.locks ?? 0,
-    from: parts[0]!.from,
-    to: parts.at(-1)!.to,
+/** Locks that hang at a time at the most: each job hangs its own, also on what is shut once for several. */
+function mostLocks(
+  stops: readonly DayStop[],
+  brings: HouseAsked["brings"],
+  joint: readonly DayJoint[],
+): number {
+  const spans = stops.map((stop) => ({
+    locks: joint.find(({ tags }) => tags.includes(stop.tag))?.locks ?? brings[stop.tag]?.locks ?? 0,
+    ...outSpan(stop, stops),
   }));
   return Math.max(
     0,
-    ...spans.map(({ from: at }) => {
-      const open = new Map<string, number>();
-      for (const { key, locks, from, to } of spans)
-        if (from <= at && at < to) open.set(key, Math.max(locks, open.get(key) ?? 0));
-      return [...open.values()].reduce((sum, locks) => sum + locks, 0);
-    }),
+    ...spans.map(({ from: at }) =>
+      spans.reduce((sum, { locks, from, to }) => (from <= at && at < to ? sum + locks : sum), 0),
+    ),
   );
 }
 
+/** From when to when it is shut off: with what is shut off with it, from the first of them to the last. */
+function outSpan(stop: DayStop, stops: readonly DayStop[]): { readonly from: number; readonly to: number } {
+  const all = stops.filter(({ tag }) => tag === stop.tag || stop.with.includes(tag));
+  return {
+    from: Math.min(...all.map(({ parts }) => parts[0]!.from)),
+    to: Math.max(...all.map(({ parts }) => parts.at(-1)!.to)),
+  };
+}
+
 /** Who is told where the line says so, and else all who go without. */
-function toldOf({ tag, lost, parts }: DayStop, { tell }: Bring): DayTold[] {
-  const span = { from: parts[0]!.from, to: parts.at(-1)!.to, tag };
+function toldOf(stop: DayStop, stops: readonly DayStop[], { tell }: Bring): DayTold[] {
+  const { tag, lost } = stop;
+  const span = { ...outSpan(stop, stops), tag };
   const told = new Set(tell.map(({ name }) => name));
   const others = lost.filter((name) => !told.has(name));
   return [

@@ -1,4 +1,6 @@
 import type { RoundsQuestion, RoundsTask } from "../formats";
+import type { Apart } from "./joint";
+import type { JointWork } from "./shut-once";
 import { weightsOf } from "./weights";
 import type { DueWork } from "./work-of";
 
@@ -17,32 +19,38 @@ export interface Ringing {
 }
 
 const DAY_MS = 86_400_000;
-/** As long as the formats take a name. */
-const LONGEST_KEY = 100;
+
+/** What of it is shut off once, and what is never out at a time. */
+export interface Beside {
+  readonly joint: readonly JointWork[];
+  readonly apart: readonly Apart[];
+}
 
 /**
- * What rings, as tasks of rounds. What is shut by the very same valves is one shut-down; of one line's fire protection
- * only one piece is out at a time.
+ * What rings, as tasks of rounds. What shares its valves is one shut-down; of one line's fire protection only one piece is
+ * out at a time, and so of two that may not be out together.
  *
- * @param now ms · @param until when the plan ends, ms
+ * @param span from now until the plan ends, ms
  */
 export function dueTasks(
   ringing: readonly Ringing[],
-  now: number,
-  until: number,
+  { joint, apart }: Beside,
+  { now, until }: { readonly now: number; readonly until: number },
 ): Pick<RoundsQuestion, "tasks"> & { readonly shutdowns: NonNullable<RoundsQuestion["shutdowns"]> } {
-  const keyOf = ({ line, work }: Ringing) => {
-    const key = `${line}: ${work.shuts.join(" ")}`;
-    return line === undefined || work.shuts.length === 0 || key.length > LONGEST_KEY ? undefined : key;
+  const jointOf = new Map(joint.flatMap((each) => each.tags.map((tag) => [tag, each])));
+  const keyOf = ({ tag, work }: Ringing) => {
+    const shared = jointOf.get(tag);
+    return shared === undefined && work.shuts.length === 0
+      ? undefined
+      : `shut off for ${shared?.tags[0] ?? tag}`;
   };
-  const groups = new Map<string, Ringing[]>();
-  for (const each of ringing) {
-    const key = keyOf(each);
-    if (key !== undefined) groups.set(key, [...(groups.get(key) ?? []), each]);
-  }
   const tasks = ringing.map((each): RoundsTask => {
     const { tag, due, reported, line, spot, noticeDays, work } = each;
     const key = keyOf(each);
+    const out = [
+      ...(work.impairs.length > 0 ? [`fire protection on ${line}`] : []),
+      ...apart.flatMap(({ tags }) => (tags.includes(tag) ? [tags.join(" or ")] : [])),
+    ];
     const told = now + noticeDays * DAY_MS;
     return {
       id: tag,
@@ -57,18 +65,20 @@ export function dueTasks(
       due: new Date(due).toISOString(),
       ...weightsOf(work.harmed, reported, work.lost.length > 0, Math.max(0, (until - due) / DAY_MS)),
       ...(key !== undefined && { shutdown: key }),
-      ...(work.impairs.length > 0 && { out: [`fire protection on ${line}`] }),
+      ...(out.length > 0 && { out }),
       ...(work.needs.length > 0 && { needs: [...work.needs] }),
       people: work.people,
     };
   });
   return {
     tasks,
-    shutdowns: [...groups].map(([id, members]) => ({
-      id,
-      shut_min: Math.max(...members.map(({ work }) => work.shut_min)),
-      restore_min: Math.max(...members.map(({ work }) => work.restore_min)),
-    })),
+    shutdowns: ringing.flatMap((each) => {
+      const id = keyOf(each);
+      const shared = jointOf.get(each.tag);
+      if (id === undefined || (shared !== undefined && shared.tags[0] !== each.tag)) return [];
+      const { shut_min, restore_min } = shared ?? each.work;
+      return [{ id, shut_min, restore_min }];
+    }),
   };
 }
 
@@ -78,11 +88,3 @@ const withShutting = ({ stretches, shut_min, restore_min }: DueWork): RoundsTask
     ...stretch,
     work_min: stretch.work_min + (at === 0 ? shut_min : 0) + (at === stretches.length - 1 ? restore_min : 0),
   }));
-
-/** Valves that are shut together, by shut-down; only where there are several. */
-export const shutTogether = (tasks: readonly RoundsTask[]): ReadonlyMap<string, readonly string[]> => {
-  const groups = new Map<string, string[]>();
-  for (const { id, shutdown } of tasks)
-    if (shutdown !== undefined) groups.set(shutdown, [...(groups.get(shutdown) ?? []), id]);
-  return new Map([...groups].filter(([, tags]) => tags.length > 1));
-};

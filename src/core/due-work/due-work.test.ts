@@ -3,13 +3,18 @@ import type { House, JobInputs, Person } from "../formats";
 import { run, type Step } from "../job";
 import { wetJob } from "../job/job.fixtures";
 import { answerDay } from "../rounds";
-import { crewsOn, dueTasks, type HouseDay, shutTogether, workOf } from ".";
+import { type Beside, crewsOn, type HouseDay, dueTasks as tasksOf, workOf } from ".";
 import type { Ringing } from "./due-tasks";
 import { streetWork } from "./due-work.fixtures";
 
 const NOW = Date.UTC(2026, 5, 1, 7);
 const DAY_MS = 86_400_000;
 const UNTIL = NOW + 28 * DAY_MS;
+
+const ALONE: Beside = { joint: [], apart: [] };
+const dueTasks = (some: readonly Ringing[], now: number, until: number, beside = ALONE) =>
+  tasksOf(some, beside, { now, until });
+const NO_SAVINGS = { valves: 0, minutes: 0, litres: 0, outage_min: 0 };
 
 const ringing = (tag: string, more: Partial<Ringing> = {}): Ringing => ({
   tag,
@@ -23,22 +28,27 @@ const ringing = (tag: string, more: Partial<Ringing> = {}): Ringing => ({
 });
 
 describe("what rings as tasks", () => {
-  it("shuts once what is shut by the same valves", () => {
-    const other = { ...streetWork, shuts: ["V-20"] };
-    const { tasks, shutdowns } = dueTasks(
-      [ringing("H05"), ringing("H07"), ringing("H10", { work: other })],
-      NOW,
-      UNTIL,
-    );
-    expect([...shutTogether(tasks).values()]).toEqual([["H05", "H07"]]);
+  it("shuts once what is shut off together, with its own minutes, and all else by itself", () => {
+    const joint = [{ tags: ["H05", "H07"], shut_min: 18, restore_min: 11, locks: 2, saves: NO_SAVINGS }];
+    const works = [ringing("H05"), ringing("H07"), ringing("H10")];
+    const { tasks, shutdowns } = dueTasks(works, NOW, UNTIL, { joint, apart: [] });
+    expect(tasks[0]!.shutdown).toBe(tasks[1]!.shutdown);
+    expect(tasks[2]!.shutdown).not.toBe(tasks[0]!.shutdown);
     expect(shutdowns).toMatchObject([
-      { shut_min: 15, restore_min: 10 },
+      { shut_min: 18, restore_min: 11 },
       { shut_min: 15, restore_min: 10 },
     ]);
-    // On another line valves of the same names are others.
-    expect(
-      shutTogether(dueTasks([ringing("A"), ringing("B", { line: "south-quay" })], NOW, UNTIL).tasks).size,
-    ).toBe(0);
+  });
+
+  it("never has two out at a time that may not be, whatever they are", () => {
+    const dry = { ...streetWork, impairs: [] };
+    const works = ["A", "B", "C"].map((tag) => ringing(tag, { work: dry }));
+    const apart = [
+      { tags: ["A", "B"] as const, because: { kind: "unprotected" as const, vessel: "Surge drum" } },
+    ];
+    const [a, b, c] = dueTasks(works, NOW, UNTIL, { joint: [], apart }).tasks;
+    expect(a!.out).toEqual(b!.out);
+    expect(c!.out).toBeUndefined();
   });
 
   it("never has two impairments of one line at a time, of two lines it may", () => {
@@ -156,7 +166,10 @@ describe("the crews of a house", () => {
 
   it("is a crew that a day can be planned for", () => {
     const crews = crewsOn(house, [isla, jory], [day("2026-06-08", "mon")], () => "57.1 2.3");
-    const { tasks, shutdowns } = dueTasks([ringing("H05"), ringing("H07")], Date.UTC(2026, 5, 8, 6), UNTIL);
+    const { tasks, shutdowns } = dueTasks([ringing("H05"), ringing("H07")], Date.UTC(2026, 5, 8, 6), UNTIL, {
+      joint: [{ tags: ["H05", "H07"], shut_min: 15, restore_min: 10, locks: 2, saves: NO_SAVINGS }],
+      apart: [],
+    });
     const answer = answerDay({
       places: [{ id: "57.1 2.3", lat: 57.1, lon: 2.3 }],
       tasks,

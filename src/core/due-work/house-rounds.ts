@@ -1,7 +1,9 @@
 import type { RoundsChanged, RoundsQuestion } from "../formats";
 import type { CostOfYear, PlannedShift } from "../rounds";
 import type { Bring } from "./bring";
+import type { Apart } from "./joint";
 import type { Begun } from "./reported";
+import type { JointWork } from "./shut-once";
 
 /** A valve that rings and cannot be planned: a job is at it already, or none can be compiled. */
 export interface NotPlanned {
@@ -24,8 +26,8 @@ export interface RoundsWork {
   readonly lost: readonly string[];
   /** On which it is shut off. */
   readonly line?: string;
-  /** Others that are shut by the same valves. */
-  readonly together: readonly string[];
+  /** What it is never out with, and why. */
+  readonly apart: readonly { readonly tag: string; readonly because: Apart["because"] }[];
   /** Its way is not counted. */
   readonly nowhere?: true;
 }
@@ -51,6 +53,8 @@ export interface HouseAsked {
   }[];
   readonly question: RoundsQuestion;
   readonly works: Readonly<Record<string, RoundsWork>>;
+  /** What is shut off once. */
+  readonly joint: readonly JointWork[];
   /** What rings and is not planned, and why. */
   readonly not: readonly NotPlanned[];
   readonly begun: readonly BegunWork[];

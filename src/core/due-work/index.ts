@@ -2,7 +2,7 @@ export { askedAfter } from "./asked-after";
 export { crewsOn, type HouseDay, type NoCrews } from "./crews-on";
 export type { DaySheet, DayStop, Packed } from "./day-sheet";
 export { daySheet } from "./day-sheet";
-export { dueTasks, type Ringing, shutTogether } from "./due-tasks";
+export { type Beside, dueTasks, type Ringing } from "./due-tasks";
 export type {
   BegunWork,
   HouseAsked,
@@ -14,7 +14,9 @@ export type {
   WhatIfAnswer,
   WhatIfFigures,
 } from "./house-rounds";
+export type { Apart } from "./joint";
 export type { MyDay } from "./my-day";
 export { afterBegun, begunIn, saidOfWork, withReport } from "./reported";
+export { type JointWork, shutOnce } from "./shut-once";
 export { ifCalled, ifCrews, ifLate } from "./what-if";
-export { workOf } from "./work-of";
+export { type DueWork, workOf } from "./work-of";

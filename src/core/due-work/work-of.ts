@@ -1,4 +1,5 @@
 import type { JobInputs, Medium } from "../formats";
+import type { ShutOff } from "../isolation";
 import { asksOfJob, type Phase, type Step, type timesOf } from "../job";
 import { type Bring, bringOf } from "./bring";
 
@@ -22,6 +23,8 @@ export interface DueWork {
   readonly restore_min: number;
   /** Links that are shut for it, sorted; none where nothing is. */
   readonly shuts: readonly string[];
+  /** How it is shut off by itself, where that is planned. */
+  readonly shut?: ShutOff;
   /** Fire protection that is out meanwhile: its hydrants and its zones. */
   readonly impairs: readonly string[];
   /** Who goes without, by name. */
@@ -47,9 +50,14 @@ interface Planned {
   readonly steps: readonly Step[];
   readonly minutes: number;
   readonly isolation: Parameters<typeof timesOf>[0]["isolation"];
+  readonly opens: readonly string[];
 }
 
-export function workOf(inputs: JobInputs, { steps, minutes, isolation }: Planned): DueWork {
+/** From its first stretch to its last, with its waits between, min. */
+export const openMinutes = ({ stretches }: Pick<DueWork, "stretches">): number =>
+  stretches.reduce((sum, { work_min, wait_min = 0 }) => sum + work_min + wait_min, 0);
+
+export function workOf(inputs: JobInputs, { steps, minutes, isolation, opens }: Planned): DueWork {
   const { sheet, line, valve } = inputs;
   const shut = isolation?.ok === true ? isolation.value : undefined;
   const of = (phases: readonly Phase[]) =>
@@ -63,6 +71,8 @@ export function workOf(inputs: JobInputs, { steps, minutes, isolation }: Planned
     shut_min: of(SHUTTING),
     restore_min: of(["restore"]),
     shuts: [...new Set(shut?.closures.map(({ link }) => link) ?? [])].sort(),
+    ...(shut !== undefined &&
+      shut.closures.length + shut.turned.length > 0 && { shut: { opens, plan: shut } }),
     impairs: fire.map(({ node: at }) => at).sort(),
     lost: shut?.lost.map(({ name }) => name) ?? [],
     needs: asksOfJob(inputs, steps),

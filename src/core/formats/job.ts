@@ -52,6 +52,14 @@ export const JobInputsSchema = Type.Object(
       Type.Array(Id, { description: "Parts that the reason for the job renews, whatever they look like." }),
     ),
     where: Type.Optional(WhereSchema),
+    together: Type.Optional(
+      Type.Array(Id, {
+        minItems: 1,
+        maxItems: 20,
+        description:
+          "Other places of the line that are opened in the same shut-down, by their ids: it is shut for them, too.",
+      }),
+    ),
     depth: Type.Optional(ChosenDepthSchema),
     schools: Type.Optional(
       Type.Array(ChosenWaySchema, {

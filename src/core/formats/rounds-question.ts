@@ -69,6 +69,7 @@ const Task = Type.Object(
     }),
     out: Type.Optional({
       ...Keys,
+      maxItems: 500,
       description:
         "What is out while this is. Two that name the same are never out at a time, but in one shut-down.",
     }),

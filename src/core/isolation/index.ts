@@ -1,5 +1,6 @@
 export { type Alternative, alternatives } from "./alternatives";
 export { closingMinutes, unfitness } from "./barrier";
+export { type NotBoth, notBoth, type ShutOff } from "./both-out";
 export { outageMinutes, prepareCuts } from "./cut-problem";
 export { enoughOfLine } from "./enough-of-line";
 export { planIsolation, planOn, pumpedOut } from "./isolation-plan";

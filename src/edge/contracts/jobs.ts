@@ -42,6 +42,14 @@ const OpenJobSchema = Type.Object(
       }),
     ),
     where: Type.Optional(WhereSchema),
+    together: Type.Optional(
+      Type.Array(Type.String({ minLength: 1, maxLength: 100 }), {
+        minItems: 1,
+        maxItems: 20,
+        description:
+          "Tags of valves of the same line that are worked on in the same shut-down: it is shut for them, too.",
+      }),
+    ),
     depth: Type.Optional(
       Type.Pick(ChosenDepthSchema, ["id", "leak", "access", "reason"], {
         ...closed,

@@ -1,5 +1,5 @@
 import { type Born, begin, type Chosen } from "@/core/begin";
-import { type JobInputs, type Line, PLAN_RULES } from "@/core/formats";
+import { type JobInputs, type Line, PLAN_RULES, type Valve } from "@/core/formats";
 import { enoughOfLine } from "@/core/isolation";
 import {
   asBuilt,
@@ -28,6 +28,8 @@ export interface OpenJob extends Chosen {
   readonly id?: string;
   /** The case it came of: what was found there is not asked again. */
   readonly case?: string;
+  /** Tags of valves of the same line that are worked on in the same shut-down. */
+  readonly together?: readonly string[];
 }
 
 /** Valves of this line that open jobs hold, so that a second job neither moves nor counts on them unawares. */
@@ -55,8 +57,14 @@ export const heldShut = (
   );
 
 /** As much of the line as the job needs, as it stands beside the others; kept as it is built. */
-const carried = (whole: Line, held: HeldShut, at: string): Line =>
-  asBuilt(enoughOfLine(lineAsItStands(whole, held), { open: [at] }), whole);
+const carried = (whole: Line, held: HeldShut, open: readonly string[]): Line =>
+  asBuilt(enoughOfLine(lineAsItStands(whole, held), { open }), whole);
+
+/** Where a valve stands on the line of another; nothing where that is none of its own. */
+const placeBeside = (beside: Valve | undefined, { tag, line }: Valve): string | undefined =>
+  beside === undefined || beside.tag === tag || line === undefined || beside.line !== line
+    ? undefined
+    : (beside.node ?? beside.tag);
 
 /** Stands in what is offered, until somebody starts the job in a name of the crew. */
 const NOBODY_YET = "nobody yet";
@@ -67,7 +75,7 @@ const NOBODY_YET = "nobody yet";
  */
 export function offerOf(
   services: Services,
-  { valve: tag, case: of }: Pick<OpenJob, "valve" | "case">,
+  { valve: tag, case: of, together = [] }: Pick<OpenJob, "valve" | "case" | "together">,
 ): Result<JobInputs, Problem[]> {
   const { library, register, now, newId, things } = services;
   const valve = register.valve(tag);
@@ -90,7 +98,17 @@ export function offerOf(
     return err([{ path: "/case", message: `There is no case "${of}" of this valve. Leave it out.` }]);
   const whole = valve.line === undefined ? undefined : library.line(valve.line);
   const held = whole && heldOn(whole, heldShut(services, whole.id));
-  const line = whole && held && carried(whole, held, valve.node ?? valve.tag);
+  const beside = together.map((each) => placeBeside(register.valve(each), valve));
+  const stranger = together[beside.indexOf(undefined)];
+  if (stranger !== undefined)
+    return err([
+      {
+        path: "/together",
+        message: `${stranger} does not stand on the line of ${tag}. Leave it out: it is shut off by itself.`,
+      },
+    ]);
+  const open = [valve.node ?? valve.tag, ...beside.flatMap((at) => at ?? [])];
+  const line = whole && held && carried(whole, held, open);
   const version = whole && library.lineVersion(whole.id);
   const works = stockFor(sheet, freeStores(services));
   return ok({
@@ -102,6 +120,7 @@ export function offerOf(
     ...(works !== undefined && { store: works }),
     reason: { kind: "event", says: "Due" },
     reach: [],
+    ...(open.length > 1 && { together: open.slice(1) }),
     policy: sheet.renewal?.usual ?? "on-condition",
     people: {
       competent: true,

@@ -1,4 +1,5 @@
 import {
+  type Apart,
   afterBegun,
   type BegunWork,
   begunIn,
@@ -7,10 +8,9 @@ import {
   type NoCrews,
   type RoundsWork,
   saidOfWork,
-  shutTogether,
   withReport,
 } from "@/core/due-work";
-import type { RoundsTask, RoundsWeek } from "@/core/formats";
+import type { RoundsWeek } from "@/core/formats";
 import { placeOf } from "@/core/places";
 import { err, ok, type Result } from "@/core/result";
 import type { Services } from "../services";
@@ -36,10 +36,10 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
   const rows = things.all("rounds").filter(({ id }) => id >= dateOf(monday));
   const told = toldIn(rows, now());
-  const { ringing: all, not } = dueRinging(services, until);
+  const { ringing: all, not, joint, apart } = dueRinging(services, until);
   // Who wants to be told before was told when it was published.
   const ringing = all.map((each) => (told.has(each.tag) ? { ...each, noticeDays: 0 } : each));
-  const { tasks, shutdowns } = dueTasks(ringing, now(), until);
+  const { tasks, shutdowns } = dueTasks(ringing, { joint, apart }, { now: now(), until });
   const begun = begunWork(services, rows, ringing, not);
   const spots = [
     ...new Set([...[...ringing, ...begun].map(({ spot }) => spot), ...crews.map(({ base }) => base)]),
@@ -55,7 +55,8 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
       const from = dayAfter(monday, 7 * week);
       return { id: dateOf(from), from };
     }),
-    works: worksOf(ringing, tasks),
+    works: worksOf(ringing, apart),
+    joint,
     brings: Object.fromEntries(ringing.map(({ tag, work }) => [tag, work.bring])),
     not,
     begun,
@@ -84,9 +85,7 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   });
 }
 
-function worksOf(ringing: readonly RingingValve[], tasks: readonly RoundsTask[]): HouseAsked["works"] {
-  const together = shutTogether(tasks);
-  const shutdownOf = new Map(tasks.map(({ id, shutdown }) => [id, shutdown]));
+function worksOf(ringing: readonly RingingValve[], apart: readonly Apart[]): HouseAsked["works"] {
   const workOf = (valve: RingingValve): RoundsWork => ({
     tag: valve.tag,
     name: valve.name,
@@ -98,7 +97,9 @@ function worksOf(ringing: readonly RingingValve[], tasks: readonly RoundsTask[])
     needs: valve.work.needs,
     people: valve.work.people,
     lost: valve.work.lost,
-    together: (together.get(shutdownOf.get(valve.tag) ?? "") ?? []).filter((tag) => tag !== valve.tag),
+    apart: apart.flatMap(({ tags, because }) =>
+      tags.includes(valve.tag) ? [{ tag: tags.find((tag) => tag !== valve.tag)!, because }] : [],
+    ),
     ...(valve.line !== undefined && { line: valve.line }),
     ...(valve.spot === NOWHERE && { nowhere: true }),
   });

@@ -1,10 +1,10 @@
-import { type NotPlanned, type Ringing, workOf } from "@/core/due-work";
+import { type Beside, type NotPlanned, type Ringing, shutOnce, workOf } from "@/core/due-work";
 import type { Place, Sheet, Valve } from "@/core/formats";
-import { run } from "@/core/job";
+import { heldOn, lineAsItStands, run } from "@/core/job";
 import { placeOf, spotOf } from "@/core/places";
 import { reportedOf } from "@/core/rounds";
 import { AT_ONCE } from "@/data";
-import { offerOf } from "../jobs/open-job";
+import { heldShut, offerOf } from "../jobs/open-job";
 import type { Services } from "../services";
 
 /** More than this nobody plans at a time by the compiled minutes of each. */
@@ -15,14 +15,19 @@ export interface RingingValve extends Ringing {
   readonly name: string;
   readonly place: string;
   readonly what: string;
+  /** What rings first, in the words of the sheet. */
+  readonly interval: string;
   readonly why: string;
 }
 
-/** What rings until then, each with its compiled job; what an open job is at is left to that. */
+/**
+ * What rings until then, each with its compiled job, and what of that is shut off once or never out together; what an open
+ * job is at is left to that.
+ */
 export function dueRinging(
   services: Services,
   until: number,
-): { readonly ringing: readonly RingingValve[]; readonly not: readonly NotPlanned[] } {
+): Beside & { readonly ringing: readonly RingingValve[]; readonly not: readonly NotPlanned[] } {
   const { register, library, summaries, things, now } = services;
   const places = new Map(things.all("place").map((place) => [place.name, place]));
   const ringing: RingingValve[] = [];
@@ -42,6 +47,7 @@ export function dueRinging(
         name: valve.name,
         place: valve.place,
         what: symptom ?? what,
+        interval: what,
         why,
         due: endOfDay(symptom === null && at !== AT_ONCE ? at : Math.min(at === AT_ONCE ? now() : at, now())),
         reported: symptom !== null,
@@ -51,15 +57,30 @@ export function dueRinging(
         work,
       });
   }
-  return { ringing, not };
+  const asItStands = (id: string) => {
+    const line = library.line(id);
+    return line && lineAsItStands(line, heldOn(line, heldShut(services, id)));
+  };
+  const rings = new Map(ringing.map((each) => [each.tag, each]));
+  const compiled = (tag: string, together: readonly string[]) => {
+    const valve = register.valve(tag)!;
+    return workHere(services, valve, library.sheet(valve.sheet)!, rings.get(tag)!.interval, together);
+  };
+  return { ringing, not, ...shutOnce(ringing, asItStands, compiled) };
 }
 
 /** What is due on a day is in time until that day ends, by the clock on the wall of the server. */
 const endOfDay = (at: number): number => new Date(at).setHours(23, 59, 59, 999);
 
 /** Compiled as the job would begin with: what is reported of it, else what rings first. */
-function workHere(services: Services, valve: Valve, sheet: Sheet, what: string) {
-  const offer = offerOf(services, { valve: valve.tag });
+function workHere(
+  services: Services,
+  valve: Valve,
+  sheet: Sheet,
+  what: string,
+  together: readonly string[] = [],
+) {
+  const offer = offerOf(services, { valve: valve.tag, together });
   if (!offer.ok) return undefined;
   const interval = sheet.intervals.find((each) => each.what === what)?.id;
   const reason =

@@ -89,7 +89,7 @@ describe("the quarter of this house", () => {
     expect(outs.length).toBeGreaterThan(2);
     for (const a of outs)
       for (const b of outs)
-        if (a.tag < b.tag && !rounds.works[a.tag]!.together.includes(b.tag))
+        if (a.tag < b.tag && !rounds.joint.some(({ tags }) => tags.includes(a.tag) && tags.includes(b.tag)))
           expect(a.to <= b.from || b.to <= a.from, `${a.tag} and ${b.tag}`).toBe(true);
   });
 

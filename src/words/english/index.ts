@@ -23,6 +23,7 @@ import { safety } from "./safety";
 import { schools } from "./schools";
 import { steps } from "./steps";
 import { store } from "./store";
+import { together } from "./together";
 import { trends } from "./trends";
 import { trouble } from "./trouble";
 
@@ -49,6 +50,7 @@ export const english = {
   refusals,
   ringing,
   rounds,
+  together,
   safety,
   schools,
   steps,

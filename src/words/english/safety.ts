@@ -12,6 +12,11 @@ export const safety = {
     can: (name: string, door: string) => `${name} stands behind a door: ${door}`,
     do: "Have somebody there who lets you in, both when it is shut and when it is opened again.",
   },
+  shutForOthers: {
+    can: (names: string) => `It is shut off for ${names}, too: more is shut than this valve alone asks for.`,
+    do: (names: string) =>
+      `Shut all of it before either is opened. Each job hangs locks of its own, and ${names} may still be open when yours come off.`,
+  },
   goesOutBehind: {
     can: (names: string) => `While the key passes shut, ${names} can go out.`,
     do: "Be let in to every one of them before it is turned, and leave none before it burns again.",

@@ -2,6 +2,8 @@ import { format } from "date-fns";
 import Link from "next/link";
 import type { DaySheet } from "@/core/due-work";
 import { Panel } from "@/ui/page";
+import { useSpeaker } from "@/ui/use-speaker";
+import { savesWords } from "@/words";
 
 /** Whom to tell before, and from when to when what is out. */
 export function TellBefore({ sheet }: { sheet: DaySheet }) {
@@ -37,24 +39,39 @@ export function TellBefore({ sheet }: { sheet: DaySheet }) {
   );
 }
 
-/** How each piece of work is shut off, a sheet each. */
+/** How the work is shut off: a sheet for each shut-down. */
 export function ShutOff({ sheet }: { sheet: DaySheet }) {
-  const shut = sheet.stops.filter(({ line }) => line !== undefined);
+  const speaker = useSpeaker();
+  const shut = shutDowns(sheet);
   if (shut.length === 0) return null;
   return (
     <Panel title="Isolation sheets">
       <ul>
-        {shut.map(({ tag, line, name }) => (
-          <li key={tag}>
+        {shut.map(({ tags, line, name, saves }) => (
+          <li key={tags.join()} className="py-1">
             <Link
               className="inline-block min-h-11 content-center underline underline-offset-4"
-              href={`/lines/${encodeURIComponent(line!)}/isolation?${new URLSearchParams({ open: tag })}`}
+              href={`/lines/${encodeURIComponent(line)}/isolation?${new URLSearchParams(tags.map((tag) => ["open", tag]))}`}
             >
-              {tag}, {name}
+              {tags.join(" and ")}, {name}
             </Link>
+            {saves !== undefined && (
+              <p className="text-note text-soft leading-snug">Shut off once. {savesWords(speaker, saves)}</p>
+            )}
           </li>
         ))}
       </ul>
     </Panel>
   );
+}
+
+/** What is shut off on this day, in the order in which it is. */
+function shutDowns({ stops, joint }: DaySheet) {
+  return stops.flatMap(({ tag, line, name, with: others }) => {
+    if (line === undefined) return [];
+    const once = joint.find(({ tags }) => tags.includes(tag));
+    const first = stops.find((stop) => stop.tag === tag || others.includes(stop.tag));
+    if (first?.tag !== tag) return [];
+    return [{ tags: [tag, ...others], line, name, ...(once?.saves && { saves: once.saves }) }];
+  });
 }

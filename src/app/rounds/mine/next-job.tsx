@@ -27,6 +27,8 @@ export function NextJob({ day, stop, own }: { day: MyDay; stop: DayStop; own: Ow
   const { tag, name, place, what, parts, lateMin } = stop;
   const { at, km } = leaveFor(sheet, stop);
   const [from, to] = [parts[0]!.from, parts.at(-1)!.to];
+  const beside = stop.with;
+  const ask = beside.length === 0 ? "" : `?${new URLSearchParams({ with: beside.join(",") })}`;
   const tell = sheet.tell.filter((each) => each.tag === tag);
   return (
     <section aria-label="What is next" className="card flex flex-col gap-3 p-4">
@@ -68,7 +70,12 @@ export function NextJob({ day, stop, own }: { day: MyDay; stop: DayStop; own: Ow
           ))}
         </ul>
       )}
-      <Link href={`/valves/${encodeURIComponent(tag)}/start`} className="btn btn-go min-h-14 text-lead">
+      {beside.length > 0 && (
+        <p className="text-note">
+          Shut off once with {beside.join(", ")}: shut all of it before either is opened.
+        </p>
+      )}
+      <Link href={`/valves/${encodeURIComponent(tag)}/start${ask}`} className="btn btn-go min-h-14 text-lead">
         Start {tag}
       </Link>
       <div className="grid grid-cols-2 gap-3">

@@ -64,6 +64,8 @@ export interface Context {
   readonly progress: PlannedFrom;
   readonly parts: ReadonlyMap<string, Part>;
   readonly isolation: Result<IsolationPlan, IsolationFailure> | undefined;
+  /** What this work opens to a person, by its names on the line. */
+  readonly opens: readonly string[];
   readonly strip: StripPlan;
   readonly removed: readonly string[];
   readonly rebuild: readonly RebuildMove[];
@@ -116,12 +118,9 @@ export function contextOf(inputs: JobInputs, progress: PlannedFrom): Result<Cont
     ];
     if (wider.length === reach.length) {
       const needs = renewed.flatMap((each) => needsOf(sheet, each));
-      const { isolation, waitsFor } = isolate(
-        inputs,
-        progress,
-        openedFor(inputs, sheet, removed, rules),
-        removed,
-      );
+      const opens = openedFor(inputs, sheet, removed, rules);
+      const open = [...opens, ...openedBeside(inputs)];
+      const { isolation, waitsFor } = isolate(inputs, progress, open, removed);
       return ok({
         inputs,
         ...(build !== undefined && { build }),
@@ -133,6 +132,7 @@ export function contextOf(inputs: JobInputs, progress: PlannedFrom): Result<Cont
         progress,
         parts: new Map(sheet.parts.map((part) => [part.id, part])),
         isolation,
+        opens,
         strip: strip.value,
         removed,
         rebuild: planRebuild(sheet, strip.value.moves, rules >= 4),
@@ -222,6 +222,12 @@ function openedFor(
   });
   return power.length > 0 ? power : [at];
 }
+
+/** What the other jobs of the same shut-down open. */
+const openedBeside = ({ line, together = [] }: JobInputs): readonly string[] =>
+  together.filter(
+    (id) => line?.nodes.some((node) => node.id === id) || line?.links.some((link) => link.id === id),
+  );
 
 /** Jobs of before told those who go without everything, and nobody else; a pump that ran against what was shut ran on. */
 const asPlannedBefore = remembered((plan: IsolationPlan): IsolationPlan => {

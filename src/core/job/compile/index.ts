@@ -25,6 +25,8 @@ export interface Plan {
   readonly steps: readonly Step[];
   readonly minutes: number;
   readonly isolation: Result<IsolationPlan, IsolationFailure> | undefined;
+  /** What this work opens to a person, by its names on the line. */
+  readonly opens: readonly string[];
   readonly renewals: readonly Renewal[];
   readonly findings: readonly Finding[];
   readonly kits: KitChoice;
@@ -103,6 +105,7 @@ export function compile(inputs: JobInputs, progress: PlannedFrom): Result<Plan, 
     steps,
     minutes: steps.reduce((sum, each) => sum + each.minutes, 0),
     isolation: context.isolation,
+    opens: context.opens,
     renewals: context.renewals,
     findings: context.findings,
     kits: context.kits,

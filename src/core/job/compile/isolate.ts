@@ -115,7 +115,16 @@ function acts(context: Context): Step[] {
     .map((piece): Danger => ({ kind: "locked-liquid", piece }));
   return last === undefined
     ? steps
-    : [...steps.slice(0, -1), { ...last, dangers: [...last.dangers, ...locked] }];
+    : [...steps.slice(0, -1), { ...last, dangers: [...last.dangers, ...locked, ...forOthers(context)] }];
+}
+
+/** Who reads what is shut for this valve alone would miss why there is more. */
+function forOthers({ inputs: { line, together = [] } }: Context): Danger[] {
+  const names = together.flatMap((id) => {
+    const at = line?.nodes.find((each) => each.id === id);
+    return at === undefined ? [] : [at.asset ?? at.name ?? id];
+  });
+  return names.length === 0 ? [] : [{ kind: "shut-for-others", names }];
 }
 
 /** The valve lets its pressure out by a cycle of its own: it keeps its power until that is done. */

@@ -18,10 +18,11 @@ export default async function StartPage({
   searchParams,
 }: {
   params: Promise<{ tag: string }>;
-  searchParams: Promise<{ case?: string | string[] }>;
+  searchParams: Promise<{ case?: string | string[]; with?: string | string[] }>;
 }) {
   const tag = pathId((await params).tag);
-  const asked = (await searchParams).case;
+  const { case: asked, with: beside } = await searchParams;
+  const together = typeof beside === "string" && beside !== "" ? { together: beside.split(",") } : {};
   const all = services();
   const valve = all.register.valve(tag);
   if (valve === undefined) notFound();
@@ -30,7 +31,7 @@ export default async function StartPage({
   const sheet = all.library.sheet(valve.sheet);
   const of = typeof asked === "string" ? jobOfCase(all, asked, tag) : undefined;
   const first = of ?? (sheet && beginsWith(valve, sheet, all.now()));
-  const offer = offerOf(all, { valve: tag, ...(of !== undefined && { case: of.case }) });
+  const offer = offerOf(all, { valve: tag, ...together, ...(of !== undefined && { case: of.case }) });
   if (!offer.ok)
     return (
       <Page title={`Start a job on ${tag}`}>
@@ -46,6 +47,7 @@ export default async function StartPage({
     <StartJob
       offer={offer.value}
       seal={sealOffer(all, offer.value)}
+      {...together}
       first={{
         reason: first?.reason ?? offer.value.reason,
         reach: first?.reach ?? [],

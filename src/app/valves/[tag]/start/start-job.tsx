@@ -5,6 +5,7 @@ import type { JobInputs } from "@/core/formats";
 import { Axis } from "@/ui/draw/axis";
 import type { Crew } from "@/ui/job/crew";
 import { BeforeTheTrip } from "@/ui/job/sign-on";
+import { Notice } from "@/ui/notice";
 import { ValveHead } from "@/ui/page";
 import { NotForYou } from "@/ui/people/not-for-you";
 import { ProofPanel } from "@/ui/proof/proof-panel";
@@ -35,6 +36,18 @@ export function StartJob({ crew, ...offered }: Offered & { crew: Crew }) {
         <div className="flex flex-col gap-4">
           <Who start={start} />
           <NotForYou asks="technician" />
+          {offered.together !== undefined && (
+            <Notice tone="wait">
+              Shut off once with {offered.together.join(", ")}: what is shut here is shut for both, and each
+              has its own locks. {valve.tag} by itself:{" "}
+              <a
+                className="underline underline-offset-4"
+                href={`/valves/${encodeURIComponent(valve.tag)}/start`}
+              >
+                start without the other
+              </a>
+            </Notice>
+          )}
           <FoundBefore inputs={inputs} />
           {start.plan !== undefined && <BeforeTheTrip inputs={inputs} plan={start.plan} crew={crew} />}
           <WhyForm start={start} valve={valve} />

@@ -21,11 +21,13 @@ export interface Offered {
   readonly offer: JobInputs;
   /** The server's signature under the offer: with it a job can be begun without signal. */
   readonly seal: string;
+  /** Tags of those that are shut off with it. */
+  readonly together?: readonly string[];
   readonly first: Pick<Chosen, "reason" | "reach" | "renew"> & { readonly where: Where };
 }
 
 /** What is chosen of a job that is about to begin, and the job as it is compiled from that. */
-export function useStart({ offer: base, seal, first }: Offered, crew: Crew) {
+export function useStart({ offer: base, seal, first, together }: Offered, crew: Crew) {
   const router = useRouter();
   const settings = useSettings();
   const words = useSpeaker();
@@ -93,6 +95,7 @@ export function useStart({ offer: base, seal, first }: Offered, crew: Crew) {
       which,
       ...(schools.asked.length > 0 && { schools: [...schools.asked] }),
       ...(base.trouble !== undefined && { case: base.trouble.case }),
+      ...(together !== undefined && { together: [...together] }),
       ...(deep.kept !== undefined && { depth: deep.kept }),
     };
     const opened = await openHereOrThere(asked, { offer: base, seal, by, crew });
