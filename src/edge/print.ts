@@ -18,7 +18,7 @@ export const speakerFor = ({ units, mark }: Printing): Speaker => speaker(notati
 
 /** A paper, printed as it was asked for. */
 export async function printed(
-  asked: Pick<PaperTask, "paper" | "job" | "section"> & Partial<Pick<PaperTask, "photos">>,
+  asked: Pick<PaperTask, "paper" | "job" | "sections"> & Partial<Pick<PaperTask, "photos">>,
   { size = "A4", zone, units, mark }: Printing,
 ): Promise<Result<Response, Refusal>> {
   const known = zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;

@@ -11,7 +11,7 @@ import { route } from "./route";
 /** Who may do what, as it is meant to be: a use case that is not in it, or stands elsewhere in its contract, fails. */
 const MEANT: Readonly<Record<Role | "nobody", string>> = {
   nobody: `health openapi schema signIn signInByPin signInByCode firstKeeper passkeyToUse signInByPasskey`,
-  reader: `isolate planStrip planJob proveJob roundsDay roundsPlan houseRounds houseDay myDay whatIf roundsCalendar roundsCsv troubleNext troubleBring coverNeeds calculators calculate gasketTemplate job photo jobsCsv find
+  reader: `isolate planStrip planJob proveJob roundsDay roundsPlan houseRounds houseDay myDay whatIf roundsCalendar roundsCsv dayPdf dayGeoJson troubleNext troubleBring coverNeeds calculators calculate gasketTemplate job photo jobsCsv find
     paper edits template readings valvesCsv valveTags checkSheet sheet line bells live movements stockCsv movementsCsv
     label listCsv placesGeoJson calendar store signOut setPin changePassword passkeyToMake keepPasskey removePasskey
     endSession jobPdf isolationPdf labelsPdf takeAlong listInstruments`,
@@ -20,7 +20,7 @@ const MEANT: Readonly<Record<Role | "nobody", string>> = {
   planner: `savePlace removePlace saveInstrument removeInstrument saveMapping removeMapping addValves saveValve
     removeValve changeValves retireValves bringBackValves removePaper saveStore removeStore saveItem removeItem
     placeOrder closeOrder moveWork publishWeek planAgain saveTrouble shipTrouble saveSheet removeSheet newLine saveLine removeLine copyLine splitLine joinLine import`,
-  keeper: `savePerson removePerson saveHouse addPerson backups makeBackup lookAtBackup restoreBackup removeBackup
+  keeper: `takeLeave savePerson removePerson saveHouse addPerson backups makeBackup lookAtBackup restoreBackup removeBackup
     takeBundle lookAtBundle bringBundle bundleProgress resetDemo giveRole makeCode takeAccount switchSignIn accessLog`,
 };
 const meantFor = new Map(

@@ -18,7 +18,7 @@ const SETTINGS = { ...USUALLY, theme: "light", motion: "off" } as const;
 
 /** A drawing as the screens draw it; none where there is nothing to draw. */
 export function drawing(of: Drawn, task: PaperTask) {
-  const drawn = of === "axis" ? axis(task) : of === "section" ? section(task) : trace(task, of.trace);
+  const drawn = drawnOf(of, task);
   if (drawn === undefined) return undefined;
   return svgToPdf(
     renderToStaticMarkup(
@@ -28,6 +28,12 @@ export function drawing(of: Drawn, task: PaperTask) {
     ),
     ROOM,
   );
+}
+
+function drawnOf(of: Drawn, task: PaperTask) {
+  if (of === "axis") return axis(task);
+  if (of === "section") return section(task, 0);
+  return "trace" in of ? trace(task, of.trace) : section(task, of.section);
 }
 
 function jobOf({ job }: PaperTask): Run | undefined {
@@ -55,10 +61,10 @@ function trace(task: PaperTask, event: string) {
 }
 
 /** The line as it stands while the section is dead: all that is shut for it is shut. */
-function section(task: PaperTask) {
+function section(task: PaperTask, at: number) {
   const job = jobOf(task);
   if (job === undefined) {
-    const { section } = task;
+    const section = task.sections?.[at];
     return section && still(section.line, section.plan, section.target, [], []);
   }
   const { inputs, plan, progress } = job;

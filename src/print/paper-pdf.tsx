@@ -150,7 +150,9 @@ function said(says: Said, zone: string): string {
   const told = says.map((piece) =>
     typeof piece === "string"
       ? piece
-      : new Intl.DateTimeFormat("en-GB", piece.time ? { ...day, ...clock } : day).format(piece.at),
+      : new Intl.DateTimeFormat("en-GB", piece.hour ? clock : piece.time ? { ...day, ...clock } : day).format(
+          piece.at,
+        ),
   );
   return printable(told.join(""));
 }

@@ -59,6 +59,7 @@ export { limitWords, unitOfCheck } from "./limit-words";
 export { joinMessage, splitMessage } from "./line-making";
 export { lostName } from "./lost";
 export { releaseCaution } from "./media";
+export { dayBlocks } from "./papers/day-paper";
 export { isolationBlocks, isolationSet } from "./papers/isolation-paper";
 export { handOverBlocks, orderBlocks, orderTitle } from "./papers/job-papers";
 export { type Drawn, listOf, type Paper, type PaperBlock, type PaperRow, type Said } from "./papers/paper";

@@ -102,9 +102,16 @@ describe("one crew's day", () => {
 
   it("tells whom the line names, and all others who go without in one line, from when to when", () => {
     const mixer = sheet.stops.find(({ tag }) => tag === "LD-M1 yearly")!;
-    const span = { tag: "LD-M1 yearly", from: mixer.parts[0]!.from, to: mixer.parts[1]!.to };
+    const span = { tags: ["LD-M1 yearly"], from: mixer.parts[0]!.from, to: mixer.parts[1]!.to };
     expect(sheet.tell).toEqual([
-      { names: ["Pool"], who: "Odile Brandt", phone: "555 01", days: 2, ...span },
+      {
+        names: ["Pool"],
+        who: "Odile Brandt",
+        phone: "555 01",
+        days: 2,
+        by: span.from - 2 * 86_400_000,
+        ...span,
+      },
       { names: ["Showers"], ...span },
     ]);
   });

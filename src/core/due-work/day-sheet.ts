@@ -9,6 +9,8 @@ import type { JointWork } from "./shut-once";
 export interface DayStop extends Pick<RoundsWork, "tag" | "name" | "place" | "what" | "lost" | "line"> {
   /** From 1. */
   readonly order: number;
+  /** What is opened, where anything is shut for it. */
+  readonly opens?: readonly string[];
   /** Stretches of work, ms; what lies between them stands by itself. */
   readonly parts: readonly { readonly from: number; readonly to: number; readonly stretch: number }[];
   readonly spot?: Spot;
@@ -40,7 +42,10 @@ export interface DayTold extends Partial<Omit<TellBefore, "name">> {
   readonly names: readonly string[];
   readonly from: number;
   readonly to: number;
-  readonly tag: string;
+  /** For which work; several where they are shut off once. */
+  readonly tags: readonly string[];
+  /** When they are told at the latest, ms, where they want to know days before. */
+  readonly by?: number;
 }
 
 /** One crew's day: where to, what to take along, whom to tell. */
@@ -76,6 +81,7 @@ export interface DayJoint extends Pick<JointWork, "tags" | "locks"> {
 }
 
 const MIN_MS = 60_000;
+const DAY_MS = 86_400_000;
 
 export function daySheet(asked: HouseAsked, read: Asked, shift: PlannedShift): DaySheet {
   const { works, brings, crews } = asked;
@@ -108,7 +114,7 @@ export function daySheet(asked: HouseAsked, read: Asked, shift: PlannedShift): D
     legs: legsOf(read, shift, start, crew?.base),
     ...packedOf(tags, brings),
     locks: mostLocks(stops, brings, joint),
-    tell: stops.flatMap((stop) => toldOf(stop, stops, brings[stop.tag]!)),
+    tell: stops.flatMap((stop) => toldOf(stop, stops, brings)),
     joint,
   };
 }
@@ -121,12 +127,13 @@ function stopOf(
 ): Omit<DayStop, "with"> {
   const own = visits.filter(({ task }) => task === work.tag);
   const spot = spotOf(read, own[0]!.place);
-  const { tag, name, place, what, lost, line } = work;
+  const { tag, name, place, what, lost, line, opens } = work;
   return {
     order,
     ...{ tag, name, place, what, lost },
     parts: own.map(({ from, to, stretch }) => ({ from: Date.parse(from), to: Date.parse(to), stretch })),
     ...(line !== undefined && { line }),
+    ...(opens !== undefined && { opens }),
     ...(spot && { spot }),
     lateMin: Math.max(0, ...own.map(({ late_min = 0 }) => late_min)),
   };
@@ -236,14 +243,51 @@ function outSpan(stop: DayStop, stops: readonly DayStop[]): { readonly from: num
   };
 }
 
-/** Who is told where the line says so, and else all who go without. */
-function toldOf(stop: DayStop, stops: readonly DayStop[], { tell }: Bring): DayTold[] {
-  const { tag, lost } = stop;
-  const span = { ...outSpan(stop, stops), tag };
-  const told = new Set(tell.map(({ name }) => name));
-  const others = lost.filter((name) => !told.has(name));
+/** Who is told where the line says so, and else all who go without: of what is shut off once, with the first of it. */
+function toldOf(stop: DayStop, stops: readonly DayStop[], brings: HouseAsked["brings"]): DayTold[] {
+  const members = stops.filter(({ tag }) => tag === stop.tag || stop.with.includes(tag));
+  if (members[0]?.tag !== stop.tag) return [];
+  const span = { ...outSpan(stop, stops), tags: members.map(({ tag }) => tag) };
+  const tell = new Map(
+    members.flatMap(({ tag }) => (brings[tag]?.tell ?? []).map((each) => [each.name, each])),
+  );
+  const others = [...new Set(members.flatMap(({ lost }) => lost))].filter((name) => !tell.has(name));
   return [
-    ...tell.map(({ name, ...who }) => ({ names: [name], ...who, ...span })),
+    ...[...tell.values()].map(({ name, ...who }) => ({
+      names: [name],
+      ...who,
+      ...(who.days !== undefined && { by: span.from - who.days * DAY_MS }),
+      ...span,
+    })),
     ...(others.length > 0 ? [{ names: others, ...span }] : []),
   ];
+}
+
+/** What is shut off on a day by one isolation. */
+export interface ShutDown {
+  readonly tags: readonly string[];
+  /** What is opened, by its names on the line. */
+  readonly opens: readonly string[];
+  readonly line: string;
+  readonly name: string;
+  readonly saves?: JointWork["saves"];
+}
+
+/** What is shut off on this day, in the order in which it is: what is shut off once, once. */
+export function shutDownsOf({ stops, joint }: DaySheet): ShutDown[] {
+  return stops.flatMap((stop): ShutDown[] => {
+    const { tag, line, name } = stop;
+    if (line === undefined || stop.opens === undefined) return [];
+    const members = stops.filter((each) => each.tag === tag || stop.with.includes(each.tag));
+    if (members[0]?.tag !== tag) return [];
+    const saves = joint.find(({ tags }) => tags.includes(tag))?.saves;
+    return [
+      {
+        tags: members.map((each) => each.tag),
+        opens: [...new Set(members.flatMap(({ opens = [] }) => opens))],
+        ...{ line, name },
+        ...(saves && { saves }),
+      },
+    ];
+  });
 }

@@ -26,6 +26,8 @@ export interface RoundsWork {
   readonly lost: readonly string[];
   /** On which it is shut off. */
   readonly line?: string;
+  /** What is opened, by its names on the line, where anything is shut for it. */
+  readonly opens?: readonly string[];
   /** What it is never out with, and why. */
   readonly apart: readonly { readonly tag: string; readonly because: Apart["because"] }[];
   /** Its way is not counted. */

@@ -1,7 +1,8 @@
 export { askedAfter } from "./asked-after";
 export { crewsOn, type HouseDay, type NoCrews } from "./crews-on";
+export { type DayGeoJson, dayGeoJson } from "./day-geojson";
 export type { DaySheet, DayStop, Packed } from "./day-sheet";
-export { daySheet } from "./day-sheet";
+export { daySheet, type ShutDown, shutDownsOf } from "./day-sheet";
 export { type Beside, dueTasks, type Ringing } from "./due-tasks";
 export type {
   BegunWork,

@@ -30,7 +30,7 @@ const OUTAGE_PER_MIN = 0.1;
  * isolation costs less than the two, takes nobody's service who has it in both, and no more fire protection at a time
  * than one of them takes anyway; the dearest saving first.
  *
- * @param line as it stands
+ * @param line as it is when they are done
  */
 export function shutOnceOn(
   line: Line,

@@ -32,7 +32,7 @@ export interface OnLine {
  * What of this is shut off once, and what is never out at a time. A joint shut-down counts where the jobs, compiled for
  * it, shut the very same and a crew is done sooner.
  *
- * @param lineOf as it stands · @param compiled the work of a valve that is shut off with these
+ * @param lineOf as it is built · @param compiled the work of a valve that is shut off with these
  */
 export function shutOnce(
   works: readonly OnLine[],

@@ -129,6 +129,19 @@ export const HOUSE_DAY = contract({
   refuses,
 });
 
+export const DAY_GEOJSON = contract({
+  id: "dayGeoJson",
+  method: "GET",
+  path: "/api/v1/rounds/house/day.geojson",
+  chapter: "Taking out",
+  role: "reader",
+  says: "One crew's day for any map (RFC 7946): where it begins, each piece of work with its order and hours, and the way. What has no position is left out.",
+  query: Type.Object({ crew: Key, day: { ...Instant, description: "Any moment of it." } }, closed),
+  answer: Type.String(),
+  gives: "application/geo+json",
+  refuses,
+});
+
 export const MY_DAY = contract({
   id: "myDay",
   method: "GET",

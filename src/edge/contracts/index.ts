@@ -27,6 +27,7 @@ import {
 } from "./engines";
 import { ADD_PERSON, BELLS, FIND, HEALTH, LIVE, OPENAPI, RESET_DEMO, SCHEMA } from "./here";
 import {
+  DAY_GEOJSON,
   HOUSE_DAY,
   HOUSE_ROUNDS,
   MOVE_WORK,
@@ -62,6 +63,7 @@ export const CONTRACTS: readonly Contract[] = [
   MY_DAY,
   REPORT_WORK,
   WHAT_IF,
+  DAY_GEOJSON,
   HOUSE_ROUNDS,
   MOVE_WORK,
   PUBLISH_WEEK,

@@ -52,6 +52,41 @@ const owned = <S extends TObject>(
 
 export const PLACES = owned("Place", "/api/v1/places", "a place where valves stand", PlaceSchema);
 export const PEOPLE = owned("Person", "/api/v1/people", "one of the crew", PersonSchema, "keeper");
+export const TAKE_LEAVE = contract({
+  id: "takeLeave",
+  method: "POST",
+  path: "/api/v1/people/{id}/leave",
+  chapter: "Bringing in",
+  role: "keeper",
+  says: "Leave out of a calendar file (RFC 5545): its whole days become days away of this person, what is known stays. Answers what is new, and what was left and why.",
+  asker: "crew-if-any",
+  mostBytes: 2_000_000,
+  params: Type.Object({ id: Type.String({ minLength: 1, maxLength: 400 }) }, closed),
+  body: Type.Object({ text: Type.String({ minLength: 1, description: "The file." }) }, closed),
+  answer: Type.Object(
+    {
+      ...Edited.properties,
+      taken: Type.Array(Type.Object({ from: Type.String(), to: Type.String() }, closed), {
+        description: "First and last day, both away.",
+      }),
+      left: Type.Array(
+        Type.Object(
+          {
+            says: Type.String(),
+            why: Type.Union([
+              Type.Literal("part-of-a-day"),
+              Type.Literal("cancelled"),
+              Type.Literal("behind"),
+            ]),
+          },
+          closed,
+        ),
+      ),
+    },
+    closed,
+  ),
+  refuses,
+});
 export const INSTRUMENTS = owned("Instrument", "/api/v1/instruments", "an instrument", InstrumentSchema);
 export const LIST_INSTRUMENTS = contract({
   id: "listInstruments",
@@ -286,6 +321,7 @@ export const OWN: readonly Contract[] = [
   PLACES.remove,
   PEOPLE.save,
   PEOPLE.remove,
+  TAKE_LEAVE,
   LIST_INSTRUMENTS,
   INSTRUMENTS.save,
   INSTRUMENTS.remove,

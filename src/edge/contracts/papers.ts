@@ -64,6 +64,26 @@ export const ISOLATION_PDF = contract({
   refuses: { 404: "There is no such line.", 409: "It cannot be isolated, and why.", 503: LATER },
 });
 
+export const DAY_PDF = contract({
+  id: "dayPdf",
+  method: "GET",
+  path: "/api/v1/rounds/house/day.pdf",
+  chapter: "Papers",
+  role: "reader",
+  says: "One crew's day as PDF: where to and when, what to take along, whom to tell, then each isolation as a set.",
+  query: Type.Object(
+    {
+      ...printed,
+      crew: Type.String({ minLength: 1, maxLength: 100 }),
+      day: Type.String({ format: "instant", description: "Any moment of it." }),
+    },
+    closed,
+  ),
+  answer: Type.String(),
+  gives: "application/pdf",
+  refuses: { 422: "Nothing is planned for that crew on that day.", 503: LATER },
+});
+
 export const LABELS_PDF = contract({
   id: "labelsPdf",
   method: "GET",
@@ -97,5 +117,6 @@ export const LABELS_PDF = contract({
 export const PAPERS: readonly Contract[] = [
   JOB_PDF,
   ISOLATION_PDF,
+  DAY_PDF,
   LABELS_PDF,
 ] as unknown as readonly Contract[];

@@ -72,10 +72,13 @@ const NOBODY_YET = "nobody yet";
 /**
  * What a job on this valve is made of, with nothing chosen yet: its sheet, its line beside the other jobs, the store, and
  * what a case found. Nothing is stored.
+ *
+ * @param holds what other jobs hold of a line by then
  */
 export function offerOf(
   services: Services,
   { valve: tag, case: of, together = [] }: Pick<OpenJob, "valve" | "case" | "together">,
+  holds = (line: string): HeldShut => heldShut(services, line),
 ): Result<JobInputs, Problem[]> {
   const { library, register, now, newId, things } = services;
   const valve = register.valve(tag);
@@ -97,7 +100,7 @@ export function offerOf(
   if (of !== undefined && things.one("case", of)?.valve !== tag)
     return err([{ path: "/case", message: `There is no case "${of}" of this valve. Leave it out.` }]);
   const whole = valve.line === undefined ? undefined : library.line(valve.line);
-  const held = whole && heldOn(whole, heldShut(services, whole.id));
+  const held = whole && heldOn(whole, holds(whole.id));
   const beside = together.map((each) => placeBeside(register.valve(each), valve));
   const stranger = together[beside.indexOf(undefined)];
   if (stranger !== undefined)

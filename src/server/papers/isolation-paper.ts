@@ -15,7 +15,7 @@ export function isolationPaper(
   demand: IsolationDemand,
   words: Speaker,
   origin: string,
-): Result<Pick<PaperTask, "paper" | "section">, NoPaper> {
+): Result<Pick<PaperTask, "paper" | "sections">, NoPaper> {
   const line = all.library.line(id);
   if (line === undefined) return err({ kind: "unknown", message: "There is no such line here." });
   const standing = lineAsItStands(line, heldShut(all, id), heldWhere(words));
@@ -36,6 +36,6 @@ export function isolationPaper(
   const [target] = demand.open;
   return ok({
     paper,
-    section: { line: standing, plan: plan.value, ...(target !== undefined && { target }) },
+    sections: [{ line: standing, plan: plan.value, ...(target !== undefined && { target }) }],
   });
 }

@@ -18,6 +18,13 @@ export interface PrintedLabel {
   readonly opens: string;
 }
 
+/** A line, what is planned to be shut on it, and the place that is opened. */
+export interface PrintedSection {
+  readonly line: Line;
+  readonly plan: IsolationPlan;
+  readonly target?: string;
+}
+
 /** What is printed in a worker: everything it needs is in it. */
 export type PrintTask =
   | {
@@ -29,9 +36,9 @@ export type PrintTask =
       /** JPEG bytes by the name of a photograph; one that is missing is said to be. */
       readonly photos: Readonly<Record<string, Uint8Array>>;
       readonly notation: Notation;
-      /** The job that its drawings are of; or the line and what is planned to be shut on it. */
+      /** The job that its drawings are of; or lines and what is planned to be shut on them. */
       readonly job?: { readonly inputs: JobInputs; readonly events: readonly JobEvent[] };
-      readonly section?: { readonly line: Line; readonly plan: IsolationPlan; readonly target?: string };
+      readonly sections?: readonly PrintedSection[];
     }
   | {
       readonly kind: "labels";

@@ -101,6 +101,7 @@ function worksOf(ringing: readonly RingingValve[], apart: readonly Apart[]): Hou
       tags.includes(valve.tag) ? [{ tag: tags.find((tag) => tag !== valve.tag)!, because }] : [],
     ),
     ...(valve.line !== undefined && { line: valve.line }),
+    ...(valve.work.shut !== undefined && { opens: valve.work.shut.opens }),
     ...(valve.spot === NOWHERE && { nowhere: true }),
   });
   return Object.fromEntries(ringing.map((valve) => [valve.tag, workOf(valve)]));

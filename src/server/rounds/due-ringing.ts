@@ -1,10 +1,10 @@
 import { type Beside, type NotPlanned, type Ringing, shutOnce, workOf } from "@/core/due-work";
 import type { Place, Sheet, Valve } from "@/core/formats";
-import { heldOn, lineAsItStands, run } from "@/core/job";
+import { run } from "@/core/job";
 import { placeOf, spotOf } from "@/core/places";
 import { reportedOf } from "@/core/rounds";
 import { AT_ONCE } from "@/data";
-import { heldShut, offerOf } from "../jobs/open-job";
+import { offerOf } from "../jobs/open-job";
 import type { Services } from "../services";
 
 /** More than this nobody plans at a time by the compiled minutes of each. */
@@ -57,20 +57,19 @@ export function dueRinging(
         work,
       });
   }
-  const asItStands = (id: string) => {
-    const line = library.line(id);
-    return line && lineAsItStands(line, heldOn(line, heldShut(services, id)));
-  };
   const rings = new Map(ringing.map((each) => [each.tag, each]));
   const compiled = (tag: string, together: readonly string[]) => {
     const valve = register.valve(tag)!;
     return workHere(services, valve, library.sheet(valve.sheet)!, rings.get(tag)!.interval, together);
   };
-  return { ringing, not, ...shutOnce(ringing, asItStands, compiled) };
+  return { ringing, not, ...shutOnce(ringing, (id) => library.line(id), compiled) };
 }
 
 /** What is due on a day is in time until that day ends, by the clock on the wall of the server. */
 const endOfDay = (at: number): number => new Date(at).setHours(23, 59, 59, 999);
+
+/** By then the jobs of today have given back what they hold. */
+const NOTHING_HELD = () => new Map();
 
 /** Compiled as the job would begin with: what is reported of it, else what rings first. */
 function workHere(
@@ -80,7 +79,7 @@ function workHere(
   what: string,
   together: readonly string[] = [],
 ) {
-  const offer = offerOf(services, { valve: valve.tag, together });
+  const offer = offerOf(services, { valve: valve.tag, together }, NOTHING_HELD);
   if (!offer.ok) return undefined;
   const interval = sheet.intervals.find((each) => each.what === what)?.id;
   const reason =

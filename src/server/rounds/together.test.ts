@@ -85,9 +85,9 @@ describe("what is shut off once in this house", () => {
   });
 
   it("says of hydrants which one has water by the other", () => {
-    const { apart } = asked.works["NQ-H04"]!;
-    expect(apart).toContainEqual({ tag: "NQ-H06", because: { kind: "without", name: "NQ-H05" } });
-    expect(asked.works["NQ-H06"]!.apart.map(({ tag }) => tag)).toContain("NQ-H04");
+    const { apart } = asked.works["SQ-H02"]!;
+    expect(apart).toContainEqual({ tag: "SQ-H05", because: { kind: "without", name: "SQ-H09" } });
+    expect(asked.works["SQ-H05"]!.apart.map(({ tag }) => tag)).toContain("SQ-H02");
   });
 
   it("is refused with a valve of another line, and changes nothing", () => {

@@ -1,18 +1,14 @@
 "use client";
 
 import { FileText } from "lucide-react";
-import { useEffect, useState } from "react";
 import type { IsolationDemand } from "@/core/isolation";
 import { addressOf } from "@/edge/client";
 import { ISOLATION_PDF } from "@/edge/contracts/papers";
-import { useSettings } from "../settings";
+import { usePrinting } from "./use-printing";
 
 /** What to shut as one set of papers: sheet, locks, permits, whom to tell. */
 export function PdfLink({ line, demand }: { line: string; demand: IsolationDemand }) {
-  const { system, mark } = useSettings();
-  const [zone, setZone] = useState<string>();
-  useEffect(() => setZone(Intl.DateTimeFormat().resolvedOptions().timeZone), []);
-  const query = { ...demand, size: system === "us" ? "LETTER" : "A4", units: system, mark, zone };
+  const query = { ...demand, ...usePrinting() };
   return (
     <a
       className="btn btn-quiet"

@@ -1,3 +1,4 @@
+import { format } from "date-fns";
 import { Fragment } from "react";
 import type { Said } from "@/words";
 import { Day } from "../when";
@@ -6,6 +7,12 @@ import { Day } from "../when";
 export const SaidText = ({ says }: { says: Said }) =>
   says.map((piece, index) => (
     <Fragment key={index}>
-      {typeof piece === "string" ? piece : <Day at={piece.at} {...(piece.time && { time: true })} />}
+      {typeof piece === "string" ? (
+        piece
+      ) : piece.hour ? (
+        format(piece.at, "HH:mm")
+      ) : (
+        <Day at={piece.at} {...(piece.time && { time: true })} />
+      )}
     </Fragment>
   ));

@@ -13,6 +13,7 @@ import { harms } from "./harms";
 import { instruments } from "./instruments";
 import { isolation } from "./isolation";
 import { kits } from "./kits";
+import { leave } from "./leave";
 import { making } from "./making";
 import { media } from "./media";
 import { papers } from "./papers";
@@ -49,6 +50,7 @@ export const english = {
   papers,
   refusals,
   ringing,
+  leave,
   rounds,
   together,
   safety,

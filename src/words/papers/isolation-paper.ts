@@ -4,7 +4,7 @@ import { formatDuration } from "@/core/quantity";
 import { actWhy, actWords, lockedWords, proveWords, storedAt, storedKind, storedWords } from "../isolation";
 import { lostName } from "../lost";
 import { quantity, type Speaker } from "../speaker";
-import { listOf, type PaperBlock, type PaperRow } from "./paper";
+import { type Drawn, listOf, type PaperBlock, type PaperRow } from "./paper";
 
 type Act = IsolationPlan["shutting"][number];
 
@@ -13,7 +13,7 @@ const LOCKED_ACTS: ReadonlySet<string> = new Set(["stop-pump", "switch-off", "sh
 const isLocked = ({ kind }: Act): boolean => LOCKED_ACTS.has(kind);
 
 const cell = (says: string, strong?: true): PaperRow => ({ says: [says], ...(strong && { strong }) });
-const columns = (titles: readonly string[], shares: readonly number[]) =>
+export const columns = (titles: readonly string[], shares: readonly number[]) =>
   titles.map((title, at) => ({ title, share: shares[at]! }));
 
 /** What is done, in words that name the second barrier. */
@@ -105,7 +105,12 @@ function permitSays(words: Speaker, permit: IsolationPlan["permits"][number]): s
 }
 
 /** Locks, permits and calls, each as a list to be filled in: they go with the sheet as one set. */
-export function isolationSet(words: Speaker, line: Line, plan: IsolationPlan): PaperBlock[] {
+export function isolationSet(
+  words: Speaker,
+  line: Line,
+  plan: IsolationPlan,
+  section: Drawn = "section",
+): PaperBlock[] {
   const { locks, permits, tell } = words.say.papers.isolation;
   const told = plan.lost.flatMap(({ node, name: lost }) => {
     const whom = line.nodes.find(({ id }) => id === node)?.tell;
@@ -117,7 +122,7 @@ export function isolationSet(words: Speaker, line: Line, plan: IsolationPlan): P
   return [
     ...isolationBlocks(words, line, plan),
     { kind: "page" },
-    { kind: "drawing", title: words.say.papers.section, of: "section" },
+    { kind: "drawing", title: words.say.papers.section, of: section },
     locked.length === 0
       ? listOf(locks.title, [], locks.none)
       : {

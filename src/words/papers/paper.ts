@@ -3,6 +3,8 @@ export interface Moment {
   readonly at: number;
   /** With the time of the day. */
   readonly time?: boolean;
+  /** The time of the day alone. */
+  readonly hour?: boolean;
 }
 
 /** What is said, piece by piece. */
@@ -22,7 +24,12 @@ export interface PaperRow {
 }
 
 /** What a drawing is of. */
-export type Drawn = "axis" | "section" | { readonly trace: string };
+export type Drawn =
+  | "axis"
+  | "section"
+  /** One of several sections of a paper, from 0. */
+  | { readonly section: number }
+  | { readonly trace: string };
 
 /** A piece of a paper. The screen draws it, and so does the print: neither has words of its own. */
 export type PaperBlock =

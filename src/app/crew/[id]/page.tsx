@@ -8,6 +8,7 @@ import { PapersPanel } from "@/ui/own/papers-panel";
 import { TakeAway } from "@/ui/own/take-away";
 import { Page } from "@/ui/page";
 import { EditPerson } from "../edit-person";
+import { LeavePanel } from "../leave-panel";
 import { personSections } from "../person-sections";
 
 type Params = { params: Promise<{ id: string }> };
@@ -36,6 +37,7 @@ export default async function PersonPage({ params }: Params) {
           sections={personSections(shifts, places, false)}
         />
         <div className="flex flex-col gap-4">
+          <LeavePanel person={id} name={person.name} />
           <PapersPanel of="person" owner={id} papers={all.things.papersOf("person", id)} />
           <HistoryPanel edits={historyOf(all, "person", id)} />
         </div>

@@ -1,17 +1,20 @@
 "use client";
 
 import { format } from "date-fns";
+import { FileText } from "lucide-react";
 import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
 import type { DaySheet } from "@/core/due-work";
 import { formatDuration } from "@/core/quantity";
 import type { Problem } from "@/core/result";
-import { call } from "@/edge/client";
+import { addressOf, call } from "@/edge/client";
 import type { AnswerTo } from "@/edge/contract";
-import { HOUSE_DAY } from "@/edge/contracts/house-rounds";
+import { DAY_GEOJSON, HOUSE_DAY } from "@/edge/contracts/house-rounds";
+import { DAY_PDF } from "@/edge/contracts/papers";
 import { SiteMap, type SiteMark } from "@/ui/map/site-map";
 import { Notice } from "@/ui/notice";
 import { Page } from "@/ui/page";
+import { usePrinting } from "@/ui/paper/use-printing";
 import { PrintButton } from "@/ui/print-button";
 import { useFigures } from "@/ui/use-figures";
 import { DayLine } from "./day-line";
@@ -77,11 +80,12 @@ function Day({ sheet, ground }: Found) {
           {format(sheet.back, "HH:mm")}
           {sheet.overMin >= 1 && <strong className="text-stop">, after the shift</strong>}
         </p>
-        <div className="no-print ml-auto flex gap-2">
+        <div className="no-print ml-auto flex flex-wrap gap-2">
           <Link href="/rounds" className="btn btn-quiet min-h-12">
             The week
           </Link>
           <PrintButton />
+          <DayFiles sheet={sheet} />
         </div>
       </header>
       <div className="grid grid-cols-1 items-start gap-3 lg:grid-cols-[360px_1fr_280px]">
@@ -102,6 +106,27 @@ function Day({ sheet, ground }: Found) {
         </div>
       </div>
     </div>
+  );
+}
+
+/** The day with all its isolation sheets as one set, and for any map. */
+function DayFiles({ sheet }: { sheet: DaySheet }) {
+  const printing = usePrinting();
+  const query = { crew: sheet.crew, day: new Date(sheet.from).toISOString() };
+  return (
+    <>
+      <a
+        className="btn btn-quiet min-h-12"
+        href={addressOf(DAY_PDF, { query: { ...query, ...printing } })}
+        target="_blank"
+        rel="noreferrer"
+      >
+        <FileText size={20} aria-hidden="true" /> All of it, as PDF
+      </a>
+      <a className="btn btn-quiet min-h-12" href={addressOf(DAY_GEOJSON, { query })} download>
+        GeoJSON
+      </a>
+    </>
   );
 }
 

@@ -1,6 +1,6 @@
 import { format } from "date-fns";
 import Link from "next/link";
-import type { DaySheet } from "@/core/due-work";
+import { type DaySheet, shutDownsOf } from "@/core/due-work";
 import { Panel } from "@/ui/page";
 import { useSpeaker } from "@/ui/use-speaker";
 import { savesWords } from "@/words";
@@ -13,10 +13,10 @@ export function TellBefore({ sheet }: { sheet: DaySheet }) {
         <p className="text-soft">Nobody goes without on this day.</p>
       ) : (
         <ul className="dashed">
-          {sheet.tell.map(({ names, who, phone, days, from, to, tag }) => (
-            <li key={`${tag} ${names.join()} ${who ?? ""}`} className="py-2 leading-snug">
-              <strong>{names.join(", ")}</strong>: out {format(from, "HH:mm")} to {format(to, "HH:mm")}, {tag}
-              .
+          {sheet.tell.map(({ names, who, phone, days, by, from, to, tags }) => (
+            <li key={`${tags.join()} ${names.join()} ${who ?? ""}`} className="py-2 leading-snug">
+              <strong>{names.join(", ")}</strong>: out {format(from, "HH:mm")} to {format(to, "HH:mm")},{" "}
+              {tags.join(", ")}.
               {who !== undefined && (
                 <span className="block text-note">
                   Tell {who}
@@ -28,7 +28,10 @@ export function TellBefore({ sheet }: { sheet: DaySheet }) {
                       </a>
                     </>
                   )}
-                  {days !== undefined && `, ${days} ${days === 1 ? "day" : "days"} before`}.
+                  {days !== undefined &&
+                    by !== undefined &&
+                    `, by ${format(by, "EEE d MMM")}: ${days} ${days === 1 ? "day" : "days"} before`}
+                  .
                 </span>
               )}
             </li>
@@ -42,16 +45,16 @@ export function TellBefore({ sheet }: { sheet: DaySheet }) {
 /** How the work is shut off: a sheet for each shut-down. */
 export function ShutOff({ sheet }: { sheet: DaySheet }) {
   const speaker = useSpeaker();
-  const shut = shutDowns(sheet);
+  const shut = shutDownsOf(sheet);
   if (shut.length === 0) return null;
   return (
     <Panel title="Isolation sheets">
       <ul>
-        {shut.map(({ tags, line, name, saves }) => (
+        {shut.map(({ tags, opens, line, name, saves }) => (
           <li key={tags.join()} className="py-1">
             <Link
               className="inline-block min-h-11 content-center underline underline-offset-4"
-              href={`/lines/${encodeURIComponent(line)}/isolation?${new URLSearchParams(tags.map((tag) => ["open", tag]))}`}
+              href={`/lines/${encodeURIComponent(line)}/isolation?${new URLSearchParams(opens.map((id) => ["open", id]))}`}
             >
               {tags.join(" and ")}, {name}
             </Link>
@@ -63,15 +66,4 @@ export function ShutOff({ sheet }: { sheet: DaySheet }) {
       </ul>
     </Panel>
   );
-}
-
-/** What is shut off on this day, in the order in which it is. */
-function shutDowns({ stops, joint }: DaySheet) {
-  return stops.flatMap(({ tag, line, name, with: others }) => {
-    if (line === undefined) return [];
-    const once = joint.find(({ tags }) => tags.includes(tag));
-    const first = stops.find((stop) => stop.tag === tag || others.includes(stop.tag));
-    if (first?.tag !== tag) return [];
-    return [{ tags: [tag, ...others], line, name, ...(once?.saves && { saves: once.saves }) }];
-  });
 }

@@ -29,7 +29,7 @@ export function NextJob({ day, stop, own }: { day: MyDay; stop: DayStop; own: Ow
   const [from, to] = [parts[0]!.from, parts.at(-1)!.to];
   const beside = stop.with;
   const ask = beside.length === 0 ? "" : `?${new URLSearchParams({ with: beside.join(",") })}`;
-  const tell = sheet.tell.filter((each) => each.tag === tag);
+  const tell = sheet.tell.filter((each) => each.tags.includes(tag));
   return (
     <section aria-label="What is next" className="card flex flex-col gap-3 p-4">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
