@@ -1,5 +1,6 @@
 import type { Renewal } from "@/core/findings";
 import type { StepOf } from "@/core/job";
+import { sensibleDigits } from "@/core/quantity";
 import type { Due } from "@/core/rounds";
 import type { Leftover, Missing, NotThisKit } from "@/core/store";
 import type { Speaker } from "./speaker";
@@ -95,8 +96,24 @@ export const dueWhat = ({ say }: Speaker, { what, trend }: Due): string =>
   trend === undefined ? what : say.trends.rings(what.replaceAll("-", " "));
 
 /** Why a valve is due when it is. */
-export function dueWhy(speaker: Speaker, { counted, atOnce, again, trend }: Due): string {
+export function dueWhy(speaker: Speaker, due: Due): string {
+  const { season } = due;
+  const why = whyThen(speaker, due);
+  return season === undefined ? why : `${why} ${speaker.say.kits.due.season(season.why)}`;
+}
+
+function whyThen(speaker: Speaker, { counted, atOnce, again, trend, set, count }: Due): string {
   const words = speaker.say.kits.due;
+  if (set === true) return words.set;
+  if (count !== undefined)
+    return [
+      words.count(
+        sensibleDigits(count.done, speaker.mark),
+        sensibleDigits(count.every, speaker.mark),
+        count.what.replaceAll("-", " "),
+      ),
+      ...(count.meets === undefined ? [] : [trendWhy(speaker, count.what, count.meets)]),
+    ].join(" ");
   if (trend !== undefined) return trendWhy(speaker, trend.what, trend.meets);
   if (again !== undefined) return words.again(again.days, again.why);
   if (atOnce !== undefined) return "since" in atOnce ? words.atOnce : words.reported(atOnce.reported);

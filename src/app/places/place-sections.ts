@@ -1,4 +1,16 @@
+import { WEEKDAYS } from "@/core/formats";
 import type { OwnSection } from "@/ui/own/own-field";
+
+const NAMES = {
+  mon: "Monday",
+  tue: "Tuesday",
+  wed: "Wednesday",
+  thu: "Thursday",
+  fri: "Friday",
+  sat: "Saturday",
+  sun: "Sunday",
+} as const satisfies Record<(typeof WEEKDAYS)[number], string>;
+const DAYS = WEEKDAYS.map((id) => ({ id, name: NAMES[id] }));
 
 export const placeSections = (others: readonly string[]): OwnSection[] => [
   {
@@ -37,6 +49,20 @@ export const placeSections = (others: readonly string[]): OwnSection[] => [
   {
     title: "What can hurt there",
     fields: [{ kind: "sentence", name: "hazard", label: "What can happen, and what to do" }],
+  },
+  {
+    title: "When work may be done",
+    folded: true,
+    fields: [
+      {
+        kind: "entries",
+        name: "hours",
+        label: "Hours",
+        hint: "As 07:30-12:00. On a day left empty none may; all left empty: at any time.",
+        each: "words",
+        keys: DAYS,
+      },
+    ],
   },
   {
     title: "Who is told before",

@@ -146,6 +146,15 @@ export function valveSections({
           keys: intervals,
         },
         { kind: "sentence", name: "monthsWhy", label: "Why, and on whose word" },
+        {
+          kind: "pairs",
+          name: "set",
+          label: "Dates set from outside",
+          hint: "By an authority, an insurer, a contract. A whole job within the month before does away with it.",
+          first: "Day",
+          second: "What is due then",
+          secondIs: "words",
+        },
       ],
     },
     {

@@ -1,7 +1,9 @@
 import type { RoundsQuestion, RoundsTask } from "../formats";
+import type { HouseDay } from "./crews-on";
 import type { Apart } from "./joint";
 import type { JointWork } from "./shut-once";
 import { weightsOf } from "./weights";
+import { type MayBeDone, windowsOf } from "./windows";
 import type { DueWork } from "./work-of";
 
 /** A valve that rings, with the work that it asks for. */
@@ -13,8 +15,8 @@ export interface Ringing {
   readonly line: string | undefined;
   /** Key of where it stands. */
   readonly spot: string;
-  /** Who is told before has to know it so many days before. */
-  readonly noticeDays: number;
+  /** When it may be done. */
+  readonly mayBeDone: MayBeDone;
   readonly work: DueWork;
 }
 
@@ -30,12 +32,12 @@ export interface Beside {
  * What rings, as tasks of rounds. What shares its valves is one shut-down; of one line's fire protection only one piece is
  * out at a time, and so of two that may not be out together.
  *
- * @param span from now until the plan ends, ms
+ * @param span from now until the plan ends, ms, with the days between
  */
 export function dueTasks(
   ringing: readonly Ringing[],
   { joint, apart }: Beside,
-  { now, until }: { readonly now: number; readonly until: number },
+  span: { readonly now: number; readonly until: number; readonly days: readonly HouseDay[] },
 ): Pick<RoundsQuestion, "tasks"> & { readonly shutdowns: NonNullable<RoundsQuestion["shutdowns"]> } {
   const jointOf = new Map(joint.flatMap((each) => each.tags.map((tag) => [tag, each])));
   const keyOf = ({ tag, work }: Ringing) => {
@@ -45,25 +47,19 @@ export function dueTasks(
       : `shut off for ${shared?.tags[0] ?? tag}`;
   };
   const tasks = ringing.map((each): RoundsTask => {
-    const { tag, due, reported, line, spot, noticeDays, work } = each;
+    const { tag, due, reported, line, spot, mayBeDone, work } = each;
     const key = keyOf(each);
     const out = [
       ...(work.impairs.length > 0 ? [`fire protection on ${line}`] : []),
       ...apart.flatMap(({ tags }) => (tags.includes(tag) ? [tags.join(" or ")] : [])),
     ];
-    const told = now + noticeDays * DAY_MS;
     return {
       id: tag,
       place: spot,
       stretches: key === undefined ? withShutting(work) : work.stretches.map((stretch) => ({ ...stretch })),
-      windows: [
-        {
-          from: new Date(told).toISOString(),
-          to: new Date(Math.max(until, told + DAY_MS)).toISOString(),
-        },
-      ],
+      windows: windowsOf(mayBeDone, span.days, span),
       due: new Date(due).toISOString(),
-      ...weightsOf(work.harmed, reported, work.lost.length > 0, Math.max(0, (until - due) / DAY_MS)),
+      ...weightsOf(work.harmed, reported, work.lost.length > 0, Math.max(0, (span.until - due) / DAY_MS)),
       ...(key !== undefined && { shutdown: key }),
       ...(out.length > 0 && { out }),
       ...(work.needs.length > 0 && { needs: [...work.needs] }),

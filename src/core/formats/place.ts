@@ -1,4 +1,5 @@
 import { type Static, Type } from "@sinclair/typebox";
+import { WEEKDAYS } from "./house";
 import { closed, Latitude, Longitude, Words } from "./shared";
 
 /** A place where valves stand: a site, a building, a room in it. It goes by its name. */
@@ -20,6 +21,23 @@ export const PlaceSchema = Type.Object(
       Type.String({ minLength: 1, maxLength: 400, description: "Who is told before work there." }),
     ),
     phone: Type.Optional(Type.String({ minLength: 3, maxLength: 60 })),
+    hours: Type.Optional(
+      Type.Partial(
+        Type.Record(
+          Type.Union(WEEKDAYS.map((each) => Type.Literal(each))),
+          Type.String({
+            pattern: "^([01]\\d|2[0-3]):[0-5]\\d-([01]\\d|2[0-3]):[0-5]\\d$",
+            says: "Write from when to when, as 07:30-12:00.",
+          }),
+        ),
+        {
+          description:
+            "Hours in which work may be done there, by weekday: mon=07:30-12:00 fri=07:30-10:00. On other days none may; at any time when absent.",
+          says: `Write each weekday with its hours, as mon=07:30-12:00: ${WEEKDAYS.join(", ")}.`,
+          additionalProperties: false,
+        },
+      ),
+    ),
     notice_days: Type.Optional(
       Type.Number({ minimum: 0, maximum: 365, description: "Days before the work that they are told." }),
     ),

@@ -71,6 +71,14 @@ export const ValveSchema = Type.Object(
         description: "Why the site has intervals of its own here, and on whose word.",
       }),
     ),
+    set: Type.Optional(
+      Type.Record(Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), Words, {
+        description:
+          "Dates that an authority, an insurer or a contract has set for this valve, and for what: 2027-03-15=Insurer's test.",
+        says: "Write each date with what is due then, as 2027-03-15=Insurer's test.",
+        additionalProperties: false,
+      }),
+    ),
     lat: Type.Optional(Latitude),
     lon: Type.Optional(Longitude),
     note: Type.Optional(
@@ -103,7 +111,7 @@ export const ReadingSchema = Type.Object(
     what: Id,
     dimension: oneOf(...CHECK_DIMENSIONS),
     value: Type.Number({ description: "In the unit of the next column." }),
-    unit: Type.String(),
+    unit: Type.Optional(Type.String({ description: "None of a bare number." })),
     by: Words,
   },
   {

@@ -43,7 +43,7 @@ const Task = Type.Object(
       description: "One crew does them all, in this order.",
     }),
     windows: Type.Optional(
-      Type.Array(Span, { minItems: 1, maxItems: 60, description: "All of it lies in one of them." }),
+      Type.Array(Span, { minItems: 1, maxItems: 400, description: "All of it lies in one of them." }),
     ),
     due: Type.Optional(Instant),
     late_per_day: Type.Optional({

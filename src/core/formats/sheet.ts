@@ -28,6 +28,34 @@ const Trait = oneOf(
 );
 export type Trait = Static<typeof Trait>;
 
+const MonthDay = Type.String({
+  pattern: "^(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
+  says: "Write month and day, as 05-01.",
+});
+
+const Season = Type.Object(
+  { from: titled("First day, month-day", MonthDay), to: titled("Last day, month-day", MonthDay), why: Words },
+  {
+    ...closed,
+    title: "Only in this season",
+    description:
+      "It is done between these days of the year alone: what is due out of them rings before the season ends. One that ends before it begins goes over the new year.",
+  },
+);
+
+const Counts = Type.Object(
+  {
+    what: titled("Counter", Id),
+    every: titled("Every", Type.Number({ exclusiveMinimum: 0 })),
+  },
+  {
+    ...closed,
+    title: "Or by a counter",
+    description:
+      "It is due after so many turns, cycles, starts or litres, too, whichever is first: by readings of this name.",
+  },
+);
+
 const ofMedia = Type.Optional(
   Type.Array(Medium, {
     title: "Only on lines of",
@@ -58,6 +86,8 @@ const Interval = Type.Object(
     does: Type.Optional(
       Type.Array(Id, { title: "Done with these tasks", description: "It counts from when these were done." }),
     ),
+    season: Type.Optional(Season),
+    counts: Type.Optional(Counts),
     atOnceAfter: Type.Optional(
       Type.Array(Id, { title: "Due at once after", description: "Complaints that make it due at once." }),
     ),

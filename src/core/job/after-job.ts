@@ -55,6 +55,15 @@ function lookedAgain({ inputs, progress }: Run, before: Readonly<Record<string, 
   return dates;
 }
 
+/** Done so long before a date that is set from outside, it was done for it. */
+const FOR_THE_DATE_MS = 31 * DAY_MS;
+
+/** Dates set from outside that this job was not for. */
+function setAhead(set: Valve["set"], at: number): Valve["set"] {
+  const ahead = Object.entries(set ?? {}).filter(([day]) => Date.parse(day) - at > FOR_THE_DATE_MS);
+  return ahead.length === 0 ? undefined : Object.fromEntries(ahead);
+}
+
 /** How often each part that was off went back since it was new. */
 function servedOf({ tray }: Run, before: Readonly<Record<string, number>> = {}): Record<string, number> {
   const served: Record<string, number> = { ...before };
@@ -109,7 +118,8 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
   }
   const served = whole ? servedOf(job, valve.served) : { ...valve.served };
   const fitted = { ...valve.fitted, ...foundOptions(job.inputs.sheet, job.progress) };
-  const { symptom, reported, reportedBy, last: _, dueSince: __, recheck: ___, ...rest } = valve;
+  const set = whole && !looked ? setAhead(valve.set, at) : valve.set;
+  const { symptom, reported, reportedBy, last: _, dueSince: __, recheck: ___, set: ____, ...rest } = valve;
   const fault = {
     ...(symptom !== undefined && { symptom }),
     ...(reported !== undefined && { reported }),
@@ -124,6 +134,7 @@ export function afterJob(valve: Valve, job: Run, at: number): Valve {
     ...((!whole || looked) && fault),
     ...(whole && !looked && { serviced: day }),
     ...(Object.keys(last).length > 0 && { last }),
+    ...(set !== undefined && { set }),
     ...(Object.keys(dueSince).length > 0 && { dueSince }),
     ...(Object.keys(shorter).length > 0 && { shorter }),
     ...(Object.keys(recheck).length > 0 && { recheck }),

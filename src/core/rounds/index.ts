@@ -44,6 +44,7 @@ export { timed } from "./day/timed";
 export { dueList } from "./due-list";
 export type { Doubt, Meets } from "./forecast";
 export { CREW_HOURS, type DayOfWork, endsOfDays, FORTNIGHT_MS, hoursByDay } from "./hours";
-export { actOf, addMonths, type Due, dues, reportedOf } from "./next-due";
+export { actOf, addMonths, type Due, dues, type Measured, reportedOf } from "./next-due";
 export { calibratedUntil, type RunsOut, runningOut } from "./running-out";
+export { type Season, seasonWithin } from "./season";
 export { type DueKind, type Shortage, shortages } from "./shortages";

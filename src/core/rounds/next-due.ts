@@ -1,6 +1,8 @@
 import type { Sheet, Valve } from "../formats";
-import type { Course } from "./course";
+import { type Counted, countedSince } from "./count";
+import type { Course, DatedReading, SistersBy } from "./course";
 import type { Meets } from "./forecast";
+import { beforeSeasonEnds, type Season } from "./season";
 
 type Interval = Sheet["intervals"][number];
 
@@ -26,8 +28,23 @@ export interface Due {
   readonly again?: { readonly days: number; readonly why: string };
   /** Its readings go towards a limit: it is looked at before one of ten such valves has met it. */
   readonly trend?: { readonly what: string; readonly meets: Meets };
+  /** Set by an authority, an insurer or a contract for this valve. */
+  readonly set?: true;
+  /** By a counter: it is met before the date, or has been. */
+  readonly count?: Counted;
+  /** Its season ends before its date: it rings before. */
+  readonly season?: Season;
   /** Due whatever its date says: since then (ms), or because of what is reported of it. */
   readonly atOnce?: { readonly since: number } | { readonly reported: string };
+}
+
+/** What was measured of a valve. */
+export interface Measured {
+  readonly courses?: readonly Course[];
+  /** For counters. */
+  readonly readings?: readonly DatedReading[];
+  /** How others of its model go. */
+  readonly sisters?: SistersBy;
 }
 
 /** The same day of the month so many months later (the last day of a shorter month), UTC. */
@@ -58,16 +75,21 @@ export const reportedOf = (valve: Valve, sheet: Sheet): Sheet["symptoms"][number
  * the last service. What is made due at once (a relief valve that has lifted) is due now; so is one of which nothing is
  * known. A course of readings that goes towards a limit makes it due before that. The earliest first.
  *
- * @param courses of this valve; nothing rings by its readings when absent
+ * @param measured of this valve; nothing rings by its readings when absent
  */
-export function dues(valve: Valve, sheet: Sheet, now: number, courses: readonly Course[] = []): Due[] {
+export function dues(
+  valve: Valve,
+  sheet: Sheet,
+  now: number,
+  { courses = [], readings = [], sisters = () => undefined }: Measured = {},
+): Due[] {
   const reported = reportedOf(valve, sheet);
   const again = (sheet.rechecks ?? []).flatMap(({ id, what, why, after_days: days }): Due[] => {
     const at = valve.recheck?.[id];
     return at === undefined ? [] : [{ at: Date.parse(at), interval: id, what, again: { days, why } }];
   });
   const byCalendar = sheet.intervals.map((interval): Due => {
-    const { id, what, every_months, source, atOnceAfter } = interval;
+    const { id, what, every_months, source, atOnceAfter, season, counts } = interval;
     const own = valve.months?.[id];
     const planned = own ?? every_months;
     const months = Math.min(planned, valve.shorter?.[id] ?? planned);
@@ -77,25 +99,35 @@ export function dues(valve: Valve, sheet: Sheet, now: number, courses: readonly 
     if (reported !== undefined && atOnceAfter?.includes(reported.id))
       return { at: now, interval: id, what, atOnce: { reported: reported.says } };
     const counted = countedFrom(valve, interval);
-    return counted === undefined
-      ? { at: now, interval: id, what }
-      : {
-          at: addMonths(Date.parse(counted.at), months),
-          interval: id,
-          what,
-          counted: {
-            from: counted.from,
-            months,
-            source: own === undefined ? source : (valve.monthsWhy ?? source),
-            ...(months < planned && { shortenedFrom: planned }),
-            ...(own !== undefined && own !== every_months && { sheetMonths: every_months }),
-          },
-        };
+    const date = counted && addMonths(Date.parse(counted.at), months);
+    const count =
+      counts && countedSince(readings, counts, counted && Date.parse(counted.at), sisters(counts.what));
+    const met = count && (count.done >= count.every ? count.at : count.meets?.early);
+    if (met !== undefined && (date === undefined || met < date))
+      return { at: met, interval: id, what, count: count! };
+    if (counted === undefined || date === undefined) return { at: now, interval: id, what };
+    const at = season === undefined ? date : beforeSeasonEnds(season, date);
+    return {
+      at,
+      ...(at < date && { season: season! }),
+      interval: id,
+      what,
+      counted: {
+        from: counted.from,
+        months,
+        source: own === undefined ? source : (valve.monthsWhy ?? source),
+        ...(months < planned && { shortenedFrom: planned }),
+        ...(own !== undefined && own !== every_months && { sheetMonths: every_months }),
+      },
+    };
   });
+  const bySet = Object.entries(valve.set ?? {}).map(
+    ([day, what]): Due => ({ at: Date.parse(day), interval: `set:${day}`, what, set: true }),
+  );
   const byTrend = courses.flatMap(({ what, meets }): Due[] =>
     meets === undefined ? [] : [{ at: meets.early, interval: `trend:${what}`, what, trend: { what, meets } }],
   );
-  return [...again, ...byCalendar, ...byTrend].sort((a, b) => a.at - b.at);
+  return [...again, ...byCalendar, ...bySet, ...byTrend].sort((a, b) => a.at - b.at);
 }
 
 function countedFrom(

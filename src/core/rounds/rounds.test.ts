@@ -10,9 +10,11 @@ import {
   dues,
   endsOfDays,
   hoursByDay,
+  seasonWithin,
   shortages,
   worstCourse,
 } from ".";
+import { beforeSeasonEnds } from "./season";
 
 const sheet = librarySheet("brae-quaywall-4");
 const store = demoDocument<Store>("stores/works-store.json");
@@ -40,6 +42,50 @@ describe("the calendar", () => {
     expect(dues(valve, sheet, 1000)[0]?.at).toBe(1000);
     const served = dues({ ...valve, serviced: "2026-01-01T00:00:00Z" }, sheet, 0);
     expect(served.map((due) => due.interval)).toEqual(["yearly", "disc"]);
+  });
+
+  it("rings on a date that is set from outside, and says so", () => {
+    const valve = { tag: "X", name: "x", place: "y", sheet: sheet.id, serviced: "2027-01-10T00:00:00Z" };
+    const [first] = dues({ ...valve, set: { "2027-04-01": "Insurer's test" } }, sheet, NOW);
+    expect(first).toEqual({
+      at: Date.UTC(2027, 3, 1),
+      interval: "set:2027-04-01",
+      what: "Insurer's test",
+      set: true,
+    });
+  });
+
+  it("rings before its season ends, and where it is due within it on its day", () => {
+    const valve = { tag: "X", name: "x", place: "y", sheet: sheet.id };
+    const rings = (serviced: string, from: string, to: string) => {
+      const season = { from, to, why: "Frost" };
+      const inSeason = { ...sheet, intervals: [{ ...sheet.intervals[0]!, season }] };
+      const [due] = dues({ ...valve, serviced }, inSeason, NOW);
+      return [new Date(due!.at).toISOString().slice(0, 10), due!.season !== undefined];
+    };
+    expect(rings("2026-12-20T00:00:00Z", "03-01", "11-15")).toEqual(["2027-11-15", true]);
+    expect(rings("2027-01-20T00:00:00Z", "03-01", "11-15")).toEqual(["2027-11-15", true]);
+    expect(rings("2026-06-20T00:00:00Z", "03-01", "11-15")).toEqual(["2027-06-20", false]);
+    // Over the new year.
+    expect(rings("2026-12-20T00:00:00Z", "10-01", "04-30")).toEqual(["2027-12-20", false]);
+    expect(rings("2026-07-20T00:00:00Z", "10-01", "04-30")).toEqual(["2027-04-30", true]);
+  });
+
+  it("never rings out of season, and never later than its date", () => {
+    const monthDay = fc
+      .tuple(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 31 }))
+      .map(([month, day]) => `${String(month).padStart(2, "0")}-${String(day).padStart(2, "0")}`);
+    const YEAR = 365 * DAY;
+    fc.assert(
+      fc.property(monthDay, monthDay, fc.integer({ min: 0, max: 10 * YEAR }), (from, to, off) => {
+        const season = { from, to, why: "Frost" };
+        const due = NOW + off;
+        const at = beforeSeasonEnds(season, due);
+        expect(at).toBeLessThanOrEqual(due);
+        expect(due - at).toBeLessThanOrEqual(YEAR + DAY);
+        expect(seasonWithin(season, at, at + 1)).toHaveLength(1);
+      }),
+    );
   });
 
   it("counts from the last service, or from when it was built in, and says from which", () => {

@@ -79,10 +79,16 @@ function readRows<T>(
 
 function toReading(row: Result<ReadingRow, Problem[]>, at: string): Result<StoredReading, Problem[]> {
   if (!row.ok) return row;
-  const { tag, what, dimension, value, unit, by } = row.value;
+  const { tag, what, dimension, value, unit = "", by } = row.value;
   const found = unitNamed(unit, dimension);
   if (found === undefined)
-    return err([{ path: `${at}/unit`, message: `"${unit}" is not a unit of ${dimension}.` }]);
+    return err([
+      {
+        path: `${at}/unit`,
+        message:
+          unit === "" ? `Which unit of ${dimension}? Fill it in.` : `"${unit}" is not a unit of ${dimension}.`,
+      },
+    ]);
   return ok({
     valve: tag,
     at: Date.parse(row.value.at),

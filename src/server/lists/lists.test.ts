@@ -7,7 +7,7 @@ import { loadDemo } from "../importing/load-demo";
 import { appendEvents } from "../jobs/append-events";
 import { openJob } from "../jobs/open-job";
 import { noteAt } from "../note.fixtures";
-import { coursesNow } from "../register/courses";
+import { measuredNow } from "../register/courses";
 import { keepValve } from "../register/keep-valve";
 import { passingServices, type Services } from "../services";
 import { csvAnswer, jobsCsv, valvesCsv } from "./csv";
@@ -27,7 +27,7 @@ function byHand(state: ValveState): string[] {
   const atWork = new Set(services.summaries.open().map((job) => job.valve));
   const sheetOf = (valve: Valve) => services.library.sheet(valve.sheet)!;
   const due = (valve: Valve) =>
-    dues(valve, sheetOf(valve), NOW, coursesNow(services, valve, sheetOf(valve)))[0]?.at ??
+    dues(valve, sheetOf(valve), NOW, measuredNow(services, valve, sheetOf(valve)))[0]?.at ??
     Number.POSITIVE_INFINITY;
   const soon = NOW + 14 * 86_400_000;
   const holds: Record<ValveState, (valve: Valve) => boolean> = {

@@ -1,5 +1,5 @@
 import type { Sheet, Valve } from "@/core/formats";
-import { type Course, coursesOf, type DatedReading, type SistersBy } from "@/core/rounds";
+import { type Course, coursesOf, type DatedReading, type Measured, type SistersBy } from "@/core/rounds";
 import { type Sisters, sistersOf, type TimedValue } from "@/core/statistics";
 import type { Services } from "../services";
 
@@ -52,4 +52,15 @@ export function coursesNow(
   readings: readonly DatedReading[] = services.library.readings(valve.tag),
 ): Course[] {
   return readings.length === 0 ? [] : coursesOf(readings, sheet, sistersOfValve(services, valve, sheet.id));
+}
+
+/** All that a valve rings by beside the calendar. */
+export function measuredNow(services: Services, valve: Pick<Valve, "tag">, sheet: Sheet): Measured {
+  const readings = services.library.readings(valve.tag);
+  if (readings.length === 0) return {};
+  return {
+    courses: coursesNow(services, valve, sheet, readings),
+    readings,
+    sisters: sistersOfValve(services, valve, sheet.id),
+  };
 }

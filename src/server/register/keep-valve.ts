@@ -4,11 +4,11 @@ import { AT_ONCE, type FromSheet, NEVER } from "@/data";
 import { dueWhat, dueWhy, speaker } from "@/words";
 import { findablePlace, findableValve } from "../find/findable";
 import type { Services } from "../services";
-import { coursesNow } from "./courses";
+import { measuredNow } from "./courses";
 
 /** What a valve's row keeps of its sheet: the family it is listed under, and when it rings next. */
 export function fromSheet(services: Services, valve: Valve, sheet: Sheet | undefined): FromSheet {
-  const next = sheet && dues(valve, sheet, AT_ONCE, coursesNow(services, valve, sheet))[0];
+  const next = sheet && dues(valve, sheet, AT_ONCE, measuredNow(services, valve, sheet))[0];
   return {
     family: sheet?.family ?? "",
     due:

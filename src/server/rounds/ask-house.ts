@@ -15,7 +15,7 @@ import { placeOf } from "@/core/places";
 import { err, ok, type Result } from "@/core/result";
 import type { Services } from "../services";
 import { crewsAsked } from "./crews-asked";
-import { dateOf, dayAfter, mondayBefore, WEEKS } from "./days";
+import { dateOf, dayAfter, daysFrom, mondayBefore, WEEKS } from "./days";
 import { dueRinging, NOWHERE, type RingingValve, spotKey } from "./due-ringing";
 
 /** Of a usual machine. */
@@ -38,8 +38,14 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   const told = toldIn(rows, now());
   const { ringing: all, not, joint, apart } = dueRinging(services, until);
   // Who wants to be told before was told when it was published.
-  const ringing = all.map((each) => (told.has(each.tag) ? { ...each, noticeDays: 0 } : each));
-  const { tasks, shutdowns } = dueTasks(ringing, { joint, apart }, { now: now(), until });
+  const ringing = all.map((each) =>
+    told.has(each.tag) ? { ...each, mayBeDone: { ...each.mayBeDone, noticeDays: 0 } } : each,
+  );
+  const { tasks, shutdowns } = dueTasks(
+    ringing,
+    { joint, apart },
+    { now: now(), until, days: daysFrom(now(), until) },
+  );
   const begun = begunWork(services, rows, ringing, not);
   const spots = [
     ...new Set([...[...ringing, ...begun].map(({ spot }) => spot), ...crews.map(({ base }) => base)]),

@@ -53,7 +53,10 @@ export function dueRinging(
         reported: symptom !== null,
         line: valve.line,
         spot: spotKey(valve, places),
-        noticeDays: placeOf(valve.place, places)?.notice_days ?? 0,
+        mayBeDone: mayBeDone(
+          placeOf(valve.place, places),
+          symptom === null ? intervalOf(sheet, what) : undefined,
+        ),
         work,
       });
   }
@@ -64,6 +67,18 @@ export function dueRinging(
   };
   return { ringing, not, ...shutOnce(ringing, (id) => library.line(id), compiled) };
 }
+
+/** A complaint does not wait for the season of what rings beside it. */
+const mayBeDone = (
+  place: Place | undefined,
+  interval: Sheet["intervals"][number] | undefined,
+): RingingValve["mayBeDone"] => ({
+  noticeDays: place?.notice_days ?? 0,
+  ...(place?.hours !== undefined && { hours: place.hours }),
+  ...(interval?.season !== undefined && { season: interval.season }),
+});
+
+const intervalOf = (sheet: Sheet, what: string) => sheet.intervals.find((each) => each.what === what);
 
 /** What is due on a day is in time until that day ends, by the clock on the wall of the server. */
 const endOfDay = (at: number): number => new Date(at).setHours(23, 59, 59, 999);
@@ -81,7 +96,7 @@ function workHere(
 ) {
   const offer = offerOf(services, { valve: valve.tag, together }, NOTHING_HELD);
   if (!offer.ok) return undefined;
-  const interval = sheet.intervals.find((each) => each.what === what)?.id;
+  const interval = intervalOf(sheet, what)?.id;
   const reason =
     reportedOf(valve, sheet) ??
     sheet.symptoms.find((each) => each.interval === interval) ??

@@ -26,6 +26,10 @@ export const kits = {
   due: {
     unknown: "Neither service nor installation is on record.",
     atOnce: "Due at once, whatever its date says.",
+    set: "The date is set from outside, by an authority, an insurer or a contract.",
+    season: (why: string) => `It rings before its season ends. ${why}`,
+    count: (done: string, every: string, what: string) =>
+      `${done} of ${every} ${what} since it was last done.`,
     again: (days: number, why: string) =>
       `${days === 1 ? "The day" : `${days} days`} after the last job. ${why}`,
     shortened: (from: string, months: number) =>

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
+import { WEEKDAYS } from "@/core/formats";
 import { historyOf } from "@/server/own/history";
 import { placesSeen } from "@/server/places/places";
 import { services } from "@/server/services";
@@ -95,6 +96,13 @@ export default async function PlacePage({ params }: Params) {
                       ]
                         .filter(Boolean)
                         .join(", ")}
+                </Fact>
+                <Fact term="Work may be done">
+                  {place.hours &&
+                    WEEKDAYS.flatMap((day) => {
+                      const span = (place.hours as Partial<Record<string, string>>)[day];
+                      return span === undefined ? [] : [`${day} ${span}`];
+                    }).join(", ")}
                 </Fact>
                 <Fact term="Position">
                   {place.lat === undefined ? undefined : `${place.lat}° N, ${place.lon}° E (WGS 84)`}

@@ -148,6 +148,13 @@ export function Intervals({ sheet }: { sheet: Sheet }) {
         {sheet.intervals.map((interval) => (
           <li key={interval.id} className="py-2">
             Every {interval.every_months} months: {interval.what}
+            {interval.counts !== undefined &&
+              `, or every ${interval.counts.every} ${interval.counts.what.replaceAll("-", " ")}`}
+            {interval.season !== undefined && (
+              <small className="block text-note">
+                Only from {interval.season.from} to {interval.season.to} (month-day). {interval.season.why}
+              </small>
+            )}
             <small className="block text-note text-soft">{interval.source}</small>
           </li>
         ))}

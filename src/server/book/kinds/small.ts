@@ -66,6 +66,14 @@ function placeFaults(services: Services, place: Place): Problem[] {
       path: place.lat === undefined ? "/lat" : "/lon",
       message: "A place on the map needs both: degrees north and degrees east.",
     });
+  for (const [day, span] of Object.entries((place.hours ?? {}) as Record<string, string>)) {
+    const [from, to] = span.split("-");
+    if (from! >= to!)
+      faults.push({
+        path: `/hours/${day}`,
+        message: `"${span}" ends before it begins. Write the earlier hour first.`,
+      });
+  }
   return faults;
 }
 
