@@ -69,6 +69,19 @@ export function WorkCard({
             {work.people > 1 && `${work.people} people.`}
           </dd>
         </div>
+        {work.job !== undefined && (
+          <div>
+            <dt className="caption">The job</dt>
+            <dd>
+              <Link
+                className="inline-block min-h-11 content-center underline underline-offset-4"
+                href={`/jobs/${encodeURIComponent(work.job)}`}
+              >
+                Go on with {work.tag}
+              </Link>
+            </dd>
+          </div>
+        )}
         {joint !== undefined && (
           <div>
             <dt className="caption">Shut off once</dt>

@@ -6,7 +6,8 @@ import type { HouseAsked, RoundsWork } from "./house-rounds";
 import type { JointWork } from "./shut-once";
 
 /** One piece of work of a day, in the order in which it is begun. */
-export interface DayStop extends Pick<RoundsWork, "tag" | "name" | "place" | "what" | "lost" | "line"> {
+export interface DayStop
+  extends Pick<RoundsWork, "tag" | "name" | "place" | "what" | "lost" | "line" | "job"> {
   /** From 1. */
   readonly order: number;
   /** What is opened, where anything is shut for it. */
@@ -127,13 +128,14 @@ function stopOf(
 ): Omit<DayStop, "with"> {
   const own = visits.filter(({ task }) => task === work.tag);
   const spot = spotOf(read, own[0]!.place);
-  const { tag, name, place, what, lost, line, opens } = work;
+  const { tag, name, place, what, lost, line, opens, job } = work;
   return {
     order,
     ...{ tag, name, place, what, lost },
     parts: own.map(({ from, to, stretch }) => ({ from: Date.parse(from), to: Date.parse(to), stretch })),
     ...(line !== undefined && { line }),
     ...(opens !== undefined && { opens }),
+    ...(job !== undefined && { job }),
     ...(spot && { spot }),
     lateMin: Math.max(0, ...own.map(({ late_min = 0 }) => late_min)),
   };

@@ -30,6 +30,8 @@ export interface RoundsWork {
   readonly opens?: readonly string[];
   /** What it is never out with, and why. */
   readonly apart: readonly { readonly tag: string; readonly because: Apart["because"] }[];
+  /** A job that somebody stopped, and that is gone on with. */
+  readonly job?: string;
   /** Its way is not counted. */
   readonly nowhere?: true;
 }

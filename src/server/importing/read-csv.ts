@@ -86,7 +86,9 @@ function toReading(row: Result<ReadingRow, Problem[]>, at: string): Result<Store
       {
         path: `${at}/unit`,
         message:
-          unit === "" ? `Which unit of ${dimension}? Fill it in.` : `"${unit}" is not a unit of ${dimension}.`,
+          unit === ""
+            ? `Which unit of ${dimension}? Fill it in.`
+            : `"${unit}" is not a unit of ${dimension}.`,
       },
     ]);
   return ok({

@@ -16,7 +16,8 @@ import { err, ok, type Result } from "@/core/result";
 import type { Services } from "../services";
 import { crewsAsked } from "./crews-asked";
 import { dateOf, dayAfter, daysFrom, mondayBefore, WEEKS } from "./days";
-import { dueRinging, NOWHERE, type RingingValve, spotKey } from "./due-ringing";
+import { dueRinging } from "./due-ringing";
+import { NOWHERE, placesByName, type RingingValve, spotKey } from "./ringing-valve";
 
 /** Of a usual machine. */
 const SECONDS = 3;
@@ -30,7 +31,7 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   if ((house?.crews ?? []).length === 0) return err({ kind: "no-crews" });
   const monday = mondayBefore(now());
   const until = dayAfter(monday, 7 * WEEKS);
-  const places = new Map(things.all("place").map((place) => [place.name, place]));
+  const places = placesByName(services);
   const crews = crewsAsked(services, people);
   if (crews.every(({ shifts }) => shifts.length === 0))
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
@@ -108,6 +109,7 @@ function worksOf(ringing: readonly RingingValve[], apart: readonly Apart[]): Hou
     ),
     ...(valve.line !== undefined && { line: valve.line }),
     ...(valve.work.shut !== undefined && { opens: valve.work.shut.opens }),
+    ...(valve.job !== undefined && { job: valve.job }),
     ...(valve.spot === NOWHERE && { nowhere: true }),
   });
   return Object.fromEntries(ringing.map((valve) => [valve.tag, workOf(valve)]));
@@ -123,12 +125,13 @@ const toldIn = (weeks: readonly RoundsWeek[], now: number): ReadonlySet<string> 
 
 /** What crews are at or have done of what was planned, and where that is. */
 function begunWork(
-  { register, things, now }: Services,
+  services: Services,
   rows: readonly RoundsWeek[],
   ringing: readonly RingingValve[],
   not: HouseAsked["not"],
 ): BegunWork[] {
-  const places = new Map(things.all("place").map((place) => [place.name, place]));
+  const { register, now } = services;
+  const places = placesByName(services);
   const tags = new Set(ringing.map(({ tag }) => tag));
   const atWork = new Set(not.flatMap(({ tag, kind }) => (kind === "at-work" ? [tag] : [])));
   return begunIn(rows, { now: now(), atWork, rings: (task) => tags.has(task) }).flatMap((begun) => {

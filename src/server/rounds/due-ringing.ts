@@ -1,24 +1,16 @@
-import { type Beside, type NotPlanned, type Ringing, shutOnce, workOf } from "@/core/due-work";
-import type { Place, Sheet, Valve } from "@/core/formats";
+import { type Beside, type NotPlanned, shutOnce, workOf } from "@/core/due-work";
+import type { Sheet, Valve } from "@/core/formats";
 import { run } from "@/core/job";
-import { placeOf, spotOf } from "@/core/places";
+import { placeOf } from "@/core/places";
 import { reportedOf } from "@/core/rounds";
 import { AT_ONCE } from "@/data";
 import { offerOf } from "../jobs/open-job";
 import type { Services } from "../services";
+import { endOfDay, mayBeDone, placesByName, type RingingValve, spotKey } from "./ringing-valve";
+import { stoppedJobs } from "./stopped-jobs";
 
 /** More than this nobody plans at a time by the compiled minutes of each. */
 const MOST = 1500;
-
-/** A valve that rings within a plan, with what a screen says of it. */
-export interface RingingValve extends Ringing {
-  readonly name: string;
-  readonly place: string;
-  readonly what: string;
-  /** What rings first, in the words of the sheet. */
-  readonly interval: string;
-  readonly why: string;
-}
 
 /**
  * What rings until then, each with its compiled job, and what of that is shut off once or never out together; what an open
@@ -28,12 +20,15 @@ export function dueRinging(
   services: Services,
   until: number,
 ): Beside & { readonly ringing: readonly RingingValve[]; readonly not: readonly NotPlanned[] } {
-  const { register, library, summaries, things, now } = services;
-  const places = new Map(things.all("place").map((place) => [place.name, place]));
-  const ringing: RingingValve[] = [];
+  const { register, library, summaries, now } = services;
+  const places = placesByName(services);
+  const ringing = stoppedJobs(services);
+  const stopped = new Set(ringing.map(({ tag }) => tag));
   // The register leaves out what a job is at.
   const atWork = new Set(summaries.openBells().map(({ valve }) => valve));
-  const not: NotPlanned[] = [...atWork].map((tag) => ({ tag, kind: "at-work" }));
+  const not = [...atWork].flatMap((tag): NotPlanned[] =>
+    stopped.has(tag) ? [] : [{ tag, kind: "at-work" }],
+  );
   for (const { tag, at, what, why, symptom } of register.dueNext(MOST)) {
     if (at > until && symptom === null) continue;
     const valve = register.valve(tag);
@@ -68,20 +63,7 @@ export function dueRinging(
   return { ringing, not, ...shutOnce(ringing, (id) => library.line(id), compiled) };
 }
 
-/** A complaint does not wait for the season of what rings beside it. */
-const mayBeDone = (
-  place: Place | undefined,
-  interval: Sheet["intervals"][number] | undefined,
-): RingingValve["mayBeDone"] => ({
-  noticeDays: place?.notice_days ?? 0,
-  ...(place?.hours !== undefined && { hours: place.hours }),
-  ...(interval?.season !== undefined && { season: interval.season }),
-});
-
 const intervalOf = (sheet: Sheet, what: string) => sheet.intervals.find((each) => each.what === what);
-
-/** What is due on a day is in time until that day ends, by the clock on the wall of the server. */
-const endOfDay = (at: number): number => new Date(at).setHours(23, 59, 59, 999);
 
 /** By then the jobs of today have given back what they hold. */
 const NOTHING_HELD = () => new Map();
@@ -111,14 +93,3 @@ function workHere(
   const job = run(inputs, []);
   return job.ok ? workOf(inputs, job.value.plan) : undefined;
 }
-
-/** Where nobody knows the way: it counts as none. */
-export const NOWHERE = "nowhere";
-
-export const spotKey = (
-  valve: Pick<Valve, "place" | "lat" | "lon">,
-  places: ReadonlyMap<string, Place>,
-): string => {
-  const spot = spotOf(valve, places);
-  return spot === undefined ? NOWHERE : `${spot.lat} ${spot.lon}`;
-};

@@ -41,6 +41,27 @@ const planOf = (job: ReturnType<typeof jobInputs>) => {
   };
 };
 
+describe("a job that somebody stopped", () => {
+  it("rings at once, with what is left of it, and is gone on with", () => {
+    const { job, why, minutes, lost } = asked.works["NQ-H02"]!;
+    const open = services.summaries.openOfValve("NQ-H02")!;
+    expect(job).toBe(open.job);
+    expect(why).toContain("stopped");
+    expect(lost.length).toBeGreaterThan(0);
+    const whole = planOf(jobInputs(services, ask("NQ-H03"), ISLA.name)).plan.minutes;
+    expect(minutes).toBeGreaterThan(0);
+    expect(minutes).toBeLessThan(whole);
+    expect(asked.not.map(({ tag }) => tag)).not.toContain("NQ-H02");
+    const task = asked.question.tasks.find(({ id }) => id === "NQ-H02")!;
+    expect(task.late_per_day).toBeGreaterThan(60);
+    expect(task.out).toEqual(asked.question.tasks.find(({ id }) => id === "NQ-H03")!.out!.slice(0, 1));
+  });
+
+  it("one that is gone on with already is left to who is at it", () => {
+    expect(asked.not).toContainEqual({ tag: "NQ-H09", kind: "at-work" });
+  });
+});
+
 describe("what is shut off once in this house", () => {
   it("is found on several lines, saves the crew minutes, and no two of it twice", () => {
     const tags = asked.joint.flatMap((each) => each.tags);

@@ -71,6 +71,8 @@ export const rounds = {
     why === undefined ? `No way in, says ${by}.` : `No way in, says ${by}: ${why}`,
   becauseOver: (task: string) => `${task} runs over.`,
   becauseNoWayIn: (task: string) => `There was no way in to ${task}.`,
+  goOn: (step: string) => `Go on: ${step}`,
+  stoppedBy: (by: string, reason: string) => `A job that ${by} stopped: ${reason}`,
   nothingToPublish: "Nothing is planned in this week. Plan it first.",
   nobodyAble: (needs: string, people: number) =>
     needs === ""

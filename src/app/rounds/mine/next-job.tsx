@@ -24,7 +24,7 @@ export const leaveFor = ({ legs }: DaySheet, { parts }: DayStop): { at: number; 
 export function NextJob({ day, stop, own }: { day: MyDay; stop: DayStop; own: OwnDay }) {
   const { fixed } = useFigures();
   const { sheet } = day;
-  const { tag, name, place, what, parts, lateMin } = stop;
+  const { tag, name, place, what, parts, lateMin, job } = stop;
   const { at, km } = leaveFor(sheet, stop);
   const [from, to] = [parts[0]!.from, parts.at(-1)!.to];
   const beside = stop.with;
@@ -75,8 +75,15 @@ export function NextJob({ day, stop, own }: { day: MyDay; stop: DayStop; own: Ow
           Shut off once with {beside.join(", ")}: shut all of it before either is opened.
         </p>
       )}
-      <Link href={`/valves/${encodeURIComponent(tag)}/start${ask}`} className="btn btn-go min-h-14 text-lead">
-        Start {tag}
+      <Link
+        href={
+          job === undefined
+            ? `/valves/${encodeURIComponent(tag)}/start${ask}`
+            : `/jobs/${encodeURIComponent(job)}`
+        }
+        className="btn btn-go min-h-14 text-lead"
+      >
+        {job === undefined ? "Start" : "Go on with"} {tag}
       </Link>
       <div className="grid grid-cols-2 gap-3">
         <RunsOver task={tag} own={own} />
