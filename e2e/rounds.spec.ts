@@ -54,6 +54,75 @@ test("a quarter is planned, and each piece of work says why then and why they", 
   await kit.check();
   await expect(kit).toBeChecked();
   await expect(main).toContainText("Tell before");
+
+  // What is ticked stays ticked; the day goes out as PDF with its isolation sheets, and for any map.
+  await page.reload();
+  await expect(main.getByRole("checkbox").first()).toBeChecked(PLANNED);
+  const addressOf = async (name: string) =>
+    server.url + (await main.getByRole("link", { name }).getAttribute("href"))!;
+  const paper = await page.request.get(await addressOf("All of it, as PDF"));
+  expect(paper.headers()["content-type"]).toBe("application/pdf");
+  expect((await paper.body()).length).toBeGreaterThan(10_000);
+  const map = await page.request.get(await addressOf("GeoJSON"));
+  expect(((await map.json()) as { features: unknown[] }).features.length).toBeGreaterThan(2);
+});
+
+test("what is shut off once says what that saves, and its jobs begin for each other", async ({ page }) => {
+  await page.goto(`${server.url}/rounds`);
+  const main = page.getByRole("main");
+  await expect(page.getByRole("heading", { name: /^Week \d+$/ })).toBeVisible(PLANNED);
+  const { joint } = (await (await page.request.get(`${server.url}/api/v1/rounds/house`)).json()) as {
+    joint: { tags: string[] }[];
+  };
+  const [first, second] = joint.find(({ tags }) => tags.includes("OS-V1"))!.tags;
+  const block = main.getByRole("button", { name: new RegExp(`^${first}, .*day `) });
+  for (let week = 0; week < 13 && (await block.count()) === 0; week++)
+    await page.getByRole("button", { name: "The week after" }).click();
+  await block.focus();
+  await page.keyboard.press("Enter");
+  const card = main.getByRole("region", { name: `${first}: why so` });
+  await expect(card).toContainText("Shut off once");
+  await expect(card).toContainText(/Saves \d+ min of the crew/);
+
+  await page.goto(`${server.url}/valves/${first}/start?with=${second}`);
+  await expect(main).toContainText(`Shut off once with ${second}`);
+  await expect(main).toContainText(/^Proven|Proven: /);
+});
+
+test("leave comes out of a calendar, once, and is told where it is no leave", async ({ page }) => {
+  await page.goto(`${server.url}/crew/isla`);
+  const panel = page.getByRole("main").locator("section").filter({ hasText: "Leave from a calendar" });
+  const year = new Date().getFullYear() + 1;
+  const leave = (text: string) => ({
+    name: "leave.ics",
+    mimeType: "text/calendar",
+    buffer: Buffer.from(text),
+  });
+  const file = panel.locator("input[type=file]");
+  await file.setInputFiles(leave("no calendar"));
+  await expect(panel).toContainText("This is no calendar file.");
+  const calendar = [
+    "BEGIN:VCALENDAR",
+    "VERSION:2.0",
+    "BEGIN:VEVENT",
+    "UID:1@sallow-holm",
+    "SUMMARY:Leave",
+    `DTSTART;VALUE=DATE:${year}0701`,
+    `DTEND;VALUE=DATE:${year}0709`,
+    "END:VEVENT",
+    "BEGIN:VEVENT",
+    "UID:2@sallow-holm",
+    "SUMMARY:Dentist",
+    `DTSTART:${year}0710T080000`,
+    `DTEND:${year}0710T090000`,
+    "END:VEVENT",
+    "END:VCALENDAR",
+  ].join("\r\n");
+  await file.setInputFiles(leave(calendar));
+  await expect(panel).toContainText(`1 Jul ${year} to 8 Jul ${year}`);
+  await expect(panel).toContainText("Not taken: Dentist, only part of a day.");
+  await file.setInputFiles(leave(calendar));
+  await expect(panel).toContainText("Nothing in it that was not known.");
 });
 
 test("dragged into a clash it says why not; dragged where it can be it is kept, published, and left there by planning again", async ({
@@ -126,7 +195,10 @@ test("a day on the phone: it runs over, nobody opens; the rest is planned again 
   await expect(next).toContainText(/Leave|Begin/);
   const when = /\d\d:\d\d to \d\d:\d\d/;
   const planned = (await next.textContent())!.match(when)![0];
-  const tag = (await next.getByRole("link", { name: /^Start / }).textContent())!.replace("Start ", "");
+  const tag = (await next.getByRole("link", { name: /^(Start|Go on with) / }).textContent())!.replace(
+    /^(Start|Go on with) /,
+    "",
+  );
 
   await next.getByRole("button", { name: "Runs over" }).click();
   await page.getByRole("dialog").getByRole("button", { name: "15 min" }).click();

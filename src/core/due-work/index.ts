@@ -1,6 +1,6 @@
 export { askedAfter } from "./asked-after";
 export { crewsOn, type HouseDay, type NoCrews } from "./crews-on";
-export { type DayGeoJson, dayGeoJson } from "./day-geojson";
+export { dayGeoJson } from "./day-geojson";
 export type { DaySheet, DayStop, Packed } from "./day-sheet";
 export { daySheet, type ShutDown, shutDownsOf } from "./day-sheet";
 export { type Beside, dueTasks, type Ringing } from "./due-tasks";
@@ -20,4 +20,4 @@ export type { MyDay } from "./my-day";
 export { afterBegun, begunIn, saidOfWork, withReport } from "./reported";
 export { type JointWork, shutOnce } from "./shut-once";
 export { ifCalled, ifCrews, ifLate } from "./what-if";
-export { type DueWork, workOf } from "./work-of";
+export { workOf } from "./work-of";

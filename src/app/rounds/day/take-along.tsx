@@ -1,10 +1,11 @@
 "use client";
 
-import { useState } from "react";
+import { format } from "date-fns";
 import type { DaySheet, Packed } from "@/core/due-work";
 import { Panel } from "@/ui/page";
 import { useSpeaker } from "@/ui/use-speaker";
 import { toolName } from "@/words";
+import { useTicks } from "./use-ticks";
 
 interface Line {
   readonly key: string;
@@ -15,7 +16,7 @@ interface Line {
 /** All that is taken along for the day, each thing once, ticked as it goes into the van. */
 export function TakeAlong({ sheet }: { sheet: DaySheet }) {
   const speaker = useSpeaker();
-  const [packed, setPacked] = useState<ReadonlySet<string>>(new Set());
+  const [packed, turn] = useTicks(`${sheet.crew} ${format(sheet.from, "yyyy-MM-dd")}`);
   const line = ({ name, pieces, place, for: tags }: Packed): Line => ({
     key: `${name} ${place ?? ""}`,
     name: pieces !== undefined && pieces > 1 ? `${name} × ${pieces}` : name,
@@ -45,10 +46,6 @@ export function TakeAlong({ sheet }: { sheet: DaySheet }) {
           ],
     ],
   ];
-  const turn = (key: string) =>
-    setPacked(
-      (before) => new Set(before.has(key) ? [...before].filter((each) => each !== key) : [...before, key]),
-    );
   return (
     <Panel title="Take along">
       {sheet.missing.length > 0 && (
