@@ -84,7 +84,7 @@ export function ownSheet(base: Sheet, own: OwnModel): Result<Sheet, Problem[]> {
     ...(worded.tasks !== undefined && {
       tasks: worded.tasks.map((task) => ({ ...task, ...begun(task.sums) })),
     }),
-    intervals: worded.intervals.flatMap((interval) => {
+    intervals: worded.intervals.flatMap(({ season: _, counts: __, ...interval }) => {
       const months = numberAt(own, `every ${interval.id}`);
       return months === undefined ? [] : [{ ...interval, every_months: months, source }];
     }),

@@ -46,6 +46,8 @@ const NOT_ASKED = new RegExp(
   [
     "^/(format|version|revision|id|title|maker|model|family|kits|depths|vouched|generations|oldFrom_years|rebuild|singles)(/|$)",
     "/(id|source|whom|unit|kind|features|lookAlikes|substitutes|standIn|shape|byGeneration|minutes|quantity|passes_percent|lengths|circle_mm|weight_kg|cure_min|list|pieces|sums|beforeTrip|builtBefore|medium|media|needs|moves|material|base)(/|$)",
+    // Whether one's own has a season or a counter its paper says: they are written into the sheet.
+    "^/intervals/[^/]+/(season|counts)(/|$)",
     // Where tightening ends is asked by itself; what is seen then is words like any.
     "/fit/(end|byBuild/[^/]+)/(?!seen$)",
     // Lists of what is named elsewhere.
