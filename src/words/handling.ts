@@ -68,6 +68,11 @@ export function dangerWords(speaker: Speaker, danger: Danger): Caution {
         can: safety.shutForOthers.can(speaker.say.common.and(danger.names)),
         do: safety.shutForOthers.do(speaker.say.common.and(danger.names)),
       };
+    case "opened-before-others":
+      return {
+        can: safety.openedBeforeOthers.can(speaker.say.common.and(danger.names)),
+        do: safety.openedBeforeOthers.do(speaker.say.common.and(danger.names)),
+      };
     case "goes-out-behind":
       return {
         can: safety.goesOutBehind.can(speaker.say.common.and(danger.names)),

@@ -23,6 +23,8 @@ export type Danger =
   | { readonly kind: "goes-out-behind"; readonly names: readonly string[] }
   /** It is shut for what others open in the same shut-down, too. */
   | { readonly kind: "shut-for-others"; readonly names: readonly string[] }
+  /** What is done in the same shut-down is begun before this job opens anything. */
+  | { readonly kind: "opened-before-others"; readonly names: readonly string[] }
   /** Others blow into the header that is opened. */
   | { readonly kind: "shared-header"; readonly header: string; readonly others: readonly string[] }
   /** A figure of this card is for real equipment, and nobody is named who says it. */

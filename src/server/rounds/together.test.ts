@@ -89,6 +89,14 @@ describe("what is shut off once in this house", () => {
         );
         const { plan, links } = planOf(inputs);
         expect(inputs.ok && notProven(plan, inputs.value), tag).toBeUndefined();
+        const dangers = plan.steps.map((step) => step.dangers.map(({ kind }) => kind));
+        const told = (kind: (typeof dangers)[number][number]) =>
+          dangers.findIndex((each) => each.includes(kind));
+        // Told before anything is opened to a person, and before anything is opened again.
+        expect(told("shut-for-others"), tag).toBeGreaterThan(-1);
+        expect(told("opened-before-others"), tag).toBe(
+          plan.steps.findIndex(({ phase }) => phase === "restore"),
+        );
         return links.join();
       });
       expect(new Set(shut).size, tags.join()).toBe(1);

@@ -17,6 +17,12 @@ export const safety = {
     do: (names: string) =>
       `Shut all of it before either is opened. Each job hangs locks of its own, and ${names} may still be open when yours come off.`,
   },
+  openedBeforeOthers: {
+    can: (names: string) =>
+      `It was shut off for ${names}, too: opened now, it is shut off once more for that.`,
+    do: (names: string) =>
+      `Begin ${names} and hang its locks before you open anything here, unless it is done already.`,
+  },
   goesOutBehind: {
     can: (names: string) => `While the key passes shut, ${names} can go out.`,
     do: "Be let in to every one of them before it is turned, and leave none before it burns again.",

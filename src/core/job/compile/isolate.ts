@@ -119,13 +119,17 @@ function acts(context: Context): Step[] {
 }
 
 /** Who reads what is shut for this valve alone would miss why there is more. */
-function forOthers({ inputs: { line, together = [] } }: Context): Danger[] {
-  const names = together.flatMap((id) => {
+function forOthers(context: Context): Danger[] {
+  const names = shutFor(context);
+  return names.length === 0 ? [] : [{ kind: "shut-for-others", names }];
+}
+
+/** Others of the same shut-down, by their tags. */
+export const shutFor = ({ inputs: { line, together = [] } }: Context): string[] =>
+  together.flatMap((id) => {
     const at = line?.nodes.find((each) => each.id === id);
     return at === undefined ? [] : [at.asset ?? at.name ?? id];
   });
-  return names.length === 0 ? [] : [{ kind: "shut-for-others", names }];
-}
 
 /** The valve lets its pressure out by a cycle of its own: it keeps its power until that is done. */
 export const letsOutByPower = ({ rules, sheet }: Context): boolean => {

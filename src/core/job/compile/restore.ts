@@ -8,12 +8,19 @@ import type { OpenFacts } from "../steps/open";
 import { checksOf, isReached } from "./checks";
 import { amongOpenings, byFlow, comingBack, type Opening } from "./coming-back";
 import { type Context, doorOf, said } from "./context";
-import { bypassStep } from "./isolate";
+import { bypassStep, shutFor } from "./isolate";
 import { checkAt } from "./sheet-card";
 import { betweenBarriers } from "./stand";
 
 /** How it comes live again: made ready, drain shut, opened in the order that hurts nobody, air out. */
 export function restore(context: Context): Step[] {
+  const [first, ...rest] = backLive(context);
+  const names = shutFor(context);
+  if (first === undefined || names.length === 0) return first === undefined ? [] : [first, ...rest];
+  return [{ ...first, dangers: [...first.dangers, { kind: "opened-before-others", names }] }, ...rest];
+}
+
+function backLive(context: Context): Step[] {
   const { sheet, isolation, progress } = context;
   const live = sheet.isolation.workUnderPressure !== undefined;
   const wrote = progress.done.get(singleStep("shut-by-hand"))?.entry;
