@@ -1,5 +1,5 @@
 import type { Line } from "../formats";
-import { type IsolationPlan, type NotBoth, notBoth, planIsolation, type ShutOff } from "../isolation";
+import { type IsolationPlan, type NotBoth, notBoth, planForWork, type ShutOff } from "../isolation";
 import { MEDIA_RULES } from "../line";
 
 /** A valve's work with how it is shut off by itself. */
@@ -89,10 +89,7 @@ function touch(a: IsolationPlan, b: IsolationPlan): boolean {
 
 function joined(line: Line, one: Group, other: Group): Group | undefined {
   const works = [...one.works, ...other.works];
-  const keep = line.nodes.flatMap(({ id, mustKeep }) =>
-    mustKeep === undefined || works.some(({ plan }) => plan.lost.some(({ node }) => node === id)) ? [] : [id],
-  );
-  const plan = planIsolation(line, { open: [...new Set(works.flatMap(({ opens }) => opens))], keep });
+  const plan = planForWork(line, { open: [...new Set(works.flatMap(({ opens }) => opens))] });
   if (!plan.ok || plan.value.bypasses.length > 0 || plan.value.pumpedOut.length > 0) return undefined;
   const { lost } = plan.value;
   const gone = new Set(works.flatMap((work) => work.plan.lost.map(({ node }) => node)));

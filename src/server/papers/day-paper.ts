@@ -1,5 +1,5 @@
 import { type DaySheet, type ShutDown, shutDownsOf } from "@/core/due-work";
-import { planIsolation } from "@/core/isolation";
+import { planForWork } from "@/core/isolation";
 import { lineAsItStands } from "@/core/job";
 import { dayBlocks, heldWhere, isolationMessage, isolationSet, type PaperBlock, type Speaker } from "@/words";
 import { heldShut } from "../jobs/open-job";
@@ -62,7 +62,7 @@ function shutOff(
     },
   ];
   const standing = lineAsItStands(line, heldShut(services, id), heldWhere(words));
-  const plan = planIsolation(standing, { open: opens });
+  const plan = planForWork(standing, { open: opens });
   if (!plan.ok) return { blocks: head("stop", ` ${day.notIsolated}${isolationMessage(words, plan.error)}`) };
   return {
     blocks: [...head("plain", ""), ...isolationSet(words, line, plan.value, { section: at })],

@@ -31,7 +31,7 @@ import {
   type IsolationFailure,
   type IsolationPlan,
   lostBehind,
-  planIsolation,
+  planForWork,
 } from "../../isolation";
 import { equipmentAt, MEDIA_RULES, mediumOf } from "../../line";
 import { toSI, unitNamed } from "../../quantity";
@@ -321,31 +321,9 @@ function withoutTheirBypasses(line: Line, held: HeldLinks): Line {
   return links.every((link, index) => link === line.links[index]) ? line : { ...line, links };
 }
 
-const isolationOf = remembered((line: Line, ask): Context["isolation"] => {
-  const demand = JSON.parse(ask) as IsolationDemand;
-  const plain = keepingService(line, demand);
-  if (plain.ok) return plain;
-  // A relief valve that is the only one of its vessel comes off when the vessel is empty, and not before.
-  const first = vesselsToPumpOut(plain.error);
-  if (first.length === 0) return plain;
-  const pumped = planIsolation(line, { ...demand, pumpedOut: first });
-  return pumped.ok ? pumped : plain;
-});
-
-/** Who must not be without stays in service where that can be had, at the price of more to shut. */
-function keepingService(line: Line, demand: IsolationDemand): Result<IsolationPlan, IsolationFailure> {
-  const plain = planIsolation(line, demand);
-  const must = new Set(line.nodes.flatMap(({ id, mustKeep }) => (mustKeep === undefined ? [] : [id])));
-  const keep = plain.ok ? plain.value.lost.flatMap(({ node }) => (must.has(node) ? [node] : [])) : [];
-  if (keep.length === 0) return plain;
-  const kept = planIsolation(line, { ...demand, keep });
-  return kept.ok ? kept : plain;
-}
-
-function vesselsToPumpOut(failure: IsolationFailure): string[] {
-  if (failure.kind === "unprotected") return failure.vessels.map((each) => each.id);
-  return failure.kind === "no-isolation" && failure.pumpOut !== undefined ? [failure.pumpOut.id] : [];
-}
+const isolationOf = remembered((line: Line, ask): Context["isolation"] =>
+  planForWork(line, JSON.parse(ask) as IsolationDemand),
+);
 
 /** Turns a limit of this check into SI. */
 export const limitSI = (check: Check) => (value: number) => {
