@@ -173,7 +173,7 @@ test("dragged into a clash it says why not; dragged where it can be it is kept, 
   const card = main.getByRole("region", { name: `${tag}: why so` });
   await card.getByRole("listitem").getByRole("button").first().click();
   await expect(state).toContainText(/[1-9]\d* moved since/);
-  await expect(main).toContainText("Moved since it was published");
+  await expect(main).toContainText("Other than it was published");
   await main.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(state).toContainText("nothing moved since");
   await expect(there).toBeVisible();

@@ -65,12 +65,18 @@ function Change({ change }: { change: RoundsChanged & Partial<Pick<Moved, "says"
   );
 }
 
-/** Whether people know of a week, and what moved since they do. */
+/** Whether people know of a week, what of it moved since they do, and what came to it. */
 export function publishedSays({ kept, weeks }: HouseRounds, at: number): string {
   const published = weeks[at]?.published;
   if (published === undefined)
     return kept ? "Not published: nobody was told yet." : "A proposal: nothing is kept yet.";
   const { since } = published;
-  const moved = since.length === 0 ? "nothing moved since" : `${since.length} moved since`;
-  return `Published ${format(Date.parse(published.at), "EEE d MMM HH:mm")} by ${published.by}; ${moved}.`;
+  // What came to the week moved nothing that people were told of.
+  const moved = since.filter(({ was }) => was !== undefined).length;
+  const came = since.length - moved;
+  const says = [
+    moved === 0 ? "nothing moved since" : `${moved} moved since`,
+    ...(came === 0 ? [] : [`${came} new`]),
+  ].join(", ");
+  return `Published ${format(Date.parse(published.at), "EEE d MMM HH:mm")} by ${published.by}; ${says}.`;
 }

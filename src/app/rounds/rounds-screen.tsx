@@ -123,7 +123,7 @@ function Planned({
                 </div>
               )}
               {plan.moved && <Changes title="What planning again moved" changes={plan.moved} />}
-              <Changes title="Moved since it was published" changes={week.published?.since ?? []} />
+              <Changes title="Other than it was published" changes={week.published?.since ?? []} />
               <Changes title="Changed when it was published" changes={changed} />
               <NoRoom rounds={rounds} chosen={chosen} onChoose={setChosen} card={card} />
               <WhatIfPanel rounds={rounds} places={places} />

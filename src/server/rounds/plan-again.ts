@@ -33,8 +33,11 @@ export function plannedAgain(services: Services, solve: IntegerSolver): Result<P
   const rows = keptOf(services, asked);
   const before = planStood(readAsked(asked), planWeeks(asked.weeks, rows));
   const keeps = keptIn(before.shifts, rows);
-  const question = asToldTogether(asked.question, keeps);
-  const answer = answered({ ...asked, question }, solve, before.shifts);
+  const tasks = asked.question.tasks.map((task): RoundsTask => {
+    const keep = keeps.get(task.id);
+    return keep === undefined ? task : { ...task, keep };
+  });
+  const answer = answered({ ...asked, question: { ...asked.question, tasks } }, solve, before.shifts);
   const proposal = spoken(answer);
   return ok({
     asked,
@@ -42,37 +45,6 @@ export function plannedAgain(services: Services, solve: IntegerSolver): Result<P
     proposal,
     moved: rows.length === 0 ? [] : movedBetween(asked, rows, before.fallen, proposal),
   });
-}
-
-const TOLD = "as told: ";
-
-/**
- * A question with what stays. What people were told of a shut-down is told with those who are in it: who came to it now
- * would begin it at another time, so anybody else shuts off by himself.
- */
-function asToldTogether(
-  question: HouseAsked["question"],
-  keeps: ReadonlyMap<string, NonNullable<RoundsTask["keep"]>>,
-): HouseAsked["question"] {
-  const tasks = question.tasks.map((task): RoundsTask => {
-    const keep = keeps.get(task.id);
-    if (keep === undefined) return task;
-    return keep.exactly === true && task.shutdown !== undefined
-      ? { ...task, keep, shutdown: `${TOLD}${task.shutdown}` }
-      : { ...task, keep };
-  });
-  const told = new Set(tasks.flatMap(({ shutdown }) => (shutdown?.startsWith(TOLD) ? [shutdown] : [])));
-  const shutdowns = question.shutdowns ?? [];
-  return {
-    ...question,
-    tasks,
-    shutdowns: [
-      ...shutdowns,
-      ...shutdowns.flatMap((each) =>
-        told.has(`${TOLD}${each.id}`) ? [{ ...each, id: `${TOLD}${each.id}` }] : [],
-      ),
-    ],
-  };
 }
 
 /** Where what is published or fixed stands now, and has to stay. */
