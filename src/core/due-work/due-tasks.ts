@@ -1,7 +1,6 @@
 import type { RoundsQuestion, RoundsTask } from "../formats";
 import type { HouseDay } from "./crews-on";
-import type { Apart } from "./joint";
-import type { JointWork } from "./shut-once";
+import type { Beside } from "./shut-once";
 import { weightsOf } from "./weights";
 import { type MayBeDone, windowsOf } from "./windows";
 import type { DueWork } from "./work-of";
@@ -22,12 +21,6 @@ export interface Ringing {
 
 const DAY_MS = 86_400_000;
 
-/** What of it is shut off once, and what is never out at a time. */
-export interface Beside {
-  readonly joint: readonly JointWork[];
-  readonly apart: readonly Apart[];
-}
-
 /**
  * What rings, as tasks of rounds. What shares its valves is one shut-down; of one line's fire protection only one piece is
  * out at a time, and so of two that may not be out together.
@@ -36,7 +29,7 @@ export interface Beside {
  */
 export function dueTasks(
   ringing: readonly Ringing[],
-  { joint, apart }: Beside,
+  { joint, apart, oneByOne }: Beside,
   span: { readonly now: number; readonly until: number; readonly days: readonly HouseDay[] },
 ): Pick<RoundsQuestion, "tasks"> & { readonly shutdowns: NonNullable<RoundsQuestion["shutdowns"]> } {
   const jointOf = new Map(joint.flatMap((each) => each.tags.map((tag) => [tag, each])));
@@ -50,6 +43,9 @@ export function dueTasks(
     const { tag, due, reported, line, spot, mayBeDone, work } = each;
     const key = keyOf(each);
     const out = [
+      ...(line !== undefined && work.shut !== undefined && oneByOne.includes(line)
+        ? [`anything on ${line}`]
+        : []),
       ...(work.impairs.length > 0 ? [`fire protection on ${line}`] : []),
       ...apart.flatMap(({ tags }) => (tags.includes(tag) ? [tags.join(" or ")] : [])),
     ];

@@ -11,7 +11,7 @@ const NOW = Date.UTC(2026, 5, 1, 7);
 const DAY_MS = 86_400_000;
 const UNTIL = NOW + 28 * DAY_MS;
 
-const ALONE: Beside = { joint: [], apart: [] };
+const ALONE: Beside = { joint: [], apart: [], oneByOne: [] };
 const dueTasks = (some: readonly Ringing[], now: number, until: number, beside = ALONE) =>
   tasksOf(some, beside, { now, until, days: [] });
 const NO_SAVINGS = { valves: 0, minutes: 0, litres: 0, outage_min: 0 };
@@ -31,7 +31,7 @@ describe("what rings as tasks", () => {
   it("shuts once what is shut off together, with its own minutes, and all else by itself", () => {
     const joint = [{ tags: ["H05", "H07"], shut_min: 18, restore_min: 11, locks: 2, saves: NO_SAVINGS }];
     const works = [ringing("H05"), ringing("H07"), ringing("H10")];
-    const { tasks, shutdowns } = dueTasks(works, NOW, UNTIL, { joint, apart: [] });
+    const { tasks, shutdowns } = dueTasks(works, NOW, UNTIL, { joint, apart: [], oneByOne: [] });
     expect(tasks[0]!.shutdown).toBe(tasks[1]!.shutdown);
     expect(tasks[2]!.shutdown).not.toBe(tasks[0]!.shutdown);
     expect(shutdowns).toMatchObject([
@@ -46,7 +46,7 @@ describe("what rings as tasks", () => {
     const apart = [
       { tags: ["A", "B"] as const, because: { kind: "unprotected" as const, vessel: "Surge drum" } },
     ];
-    const [a, b, c] = dueTasks(works, NOW, UNTIL, { joint: [], apart }).tasks;
+    const [a, b, c] = dueTasks(works, NOW, UNTIL, { joint: [], apart, oneByOne: [] }).tasks;
     expect(a!.out).toEqual(b!.out);
     expect(c!.out).toBeUndefined();
   });
@@ -56,6 +56,21 @@ describe("what rings as tasks", () => {
     expect(out(ringing("H05"))).toEqual(out(ringing("H10", { work: { ...streetWork, shuts: ["V-20"] } })));
     expect(out(ringing("S05", { line: "south-quay" }))).not.toEqual(out(ringing("H05")));
     expect(out(ringing("M1", { work: { ...streetWork, impairs: [] } }))).toBeUndefined();
+  });
+
+  it("has one thing out at a time of a line with more on it than each two can be looked at", () => {
+    const shut = { opens: ["H05"], plan: {} as NonNullable<Ringing["work"]["shut"]>["plan"] };
+    const dry = { ...streetWork, impairs: [] };
+    const works = [
+      ringing("A", { work: { ...dry, shut } }),
+      ringing("B", { work: { ...dry, shut } }),
+      ringing("C", { work: dry }),
+    ];
+    const [a, b, c] = dueTasks(works, NOW, UNTIL, { joint: [], apart: [], oneByOne: ["north-quay"] }).tasks;
+    expect(a!.out).toEqual(b!.out);
+    expect(a!.out).toHaveLength(1);
+    // What shuts nothing takes nothing out.
+    expect(c!.out).toBeUndefined();
   });
 
   it("counts shutting and restoring within the work of what is shut by nothing that could be shared", () => {
@@ -169,6 +184,7 @@ describe("the crews of a house", () => {
     const { tasks, shutdowns } = dueTasks([ringing("H05"), ringing("H07")], Date.UTC(2026, 5, 8, 6), UNTIL, {
       joint: [{ tags: ["H05", "H07"], shut_min: 15, restore_min: 10, locks: 2, saves: NO_SAVINGS }],
       apart: [],
+      oneByOne: [],
     });
     const answer = answerDay({
       places: [{ id: "57.1 2.3", lat: 57.1, lon: 2.3 }],

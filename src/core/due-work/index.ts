@@ -3,7 +3,7 @@ export { crewsOn, type HouseDay, type NoCrews } from "./crews-on";
 export { dayGeoJson } from "./day-geojson";
 export type { DaySheet, DayStop, Packed } from "./day-sheet";
 export { daySheet, type ShutDown, shutDownsOf } from "./day-sheet";
-export { type Beside, dueTasks, type Ringing } from "./due-tasks";
+export { dueTasks, type Ringing } from "./due-tasks";
 export type {
   BegunWork,
   HouseAsked,
@@ -18,6 +18,6 @@ export type {
 export type { Apart } from "./joint";
 export type { MyDay } from "./my-day";
 export { afterBegun, begunIn, saidOfWork, withReport } from "./reported";
-export { type JointWork, shutOnce } from "./shut-once";
+export { type Beside, type JointWork, shutOnce } from "./shut-once";
 export { ifCalled, ifCrews, ifLate } from "./what-if";
 export { workOf } from "./work-of";

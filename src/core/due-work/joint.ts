@@ -1,6 +1,6 @@
 import type { Line } from "../formats";
 import { type IsolationPlan, type NotBoth, notBoth, planForWork, type ShutOff } from "../isolation";
-import { MEDIA_RULES } from "../line";
+import { MEDIA_RULES, network } from "../line";
 
 /** A valve's work with how it is shut off by itself. */
 export interface ShutAlone extends ShutOff {
@@ -39,13 +39,17 @@ export function shutOnceOn(
   const apart = apartOn(line, works);
   const never = new Set(apart.map(({ tags }) => tags.join(" ")));
   let groups = works.map((work): Group => ({ works: [work], plan: work.plan }));
+  // What was tried once is the same whatever else was joined since.
+  const tried = new Map<Group, Map<Group, Tried | undefined>>();
   for (;;) {
     let best: { readonly gain: number; readonly made: Group; readonly of: readonly Group[] } | undefined;
     for (const [at, one] of groups.entries())
       for (const other of groups.slice(at + 1)) {
-        if (!touch(one.plan, other.plan) || isNever(never, one, other)) continue;
-        const made = joined(line, one, other);
-        const gain = made === undefined ? 0 : gainOf(one, other, made);
+        const known = tried.get(one) ?? new Map<Group, Tried | undefined>();
+        tried.set(one, known);
+        if (!known.has(other))
+          known.set(other, isNever(never, one, other) ? undefined : tryJoined(line, one, other));
+        const { gain, made } = known.get(other) ?? { gain: 0 };
         if (made !== undefined && gain > (best?.gain ?? 0)) best = { gain, made, of: [one, other] };
       }
     if (best === undefined) break;
@@ -60,6 +64,12 @@ export function shutOnceOn(
   };
 }
 
+/** Two as one, and what that gains. */
+interface Tried {
+  readonly gain: number;
+  readonly made: Group;
+}
+
 interface Group {
   readonly works: readonly ShutAlone[];
   readonly plan: IsolationPlan;
@@ -67,10 +77,11 @@ interface Group {
 
 function apartOn(line: Line, works: readonly ShutAlone[]): Apart[] {
   const oneAtATime = MEDIA_RULES[line.medium].refrigerant === true;
+  const laidOut = network(line);
   return works.flatMap((a, at) =>
     works.slice(at + 1).flatMap((b): Apart[] => {
       const because =
-        oneAtATime && touch(a.plan, b.plan) ? { kind: "one-section" as const } : notBoth(line, a, b);
+        oneAtATime && touch(a.plan, b.plan) ? { kind: "one-section" as const } : notBoth(line, a, b, laidOut);
       return because === undefined ? [] : [{ tags: [a.tag, b.tag], because }];
     }),
   );
@@ -103,6 +114,13 @@ function joined(line: Line, one: Group, other: Group): Group | undefined {
 
 const fireIn = ({ lost }: IsolationPlan): ReadonlySet<string> =>
   new Set(lost.flatMap(({ node, hydrant, protects }) => (hydrant || protects ? [node] : [])));
+
+/** What two are as one; nothing where they have nothing to do with each other, or may not be one. */
+function tryJoined(line: Line, one: Group, other: Group): Tried | undefined {
+  if (!touch(one.plan, other.plan)) return undefined;
+  const made = joined(line, one, other);
+  return made && { gain: gainOf(one, other, made), made };
+}
 
 /** Minutes of a crew that shutting once saves, with what those feel who are without. */
 function gainOf(one: Group, other: Group, made: Group): number {

@@ -28,17 +28,29 @@ export interface OnLine {
   readonly work: DueWork;
 }
 
+/** Of more works on one line than this not each two are looked at: of those only one is out at a time. */
+const MOST_ON_A_LINE = 60;
+
+/** What of some works is shut off once, and what is never out at a time. */
+export interface Beside {
+  readonly joint: readonly JointWork[];
+  readonly apart: readonly Apart[];
+  /** Lines on which only one piece of work is out at a time, whatever it is. */
+  readonly oneByOne: readonly string[];
+}
+
 /**
  * What of this is shut off once, and what is never out at a time. A joint shut-down counts where the jobs, compiled for
  * it, shut the very same and a crew is done sooner.
  *
+ * @param works the soonest due first
  * @param lineOf as it is built · @param compiled the work of a valve that is shut off with these
  */
 export function shutOnce(
   works: readonly OnLine[],
   lineOf: (id: string) => Line | undefined,
   compiled: (tag: string, together: readonly string[]) => DueWork | undefined,
-): { readonly joint: readonly JointWork[]; readonly apart: readonly Apart[] } {
+): Beside {
   const byLine = new Map<string, OnLine[]>();
   for (const each of works)
     if (each.line !== undefined && each.work.shut !== undefined)
@@ -48,13 +60,19 @@ export function shutOnce(
     const alone = some.map(
       ({ tag, work }): ShutAlone => ({ tag, ...work.shut!, open_min: openMinutes(work) }),
     );
-    const { once, apart } = line === undefined ? { once: [], apart: [] } : shutOnceOn(line, alone);
+    const { once, apart } =
+      line === undefined ? { once: [], apart: [] } : shutOnceOn(line, alone.slice(0, MOST_ON_A_LINE));
     const workOf = new Map(some.map(({ tag, work }) => [tag, work]));
-    return { joint: once.flatMap((each) => jointWork(each, workOf, compiled) ?? []), apart };
+    return {
+      joint: once.flatMap((each) => jointWork(each, workOf, compiled) ?? []),
+      apart,
+      oneByOne: alone.length > MOST_ON_A_LINE ? [id] : [],
+    };
   });
   return {
     joint: found.flatMap(({ joint }) => joint),
     apart: found.flatMap(({ apart }) => apart),
+    oneByOne: found.flatMap(({ oneByOne }) => oneByOne),
   };
 }
 

@@ -7,6 +7,7 @@ import { CaptureSchema, RestoreSchema, RungSchema, TaskSchema } from "./sheet-ca
 import { CheckSchema, type Disposition, type Grade, type Rubric } from "./sheet-check";
 import { DepthSchema } from "./sheet-depth";
 import type { Feature } from "./sheet-features";
+import { IntervalSchema, RecheckSchema } from "./sheet-interval";
 import { type BoltSet, type EndCondition, Turn } from "./sheet-joint";
 import { KitSchema, ToolSchema } from "./sheet-kit";
 import { type CautionSchema, type GripAt, PartSchema, type StayAt, type ToolClass } from "./sheet-part";
@@ -28,89 +29,12 @@ const Trait = oneOf(
 );
 export type Trait = Static<typeof Trait>;
 
-const MonthDay = Type.String({
-  pattern: "^(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
-  says: "Write month and day, as 05-01.",
-});
-
-const Season = Type.Object(
-  { from: titled("First day, month-day", MonthDay), to: titled("Last day, month-day", MonthDay), why: Words },
-  {
-    ...closed,
-    title: "Only in this season",
-    description:
-      "It is done between these days of the year alone: what is due out of them rings before the season ends. One that ends before it begins goes over the new year.",
-  },
-);
-
-const Counts = Type.Object(
-  {
-    what: titled("Counter", Id),
-    every: titled("Every", Type.Number({ exclusiveMinimum: 0 })),
-  },
-  {
-    ...closed,
-    title: "Or by a counter",
-    description:
-      "It is due after so many turns, cycles, starts or litres, too, whichever is first: by readings of this name.",
-  },
-);
-
 const ofMedia = Type.Optional(
   Type.Array(Medium, {
     title: "Only on lines of",
     description: "The same model stands on several media: it is said where the line carries one of these.",
     minItems: 1,
   }),
-);
-
-/** When it rings. One that names an act counts from that act alone; any other from the last service. */
-const Interval = Type.Object(
-  {
-    id: Id,
-    every_months: Type.Number({ exclusiveMinimum: 0 }),
-    what: Words,
-    source: Words,
-    renews: Type.Optional(
-      Type.Array(Id, {
-        title: "Done when renewed",
-        description: "It counts from when these parts went in new.",
-      }),
-    ),
-    opens: Type.Optional(
-      Type.Array(Id, {
-        title: "Done when off",
-        description: "It counts from when these parts were off and seen.",
-      }),
-    ),
-    does: Type.Optional(
-      Type.Array(Id, { title: "Done with these tasks", description: "It counts from when these were done." }),
-    ),
-    season: Type.Optional(Season),
-    counts: Type.Optional(Counts),
-    atOnceAfter: Type.Optional(
-      Type.Array(Id, { title: "Due at once after", description: "Complaints that make it due at once." }),
-    ),
-  },
-  closed,
-);
-
-/** A look that is due some days after a job: what packs, warms or fills shows only then. */
-const Recheck = Type.Object(
-  {
-    id: Id,
-    after_days: Type.Number({ exclusiveMinimum: 0, maximum: 3650 }),
-    what: Words,
-    why: Words,
-    afterFit: Type.Optional(
-      Type.Array(Id, {
-        title: "After these were in",
-        description: "Only where one of these parts was put in; after every job when absent.",
-        minItems: 1,
-      }),
-    ),
-  },
-  closed,
 );
 
 export const SheetSchema = Type.Object(
@@ -182,9 +106,12 @@ export const SheetSchema = Type.Object(
         description: "Why a second person looks at it and signs before the job does.",
       }),
     ),
-    intervals: Type.Array(Interval, { minItems: 1 }),
+    intervals: Type.Array(IntervalSchema, { minItems: 1 }),
     rechecks: Type.Optional(
-      Type.Array(Recheck, { title: "Looked at once more", description: "So many days after a job, once." }),
+      Type.Array(RecheckSchema, {
+        title: "Looked at once more",
+        description: "So many days after a job, once.",
+      }),
     ),
     isolation: Type.Object(
       {

@@ -20,13 +20,23 @@ export interface ShutOff {
   readonly plan: IsolationPlan;
 }
 
-/** What two pieces of work on one line take away together that neither does alone; the worst of it. */
-export function notBoth(line: Line, a: ShutOff, b: ShutOff): NotBoth | undefined {
+/**
+ * What two pieces of work on one line take away together that neither does alone; the worst of it.
+ *
+ * @param laidOut the network of this very line, where the caller keeps one
+ */
+export function notBoth(
+  line: Line,
+  a: ShutOff,
+  b: ShutOff,
+  laidOut: Network = network(line),
+): NotBoth | undefined {
   const turned = new Map(a.plan.turned.map(({ node, to }) => [node, to.id]));
   const against = b.plan.turned.find(({ node, to }) => (turned.get(node) ?? to.id) !== to.id);
   if (against !== undefined) return { kind: "turned", valve: against.name };
   for (const { node, to } of b.plan.turned) turned.set(node, to.id);
-  const net = network(standing(line, turned));
+  const stood = standing(line, turned);
+  const net = stood === line ? laidOut : network(stood);
   const shut = new Set([...a.plan.closures, ...b.plan.closures].map(({ link }) => link));
   const closed = new Set([...shut].flatMap((id) => net.linkIndex.get(id) ?? []));
   const pumped = [...a.plan.pumpedOut, ...b.plan.pumpedOut].map(({ node }) => node);

@@ -37,16 +37,12 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
   const rows = things.all("rounds").filter(({ id }) => id >= dateOf(monday));
   const told = toldIn(rows, now());
-  const { ringing: all, not, joint, apart } = dueRinging(services, until);
+  const { ringing: all, not, ...beside } = dueRinging(services, until);
   // Who wants to be told before was told when it was published.
   const ringing = all.map((each) =>
     told.has(each.tag) ? { ...each, mayBeDone: { ...each.mayBeDone, noticeDays: 0 } } : each,
   );
-  const { tasks, shutdowns } = dueTasks(
-    ringing,
-    { joint, apart },
-    { now: now(), until, days: daysFrom(now(), until) },
-  );
+  const { tasks, shutdowns } = dueTasks(ringing, beside, { now: now(), until, days: daysFrom(now(), until) });
   const begun = begunWork(services, rows, ringing, not);
   const spots = [
     ...new Set([...[...ringing, ...begun].map(({ spot }) => spot), ...crews.map(({ base }) => base)]),
@@ -62,8 +58,8 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
       const from = dayAfter(monday, 7 * week);
       return { id: dateOf(from), from };
     }),
-    works: worksOf(ringing, apart),
-    joint,
+    works: worksOf(ringing, beside.apart),
+    joint: beside.joint,
     brings: Object.fromEntries(ringing.map(({ tag, work }) => [tag, work.bring])),
     not,
     begun,
