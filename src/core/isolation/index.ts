@@ -3,7 +3,7 @@ export { closingMinutes, unfitness } from "./barrier";
 export { type NotBoth, notBoth, type ShutOff } from "./both-out";
 export { outageMinutes, prepareCuts } from "./cut-problem";
 export { enoughOfLine } from "./enough-of-line";
-export { planForWork } from "./for-work";
+export { planForWork, shutForWork } from "./for-work";
 export { planIsolation, planOn, pumpedOut } from "./isolation-plan";
 export { lostBehind } from "./lost";
 export type { PathStep } from "./open-path";

@@ -54,7 +54,7 @@ export function ShutOff({ sheet }: { sheet: DaySheet }) {
           <li key={tags.join()} className="py-1">
             <Link
               className="inline-block min-h-11 content-center underline underline-offset-4"
-              href={`/lines/${encodeURIComponent(line)}/isolation?${new URLSearchParams(opens.map((id) => ["open", id]))}`}
+              href={`/lines/${encodeURIComponent(line)}/isolation?${new URLSearchParams([...opens.map((id) => ["open", id]), ["work", "1"]])}`}
             >
               {tags.join(" and ")}, {name}
             </Link>

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { readSettings } from "@/app/settings";
-import { planIsolation } from "@/core/isolation";
+import { planIsolation, shutForWork } from "@/core/isolation";
 import { lineAsItStands } from "@/core/job";
 import { heldShut } from "@/server/jobs/open-job";
 import { services } from "@/server/services";
@@ -41,7 +41,7 @@ export default async function IsolationSheetPage({
   if (line === undefined) notFound();
   const house = services().things.one("house", "house")?.name;
   const query = await searchParams;
-  const demand = {
+  const asked = {
     open: all(query, "open"),
     avoid: all(query, "avoid"),
     passing: all(query, "passing"),
@@ -49,7 +49,12 @@ export default async function IsolationSheetPage({
     pumpedOut: all(query, "pumpedOut"),
   };
   const words = speaker(await readSettings());
-  const plan = planIsolation(lineAsItStands(line, heldShut(services(), line.id), heldWhere(words)), demand);
+  const stands = lineAsItStands(line, heldShut(services(), line.id), heldWhere(words));
+  // As a job shuts it, or with just what was chosen on the line.
+  const { demand, plan } =
+    query.work === undefined
+      ? { demand: asked, plan: planIsolation(stands, asked) }
+      : shutForWork(stands, asked);
   const blocks = plan.ok ? isolationBlocks(words, line, plan.value) : [];
   const said = words.say.papers.isolation;
   return (
