@@ -4,7 +4,7 @@ import { sensibleDigits } from "@/core/quantity";
 import type { Due } from "@/core/rounds";
 import type { Leftover, Missing, NotThisKit } from "@/core/store";
 import type { Speaker } from "./speaker";
-import { trendWhy } from "./trends";
+import { monthOf, trendWhy } from "./trends";
 
 /** Why a part goes in new. */
 export const renewalWhy = ({ say }: Speaker, renewal: Renewal): string =>
@@ -112,7 +112,9 @@ function whyThen(speaker: Speaker, { counted, atOnce, again, trend, set, count }
         sensibleDigits(count.every, speaker.mark),
         count.what.replaceAll("-", " "),
       ),
-      ...(count.meets === undefined ? [] : [trendWhy(speaker, count.what, count.meets)]),
+      ...(count.meets === undefined
+        ? []
+        : [words.countMet(monthOf(speaker, count.meets.likely ?? count.meets.early))]),
     ].join(" ");
   if (trend !== undefined) return trendWhy(speaker, trend.what, trend.meets);
   if (again !== undefined) return words.again(again.days, again.why);

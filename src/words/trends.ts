@@ -2,7 +2,7 @@ import type { Course, Doubt, Meets } from "@/core/rounds";
 import { figure, type Speaker } from "./speaker";
 
 /** A month as one plans by it. */
-const monthOf = ({ say }: Speaker, at: number): string => {
+export const monthOf = ({ say }: Speaker, at: number): string => {
   const date = new Date(at);
   return `${say.trends.months[date.getUTCMonth()]} ${date.getUTCFullYear()}`;
 };

@@ -187,7 +187,7 @@ function DayColumn({
           "absolute left-1 min-h-6 whitespace-nowrap text-fine underline underline-offset-4",
           over ? "font-semibold text-stop" : "text-soft",
         )}
-        style={{ top: y(day.back) + 2 }}
+        style={{ top: Math.max(y(day.back), ...day.blocks.map((block) => bottomOf(block, y))) + 2 }}
       >
         back {format(day.back, "HH:mm")}
         {over && ", over"}
@@ -196,6 +196,10 @@ function DayColumn({
     </>
   );
 }
+
+/** A short one is drawn higher than it takes. */
+const bottomOf = ({ parts }: Block, y: (ms: number) => number): number =>
+  Math.max(y(parts[0]!.from) + LEAST_PX, y(parts.at(-1)!.to) - 2);
 
 function BlockButton({
   block,
@@ -219,7 +223,7 @@ function BlockButton({
   const { from } = block.parts[0]!;
   const { to } = block.parts.at(-1)!;
   const top = y(from);
-  const height = Math.max(LEAST_PX, y(to) - top - 2);
+  const height = bottomOf(block, y) - top;
   const late = block.lateMin > 0;
   return (
     <DragButton

@@ -55,8 +55,12 @@ export function coursesNow(
 }
 
 /** All that a valve rings by beside the calendar. */
-export function measuredNow(services: Services, valve: Pick<Valve, "tag">, sheet: Sheet): Measured {
-  const readings = services.library.readings(valve.tag);
+export function measuredNow(
+  services: Services,
+  valve: Pick<Valve, "tag">,
+  sheet: Sheet,
+  readings: readonly DatedReading[] = services.library.readings(valve.tag),
+): Measured {
   if (readings.length === 0) return {};
   return {
     courses: coursesNow(services, valve, sheet, readings),

@@ -19,6 +19,14 @@ describe("names on a map", () => {
     expect(fitNames(marks).map(({ side }) => side)).toEqual(["right", "right"]);
   });
 
+  it("keep clear of a plate that says more than a figure", () => {
+    const long = { ...mark("SQ-H10", 0, 0), mark: { name: "SQ-H10", valves: 3, label: "1 · 2 · 3" } };
+    // To its right the next plate is as near as a short one would leave room for.
+    expect(sides(long, mark("Quay", 110, 0))).not.toContain(undefined);
+    expect(sides(mark("SQ-H10", 0, 0), mark("Quay", 100, 0))[0]).toBe("right");
+    expect(sides(long, mark("Quay", 100, 0))[0]).toBe("left");
+  });
+
   it("leave a name out rather than cover another; the place with most valves keeps its own", () => {
     const crowd = Array.from({ length: 9 }, (_, at) =>
       mark("A very long name", (at % 3) * 42, Math.floor(at / 3) * 34, at),

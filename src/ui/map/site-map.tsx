@@ -7,7 +7,7 @@ import { useMemo } from "react";
 import type { Ground } from "@/core/formats";
 import { boundsOf, type Spot, toMetres } from "@/core/places";
 import { usePanZoom } from "../draw/use-pan-zoom";
-import { fitNames, type Mark } from "./fit-names";
+import { besideOf, fitNames, halfOf, type Mark } from "./fit-names";
 
 /** Width of the drawing in its own units: names are readable at this size. */
 const WIDE = 1000;
@@ -150,7 +150,7 @@ export function SiteMap({
               )}
               {side !== undefined && (
                 <text
-                  x={side === "right" ? 30 : side === "left" ? -24 : 0}
+                  x={side === "right" || side === "left" ? besideOf(mark)[side] : 0}
                   y={side === "below" ? 31 : side === "above" ? -27 : 5}
                   textAnchor={side === "right" ? "start" : side === "left" ? "end" : "middle"}
                   fontSize={15}
@@ -187,9 +187,6 @@ export function SiteMap({
     </div>
   );
 }
-
-/** Half the width of its plate: as long as what it says. */
-const halfOf = ({ label }: SiteMark): number => Math.max(15, 6 + 4.5 * (label?.length ?? 0));
 
 /** How long so many metres are. */
 function Scale({ metres, units, y }: { metres: number; units: number; y: number }) {

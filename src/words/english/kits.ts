@@ -30,6 +30,7 @@ export const kits = {
     season: (why: string) => `It rings before its season ends. ${why}`,
     count: (done: string, every: string, what: string) =>
       `${done} of ${every} ${what} since it was last done.`,
+    countMet: (month: string) => `As it goes, it is through about ${month}.`,
     again: (days: number, why: string) =>
       `${days === 1 ? "The day" : `${days} days`} after the last job. ${why}`,
     shortened: (from: string, months: number) =>

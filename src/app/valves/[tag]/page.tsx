@@ -7,7 +7,7 @@ import { placeOf } from "@/core/places";
 import { dues } from "@/core/rounds";
 import { historyOf } from "@/server/own/history";
 import { doubtOfReadings } from "@/server/proof/verify";
-import { coursesNow, measuredNow } from "@/server/register/courses";
+import { measuredNow } from "@/server/register/courses";
 import { services } from "@/server/services";
 import { TakeAlongPanel } from "@/ui/along/take-along";
 import { Notice } from "@/ui/notice";
@@ -42,8 +42,9 @@ export default async function ValvePage({ params }: Params) {
   const doubt = doubtOfReadings(all, tag);
   const readings = library.readings(tag);
   const retired = valve.retired !== undefined;
-  const courses = sheet === undefined ? [] : coursesNow(all, valve, sheet, readings);
-  const due = sheet === undefined || retired ? [] : dues(valve, sheet, now(), measuredNow(all, valve, sheet));
+  const measured = sheet === undefined ? {} : measuredNow(all, valve, sheet, readings);
+  const { courses = [] } = measured;
+  const due = sheet === undefined || retired ? [] : dues(valve, sheet, now(), measured);
   const place = placeOf(valve.place, new Map(all.things.all("place").map((each) => [each.name, each])));
   return (
     <div className="mx-auto grid max-w-[1240px] grid-cols-1 gap-4 px-4 py-4 md:px-5 lg:grid-cols-[300px_1fr_330px]">

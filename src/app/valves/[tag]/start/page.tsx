@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { notFound, redirect } from "next/navigation";
 import { pathId } from "@/app/path-id";
 import { certificatesOf, type JobInputs, type Sheet, type Valve } from "@/core/formats";
@@ -40,6 +41,13 @@ export default async function StartPage({
             {each.message}
           </Notice>
         ))}
+        {"together" in together && (
+          <p>
+            <Link href={`/valves/${encodeURIComponent(tag)}/start`} className="btn btn-go min-h-14">
+              Start {tag} by itself
+            </Link>
+          </p>
+        )}
       </Page>
     );
   const crew = new Map(all.library.crew().map((person) => [person.name, certificatesOf(person)]));

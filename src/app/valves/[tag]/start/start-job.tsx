@@ -38,13 +38,13 @@ export function StartJob({ crew, ...offered }: Offered & { crew: Crew }) {
           <NotForYou asks="technician" />
           {offered.together !== undefined && (
             <Notice tone="wait">
-              Shut off once with {offered.together.join(", ")}: what is shut here is shut for both, and each
-              has its own locks. {valve.tag} by itself:{" "}
+              Shut off once with {offered.together.join(", ")}: what is shut here is shut for all of them, and
+              each job has locks of its own.{" "}
               <a
-                className="underline underline-offset-4"
+                className="inline-block min-h-11 content-center underline underline-offset-4"
                 href={`/valves/${encodeURIComponent(valve.tag)}/start`}
               >
-                start without the other
+                Start {valve.tag} by itself
               </a>
             </Notice>
           )}
