@@ -1,7 +1,7 @@
 /** What rings, as a summary keeps it: the shape of core/job's Bell. */
 
 export type { JobStatus } from "@/core/formats";
-export type { Bell } from "@/core/job";
+export type { Bell, Worked } from "@/core/job";
 
 /**
  * Where a log came from: made here; brought in from another installation and possible entry by entry; or brought in and

@@ -15,7 +15,7 @@ import type {
 } from "@/core/formats";
 import type { Portion } from "@/core/store";
 import { NEVER } from "./due";
-import type { Bell, HeldLink, JobOrigin, JobStatus, LostService } from "./job-summary";
+import type { Bell, HeldLink, JobOrigin, JobStatus, LostService, Worked } from "./job-summary";
 import type { AnchoredHead, FindableKind } from "./stored";
 import type { StoredInputs } from "./stored-inputs";
 
@@ -179,6 +179,8 @@ export const jobSummaries = sqliteTable(
     lost: text({ mode: "json" }).notNull().$type<readonly LostService[]>(),
     /** What of the store it counts on. */
     takes: text({ mode: "json" }).notNull().default([]).$type<readonly Portion[]>(),
+    /** How long a signed one took, and who was at it. */
+    worked: text({ mode: "json" }).$type<Worked>(),
     /** Of which making; a newer program makes the row anew. */
     made: integer().notNull(),
   },

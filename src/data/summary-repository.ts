@@ -1,7 +1,7 @@
-import { and, asc, count, desc, eq, inArray, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNotNull, lt, ne, type SQL, sql } from "drizzle-orm";
 import type { JobSort, JobStatus } from "@/core/formats";
 import type { Db } from "./database";
-import type { Bell, JobOrigin } from "./job-summary";
+import type { Bell, JobOrigin, Worked } from "./job-summary";
 import { upsert } from "./row-writer";
 import { jobSummaries, jobs } from "./schema";
 
@@ -129,6 +129,22 @@ export function summaryRepository(db: Db) {
         .orderBy(asc(jobSummaries.place))
         .all()
         .map((row) => row.place),
+    /** The newest jobs that were signed before then, with how long they took; none that was not shown to be possible. */
+    worked: (before: number, most: number): { readonly sheet: string; readonly worked: Worked }[] =>
+      db
+        .select({ sheet: jobSummaries.sheet, worked: jobSummaries.worked })
+        .from(jobSummaries)
+        .where(
+          and(
+            eq(jobSummaries.status, "signed-off"),
+            isNotNull(jobSummaries.worked),
+            lt(jobSummaries.closedAt, before),
+          ),
+        )
+        .orderBy(desc(jobSummaries.openedAt))
+        .limit(most)
+        .all()
+        .flatMap(({ sheet, worked }) => (worked === null ? [] : [{ sheet, worked }])),
     countByStatus: (): ReadonlyMap<JobStatus, number> =>
       new Map(
         db

@@ -23,6 +23,7 @@ export const jobSummary = (more: Partial<JobSummary> & Pick<JobSummary, "job" | 
   held: [],
   lost: [],
   takes: [],
+  worked: null,
   made: 1,
   ...more,
 });

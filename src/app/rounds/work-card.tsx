@@ -11,6 +11,7 @@ import { useSpeaker } from "@/ui/use-speaker";
 import { Day } from "@/ui/when";
 import { apartWords, savesWords } from "@/words";
 import { DragButton } from "./drag-button";
+import { HowLongIt } from "./how-long";
 import { MoveTo } from "./move-to";
 import type { Plan } from "./use-plan";
 import type { WeekMoves } from "./week-moves";
@@ -69,6 +70,7 @@ export function WorkCard({
             {work.people > 1 && `${work.people} people.`}
           </dd>
         </div>
+        <HowLongIt long={work.long} crew={shift?.crew} />
         {work.job !== undefined && (
           <div>
             <dt className="caption">The job</dt>

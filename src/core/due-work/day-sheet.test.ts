@@ -45,6 +45,7 @@ const work = (tag: string, lost: readonly string[]) => ({
   why: "",
   due: 0,
   minutes: 60,
+  long: { compiled: 60, jobs: 0, by: {} },
   needs: [],
   people: 1,
   lost,

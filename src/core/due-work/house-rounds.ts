@@ -1,6 +1,7 @@
 import type { RoundsChanged, RoundsQuestion } from "../formats";
 import type { CostOfYear, PlannedShift } from "../rounds";
 import type { Bring } from "./bring";
+import type { HowLong } from "./how-long";
 import type { Apart } from "./joint";
 import type { Begun } from "./reported";
 import type { JointWork } from "./shut-once";
@@ -20,7 +21,9 @@ export interface RoundsWork {
   readonly why: string;
   /** ms. */
   readonly due: number;
+  /** As its family takes here. */
   readonly minutes: number;
+  readonly long: HowLong;
   readonly needs: readonly string[];
   readonly people: number;
   readonly lost: readonly string[];

@@ -15,9 +15,10 @@ export type {
   WhatIfAnswer,
   WhatIfFigures,
 } from "./house-rounds";
+export { asTaken, type HowLong } from "./how-long";
 export type { Apart } from "./joint";
 export type { MyDay } from "./my-day";
 export { afterBegun, begunIn, saidOfWork, withReport } from "./reported";
 export { type Beside, type JointWork, shutOnce } from "./shut-once";
 export { ifCalled, ifCrews, ifLate } from "./what-if";
-export { workOf } from "./work-of";
+export { type DueWork, workOf } from "./work-of";

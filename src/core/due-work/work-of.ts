@@ -1,6 +1,6 @@
 import type { JobInputs, Medium } from "../formats";
 import type { ShutOff } from "../isolation";
-import { asksOfJob, type Phase, type Step, type timesOf } from "../job";
+import { asksOfJob, type Phase, type Step, standsFor, type timesOf } from "../job";
 import { type Bring, bringOf } from "./bring";
 
 /** A stretch of hands-on work, and how long it then stands by itself. */
@@ -99,7 +99,7 @@ function stretchesOf(steps: readonly Step[], staysBeside: boolean): WorkStretch[
   };
   for (const step of steps) {
     if (SHUTTING.includes(step.phase) || step.phase === "restore") continue;
-    const wait = waitOf(step);
+    const wait = standsFor(step);
     if (staysBeside || wait === undefined || wait.min < WORTH_LEAVING_MIN) {
       work += step.minutes;
       continue;
@@ -108,11 +108,4 @@ function stretchesOf(steps: readonly Step[], staysBeside: boolean): WorkStretch[
     stands(wait.min, wait.most ?? wait.min + MAY_STAND_MIN);
   }
   return [...stretches, { work_min: work }];
-}
-
-/** How long a step waits for the thing, and how long that may last. */
-function waitOf(step: Step): { readonly min: number; readonly most: number | undefined } | undefined {
-  if (step.kind === "soak") return { min: step.minutes, most: step.most_min };
-  if (step.kind === "check" && step.wait_min !== undefined) return { min: step.wait_min, most: undefined };
-  return undefined;
 }

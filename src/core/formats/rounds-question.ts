@@ -109,6 +109,13 @@ const Crew = Type.Object(
     skills: Type.Optional(Keys),
     shifts: Type.Array(ShiftSpan, { maxItems: 400 }),
     overtime_min: Type.Optional({ ...DayMinutes, description: "At the most, of each shift. 0 when absent." }),
+    pace: Type.Optional(
+      Type.Number({
+        minimum: 0.25,
+        maximum: 4,
+        description: "How long its hands-on work takes, times what the tasks state. 1 when absent.",
+      }),
+    ),
   },
   closed,
 );

@@ -80,4 +80,5 @@ export { tracedAt, withInstruments } from "./taken-by";
 export { timesOf } from "./times";
 export { type Gap, gapsOf, judgeTrace, type TraceVerdict, thinned } from "./traces";
 export { type WhereItStands, whereItStands } from "./where-it-stands";
+export { standsFor, type Worked, workedOf } from "./worked";
 export { worldNow } from "./world-now";

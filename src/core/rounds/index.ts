@@ -45,6 +45,7 @@ export { dueList } from "./due-list";
 export type { Doubt, Meets } from "./forecast";
 export { CREW_HOURS, type DayOfWork, endsOfDays, FORTNIGHT_MS, hoursByDay } from "./hours";
 export { actOf, addMonths, type Due, dues, type Measured, reportedOf } from "./next-due";
+export { type Pace, paceOf } from "./pace";
 export { calibratedUntil, type RunsOut, runningOut } from "./running-out";
 export { type Season, seasonWithin } from "./season";
 export { type DueKind, type Shortage, shortages } from "./shortages";

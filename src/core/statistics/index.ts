@@ -1,3 +1,4 @@
+export * from "./crossed";
 export * from "./drift";
 export * from "./normal";
 export * from "./trend";

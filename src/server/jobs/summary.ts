@@ -1,12 +1,12 @@
 import type { JobStatus } from "@/core/formats";
-import { countedOn, jobBells, outOfService, type Run, type Step } from "@/core/job";
+import { countedOn, jobBells, outOfService, type Run, type Step, workedOf } from "@/core/job";
 import type { HeldLink, JobOrigin, JobSummary } from "@/data";
 import { speaker, stepTitle } from "@/words";
 import { findableJob } from "../find/findable";
 import type { Services } from "../services";
 
 /** Raised when a summary, or when a valve rings, is made in another way: older ones are made anew. */
-export const SUMMARY_MADE = 7;
+export const SUMMARY_MADE = 8;
 
 /** Where a log came from, and what speaks against it. */
 export interface Provenance {
@@ -76,6 +76,7 @@ export function summaryOf(job: Run, { origin, doubt }: Provenance): JobSummary {
     held: foreign ? [] : heldBy(job),
     takes: foreign ? [] : countedOn(job),
     lost: foreign ? [] : outOfService(job).map(({ node, name }) => ({ node, name })),
+    worked: foreign ? null : (workedOf(job) ?? null),
     made: SUMMARY_MADE,
   };
 }

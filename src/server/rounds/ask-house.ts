@@ -17,6 +17,7 @@ import type { Services } from "../services";
 import { crewsAsked } from "./crews-asked";
 import { dateOf, dayAfter, daysFrom, mondayBefore, WEEKS } from "./days";
 import { dueRinging } from "./due-ringing";
+import { housePace } from "./house-pace";
 import { NOWHERE, placesByName, type RingingValve, spotKey } from "./ringing-valve";
 
 /** Of a usual machine. */
@@ -32,12 +33,13 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   const monday = mondayBefore(now());
   const until = dayAfter(monday, 7 * WEEKS);
   const places = placesByName(services);
-  const crews = crewsAsked(services, people);
+  const pace = housePace(services);
+  const crews = crewsAsked(services, people).map((crew) => ({ ...crew, pace: pace.ofCrew(crew.id) }));
   if (crews.every(({ shifts }) => shifts.length === 0))
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
   const rows = things.all("rounds").filter(({ id }) => id >= dateOf(monday));
   const told = toldIn(rows, now());
-  const { ringing: all, not, ...beside } = dueRinging(services, until);
+  const { ringing: all, not, ...beside } = dueRinging(services, until, pace);
   // Who wants to be told before was told when it was published.
   const ringing = all.map((each) =>
     told.has(each.tag) ? { ...each, mayBeDone: { ...each.mayBeDone, noticeDays: 0 } } : each,
@@ -97,6 +99,7 @@ function worksOf(ringing: readonly RingingValve[], apart: readonly Apart[]): Hou
     why: valve.why,
     due: valve.due,
     minutes: valve.work.minutes,
+    long: valve.long,
     needs: valve.work.needs,
     people: valve.work.people,
     lost: valve.work.lost,

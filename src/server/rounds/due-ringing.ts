@@ -6,6 +6,7 @@ import { reportedOf } from "@/core/rounds";
 import { AT_ONCE } from "@/data";
 import { offerOf } from "../jobs/open-job";
 import type { Services } from "../services";
+import type { HousePace } from "./house-pace";
 import { endOfDay, mayBeDone, placesByName, type RingingValve, spotKey } from "./ringing-valve";
 import { stoppedJobs } from "./stopped-jobs";
 
@@ -19,10 +20,11 @@ const MOST = 1500;
 export function dueRinging(
   services: Services,
   until: number,
+  pace: HousePace,
 ): Beside & { readonly ringing: readonly RingingValve[]; readonly not: readonly NotPlanned[] } {
   const { register, library, summaries, now } = services;
   const places = placesByName(services);
-  const ringing = stoppedJobs(services);
+  const ringing = stoppedJobs(services, pace);
   const stopped = new Set(ringing.map(({ tag }) => tag));
   // The register leaves out what a job is at.
   const atWork = new Set(summaries.openBells().map(({ valve }) => valve));
@@ -52,13 +54,15 @@ export function dueRinging(
           placeOf(valve.place, places),
           symptom === null ? intervalOf(sheet, what) : undefined,
         ),
-        work,
+        ...pace.taken(work, sheet.family),
       });
   }
   const rings = new Map(ringing.map((each) => [each.tag, each]));
   const compiled = (tag: string, together: readonly string[]) => {
     const valve = register.valve(tag)!;
-    return workHere(services, valve, library.sheet(valve.sheet)!, rings.get(tag)!.interval, together);
+    const sheet = library.sheet(valve.sheet)!;
+    const work = workHere(services, valve, sheet, rings.get(tag)!.interval, together);
+    return work && pace.taken(work, sheet.family).work;
   };
   return { ringing, not, ...shutOnce(ringing, (id) => library.line(id), compiled) };
 }

@@ -1,4 +1,4 @@
-import type { Ringing } from "@/core/due-work";
+import type { HowLong, Ringing } from "@/core/due-work";
 import type { Place, Sheet, Valve } from "@/core/formats";
 import { spotOf } from "@/core/places";
 import type { Services } from "../services";
@@ -11,6 +11,7 @@ export interface RingingValve extends Ringing {
   /** What rings first, in the words of the sheet. */
   readonly interval: string;
   readonly why: string;
+  readonly long: HowLong;
   /** One that somebody stopped: it is gone on with. */
   readonly job?: string;
 }

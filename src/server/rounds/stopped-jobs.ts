@@ -4,10 +4,11 @@ import { placeOf } from "@/core/places";
 import { speaker, stepTitle } from "@/words";
 import { readJob } from "../jobs/read-job";
 import type { Services } from "../services";
+import type { HousePace } from "./house-pace";
 import { endOfDay, mayBeDone, placesByName, type RingingValve, spotKey } from "./ringing-valve";
 
 /** Jobs that somebody stopped: somebody goes on with them. What is shut stays shut until then, so they are due at once. */
-export function stoppedJobs(services: Services): RingingValve[] {
+export function stoppedJobs(services: Services, pace: HousePace): RingingValve[] {
   const places = placesByName(services);
   return services.summaries.open().flatMap(({ job: id }): RingingValve[] => {
     const read = readJob(services, id);
@@ -30,7 +31,7 @@ export function stoppedJobs(services: Services): RingingValve[] {
         line: valve.line,
         spot: spotKey(valve, places),
         mayBeDone: mayBeDone(placeOf(valve.place, places), undefined),
-        work: leftOf(job),
+        ...pace.taken(leftOf(job), inputs.sheet.family),
         job: id,
       },
     ];

@@ -103,7 +103,7 @@ export function answerPlan(
   return ok({
     weeks: year.mondays.map((monday, week) => ({
       from: new Date(monday).toISOString(),
-      crews: year.crews.map(({ id }, row) => ({
+      crews: year.crews.map(({ id, pace = 1 }, row) => ({
         crew: id,
         hours: round(
           year.shifts[week]!.reduce((sum, { crew, from, to }) => sum + (crew.id === id ? to - from : 0), 0) /
@@ -113,7 +113,9 @@ export function answerPlan(
           question.tasks.reduce((sum, { stretches }, task) => {
             const slot = planned.plan[task];
             const here = slot?.week === week && slot.crew === row;
-            return sum + (here ? stretches.reduce((all, { work_min }) => all + work_min, 0) / 60 : 0);
+            return (
+              sum + (here ? (pace * stretches.reduce((all, { work_min }) => all + work_min, 0)) / 60 : 0)
+            );
           }, 0),
         ),
       })),

@@ -90,6 +90,7 @@ export function dayProblem(
           latest: minute(to) + (crew.overtime_min ?? 0),
           people,
           skills,
+          pace: crew.pace ?? 1,
         }),
       ),
       minutes: shortest(places.map((from) => places.map((to) => minutes(from, to)))),

@@ -96,6 +96,7 @@ export function yearProblem({ question, shifts, areaOf, minutes }: Asked): Asked
           overtime: perWeek(crew, () => crew.overtime_min ?? 0),
           trips: trips[row]!,
           day: own.length === 0 ? 1 : sum(own.map(lengthMin)) / own.length,
+          pace: crew.pace ?? 1,
         };
       }),
       shutdowns: shutdowns.map(({ shut_min, restore_min }) => shut_min + restore_min),

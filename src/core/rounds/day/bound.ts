@@ -24,12 +24,19 @@ export function lowerBound(problem: DayProblem): number {
   const perhaps = can.filter((task) => task.leftOut < dearest(problem, task));
   const sum = (some: readonly Task[], of: (task: Task) => number) =>
     some.reduce((all, task) => all + of(task), 0);
-  const least = (task: Task) => workOf(task) + task.outagePerMin * lengthOf(task);
+  // Each by the quickest crew that may; what is shut, by the quickest of all.
+  const paceFor = new Map(
+    tasks.map((task, row) => [task, Math.min(...fits[row]!.map((shift) => shifts[shift]!.pace))]),
+  );
+  const workAt = (task: Task) => paceFor.get(task)! * workOf(task);
+  const quickest = Math.min(...shifts.map(({ pace }) => pace));
+  const least = (task: Task) => workAt(task) + task.outagePerMin * lengthOf(task, paceFor.get(task)!);
   const shut = new Set(must.flatMap(({ shutdown }) => (shutdown === undefined ? [] : [shutdown])));
-  const shutting = [...shut].reduce((all, row) => all + shutdowns[row]!.shut + shutdowns[row]!.restore, 0);
+  const shutting =
+    quickest * [...shut].reduce((all, row) => all + shutdowns[row]!.shut + shutdowns[row]!.restore, 0);
   const places = [...new Set(must.map(({ place }) => place))].sort((a, b) => a - b);
   const longest = Math.max(0, ...shifts.map(({ from, latest }) => latest - from));
-  const rounds = Math.max(1, Math.ceil(sum(must, workOf) / longest));
+  const rounds = Math.max(1, Math.ceil(sum(must, workAt) / longest));
   return (
     sum(never, ({ leftOut }) => leftOut) +
     sum(perhaps, (task) => Math.min(task.leftOut, least(task))) +
@@ -48,7 +55,12 @@ function dearest(problem: DayProblem, task: Task): number {
     prices.perKm * (km[start]![task.place]! + km[task.place]![base]!);
   const shared = task.shutdown === undefined ? undefined : shutdowns[task.shutdown]!;
   const shutting = shared === undefined ? 0 : shared.shut + shared.restore;
-  return workOf(task) + shutting + task.outagePerMin * lengthOf(task) + Math.max(...shifts.map(way));
+  const slowest = Math.max(...shifts.map(({ pace }) => pace));
+  return (
+    slowest * (workOf(task) + shutting) +
+    task.outagePerMin * lengthOf(task, slowest) +
+    Math.max(...shifts.map(way))
+  );
 }
 
 /** A bound on driving, in minutes of a crew with the price of its kilometres. */

@@ -12,6 +12,7 @@ export function someDay(
     days = 1,
     exclusions = 0.2,
     underWay = false,
+    paces = [1],
   }: {
     tasks?: number;
     crews?: number;
@@ -20,6 +21,8 @@ export function someDay(
     exclusions?: number;
     /** The crews are at some work already when their first day begins. */
     underWay?: boolean;
+    /** Of the crews in turn. */
+    paces?: readonly number[];
   } = {},
 ): DayProblem {
   const random = seeded(seed);
@@ -73,6 +76,7 @@ export function someDay(
       latest: 1020 + 1440 * Math.floor(row / crews),
       people: 2,
       skills: row % crews === 0 ? ["gas"] : [],
+      pace: paces[(row % crews) % paces.length]!,
     })),
     minutes,
     km,
@@ -88,5 +92,6 @@ export const anyDay = fc
     crews: fc.integer({ min: 1, max: 3 }),
     days: fc.integer({ min: 1, max: 2 }),
     underWay: fc.boolean(),
+    paces: fc.constantFrom([1], [0.8, 1.4]),
   })
   .map(({ seed, ...size }) => someDay(seed, { ...size, waits: 0.5, exclusions: 0.5 }));

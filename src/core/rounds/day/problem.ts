@@ -64,6 +64,8 @@ export interface Shift {
   readonly latest: number;
   readonly people: number;
   readonly skills: readonly string[];
+  /** How long its hands-on work takes, shutting and restoring too, beside what the tasks say. */
+  readonly pace: number;
 }
 
 /** What a minute, a kilometre costs, in minutes of a crew. */
@@ -114,12 +116,12 @@ export const plus = (a: Cost, b: Cost): Cost => ({
   leftOut: a.leftOut + b.leftOut,
 });
 
-/** Hands-on minutes of a task, without shutting what it shares. */
+/** Hands-on minutes of a task at a usual pace, without shutting what it shares. */
 export const workOf = ({ stretches }: Task): number => stretches.reduce((sum, { work }) => sum + work, 0);
 
-/** Minutes from its beginning to its end at the least. */
-export const lengthOf = ({ stretches }: Task): number =>
-  stretches.reduce((sum, { work, wait }) => sum + work + wait, 0);
+/** Minutes from its beginning to its end at the least, at a pace. */
+export const lengthOf = (task: Task, pace: number): number =>
+  task.stretches.reduce((sum, { wait }) => sum + wait, pace * workOf(task));
 
 /** Why a shift is none for a task, whatever else it does; nothing when it is. */
 export type Unfit =
@@ -135,7 +137,8 @@ export function unfit(problem: DayProblem, task: Task, shift: Shift, row: number
   if (lacks.length > 0) return { kind: "no-competence", lacks };
   if (task.people > shift.people) return { kind: "too-few", people: shift.people, needs: task.people };
   const shared = task.shutdown === undefined ? undefined : problem.shutdowns[task.shutdown]!;
-  const length = lengthOf(task) + (shared === undefined ? 0 : shared.shut + shared.restore);
+  const length =
+    lengthOf(task, shift.pace) + (shared === undefined ? 0 : shift.pace * (shared.shut + shared.restore));
   const there = shift.from + problem.minutes[shift.start]![task.place]!;
   const back = problem.minutes[task.place]![shift.base]!;
   const open = task.windows.filter(({ from, to }) => to >= there && from <= shift.latest - back);

@@ -147,9 +147,9 @@ export function cheapestIn(
   skips: () => boolean = () => false,
 ): Insertion | undefined {
   const { problem } = ready;
-  const work = workOf(problem.tasks[task]!);
   const { perKm } = problem.prices;
-  const { latest } = problem.shifts[shift]!;
+  const { latest, pace } = problem.shifts[shift]!;
+  const work = pace * workOf(problem.tasks[task]!);
   const order = standing.orders[shift]!;
   const was = standing.timed[shift]!;
   const [before, idle] = [totalOf(was.cost), idleOf(was)];

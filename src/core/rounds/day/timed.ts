@@ -47,7 +47,7 @@ export function timed(
     const kept = problem.tasks[task]!.kept;
     return stretch === 0 && kept?.from !== undefined ? kept.from : Number.NEGATIVE_INFINITY;
   });
-  const lengths = order.map((visit, at) => minutesOf(problem, order, visit, at));
+  const lengths = order.map((visit, at) => shift.pace * minutesOf(problem, order, visit, at));
   for (let turn = 0; turn < MOST_TURNS; turn++) {
     const run = earliest(problem, shift, order, lengths, floors);
     if (run === undefined) return undefined;
@@ -62,7 +62,7 @@ export function timed(
   return undefined;
 }
 
-/** Minutes of a visit: its work, with shutting before the first and restoring after the last that shares a shut-down. */
+/** Minutes of a visit at a usual pace: its work, with shutting before the first and restoring after the last that shares a shut-down. */
 function minutesOf({ tasks, shutdowns }: DayProblem, order: readonly Visit[], visit: Visit, at: number) {
   const { stretches, shutdown } = tasks[visit.task]!;
   const { work } = stretches[visit.stretch]!;

@@ -1,6 +1,6 @@
 import type { IntegerProgram, IntegerSolver } from "../../store";
 import { ledgerOf } from "./ledger";
-import { type YearPlan, type YearProblem, yearTotal } from "./problem";
+import { minutesOf, shuttingOf, type YearPlan, type YearProblem, yearTotal } from "./problem";
 
 /** What a crew does in one area in one week. */
 interface Trip {
@@ -53,19 +53,15 @@ export class Trips {
   }
 }
 
-function tripOf(
-  { tasks, crews, shutdowns }: YearProblem,
-  crew: number,
-  week: number,
-  members: readonly number[],
-): Trip {
+function tripOf(problem: YearProblem, crew: number, week: number, members: readonly number[]): Trip {
+  const { tasks, crews } = problem;
   const { area } = tasks[members[0]!]!;
   const { day, trips } = crews[crew]!;
-  const own = members.reduce((sum, task) => sum + tasks[task]!.minutes, 0);
+  const own = members.reduce((sum, task) => sum + minutesOf(problem, task, crew), 0);
   const shut = new Set(members.flatMap((task) => tasks[task]!.shutdown ?? []));
   const minutes =
     own +
-    [...shut].reduce((sum, row) => sum + shutdowns[row]!, 0) +
+    [...shut].reduce((sum, row) => sum + shuttingOf(problem, row, crew), 0) +
     Math.max(1, Math.ceil(own / day)) * trips[area]!;
   const moved = members.reduce(
     (sum, task) => sum + (tasks[task]!.choices.find((each) => each.week === week)?.cost ?? 0),

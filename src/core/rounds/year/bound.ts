@@ -1,4 +1,4 @@
-import type { YearProblem } from "./problem";
+import { minutesOf, shuttingOf, type YearProblem } from "./problem";
 
 /** How often the prices are bettered. */
 const ASCENTS = 2500;
@@ -110,11 +110,8 @@ function profit(
 }
 
 /** Every trip that could be made, with what it could do. A section counts where most of it lies: elsewhere it is free. */
-function tripsOf(
-  { tasks, crews, weeks, shutdowns }: YearProblem,
-  loose: readonly number[],
-  kept: Kept,
-): Trip[] {
+function tripsOf(problem: YearProblem, loose: readonly number[], kept: Kept): Trip[] {
+  const { tasks, crews, weeks } = problem;
   const home = new Map<number, number>();
   for (const { shutdown, area } of tasks)
     if (shutdown !== undefined && !home.has(shutdown)) home.set(shutdown, area);
@@ -123,9 +120,10 @@ function tripsOf(
     { slot: number; minutes: number; parts: Map<number, { shut: number; ways: Way[] }> }
   >();
   for (const row of loose) {
-    const { area, minutes, choices, crews: may, shutdown } = tasks[row]!;
+    const { area, choices, crews: may, shutdown } = tasks[row]!;
     const section = shutdown !== undefined && home.get(shutdown) === area ? shutdown : -1;
-    for (const crew of may)
+    for (const crew of may) {
+      const minutes = minutesOf(problem, row, crew);
       for (const { week, cost } of choices) {
         const slot = crew * weeks + week;
         const key = `${area} ${slot}`;
@@ -136,12 +134,13 @@ function tripsOf(
         };
         trips.set(key, trip);
         const part = trip.parts.get(section) ?? {
-          shut: section < 0 || kept.shut.has(`${section} ${slot}`) ? 0 : shutdowns[section]!,
+          shut: section < 0 || kept.shut.has(`${section} ${slot}`) ? 0 : shuttingOf(problem, section, crew),
           ways: [],
         };
         trip.parts.set(section, part);
         part.ways.push({ task: row, slot, minutes, cost: cost + minutes });
       }
+    }
   }
   return [...trips.values()].map(({ slot, minutes, parts }) => ({
     slot,
@@ -157,16 +156,17 @@ interface Kept {
   readonly shut: ReadonlySet<string>;
 }
 
-function whatIsKept({ tasks, crews, weeks, shutdowns }: YearProblem): Kept {
+function whatIsKept(problem: YearProblem): Kept {
+  const { tasks, crews, weeks } = problem;
   const [trips, shut] = [new Set<string>(), new Set<string>()];
   let cost = 0;
-  for (const { kept, minutes, choices, area, shutdown } of tasks) {
+  for (const [row, { kept, choices, area, shutdown }] of tasks.entries()) {
     if (kept === undefined) continue;
     const slot = kept.crew * weeks + kept.week;
     const [trip, section] = [`${area} ${slot}`, `${shutdown} ${slot}`];
-    cost += minutes + (choices.find(({ week }) => week === kept.week)?.cost ?? 0);
+    cost += minutesOf(problem, row, kept.crew) + (choices.find(({ week }) => week === kept.week)?.cost ?? 0);
     if (!trips.has(trip)) cost += crews[kept.crew]!.trips[area]!;
-    if (shutdown !== undefined && !shut.has(section)) cost += shutdowns[shutdown]!;
+    if (shutdown !== undefined && !shut.has(section)) cost += shuttingOf(problem, shutdown, kept.crew);
     trips.add(trip);
     shut.add(section);
   }
@@ -174,10 +174,11 @@ function whatIsKept({ tasks, crews, weeks, shutdowns }: YearProblem): Kept {
 }
 
 /** What is left of each crew's week beside what is kept: without and with overtime. */
-function roomOf({ tasks, crews, weeks }: YearProblem): { readonly least: number; readonly most: number }[] {
+function roomOf(problem: YearProblem): { readonly least: number; readonly most: number }[] {
+  const { tasks, crews, weeks } = problem;
   const used = new Float64Array(crews.length * weeks);
-  for (const { kept, minutes } of tasks)
-    if (kept !== undefined) used[kept.crew * weeks + kept.week]! += minutes;
+  for (const [row, { kept }] of tasks.entries())
+    if (kept !== undefined) used[kept.crew * weeks + kept.week]! += minutesOf(problem, row, kept.crew);
   return crews.flatMap(({ minutes, overtime }, crew) =>
     minutes.map((min, week) => {
       const least = Math.max(0, min - used[crew * weeks + week]!);

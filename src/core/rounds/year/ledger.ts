@@ -1,4 +1,4 @@
-import type { Slot, YearCost, YearPlan, YearProblem } from "./problem";
+import { minutesOf, type Slot, shuttingOf, type YearCost, type YearPlan, type YearProblem } from "./problem";
 
 /** What a year's plan costs, kept up with each task that comes or goes. */
 export class Ledger {
@@ -40,21 +40,22 @@ export class Ledger {
 
   /** min that a task brings to a slot: its own, a trip more, a shut-down more. */
   #brings(task: number, crew: number, week: number): { readonly trip: number; readonly shut: number } {
-    const { tasks, crews, shutdowns } = this.problem;
-    const { area, minutes, shutdown } = tasks[task]!;
+    const { tasks, crews } = this.problem;
+    const { area, shutdown } = tasks[task]!;
+    const minutes = minutesOf(this.problem, task, crew);
     const { at, shut } = this.#rows(task, crew, week);
     const [count, work] = [this.#count[at]!, this.#work[at]!];
     const more = this.#tripsFor(crew, count + 1, work + minutes) - this.#tripsFor(crew, count, work);
     return {
       trip: more * crews[crew]!.trips[area]!,
-      shut: shutdown !== undefined && this.#shut[shut] === 0 ? shutdowns[shutdown]! : 0,
+      shut: shutdown !== undefined && this.#shut[shut] === 0 ? shuttingOf(this.problem, shutdown, crew) : 0,
     };
   }
 
   /** What it adds to put a task there. @param share of a new trip that counts */
   adds(task: number, crew: number, week: number, cost: number, share = 1): number {
     const { trip, shut } = this.#brings(task, crew, week);
-    const { minutes } = this.problem.tasks[task]!;
+    const minutes = minutesOf(this.problem, task, crew);
     const load = this.#load[crew * this.problem.weeks + week]!;
     const over = this.#overMin(crew, week, load + minutes + trip + shut) - this.#overMin(crew, week, load);
     return minutes + cost + share * trip + shut + over * this.problem.overtimePerMin;
@@ -64,7 +65,7 @@ export class Ledger {
   hasRoom(task: number, crew: number, week: number): boolean {
     const { trip, shut } = this.#brings(task, crew, week);
     const load =
-      this.#load[crew * this.problem.weeks + week]! + this.problem.tasks[task]!.minutes + trip + shut;
+      this.#load[crew * this.problem.weeks + week]! + minutesOf(this.problem, task, crew) + trip + shut;
     return this.#overMin(crew, week, load) <= this.problem.crews[crew]!.overtime[week]!;
   }
 
@@ -72,7 +73,7 @@ export class Ledger {
     const { crew, week } = slot;
     const { trip, shut } = this.#brings(task, crew, week);
     const rows = this.#rows(task, crew, week);
-    const { minutes } = this.problem.tasks[task]!;
+    const minutes = minutesOf(this.problem, task, crew);
     this.#load[rows.slot]! += minutes + trip + shut;
     this.#work[rows.at]! += minutes;
     this.#count[rows.at]! += 1;
@@ -84,7 +85,7 @@ export class Ledger {
     const slot = this.slots[task];
     if (slot === undefined) return;
     const rows = this.#rows(task, slot.crew, slot.week);
-    const { minutes } = this.problem.tasks[task]!;
+    const minutes = minutesOf(this.problem, task, slot.crew);
     this.#work[rows.at]! -= minutes;
     this.#count[rows.at]! -= 1;
     if (rows.shut >= 0) this.#shut[rows.shut]! -= 1;
@@ -102,11 +103,11 @@ export class Ledger {
   cost(): YearCost {
     const { tasks, crews, weeks, areas, shutdowns } = this.problem;
     let [work, moved, leftOut, trips, shut, overtime] = [0, 0, 0, 0, 0, 0];
-    for (const [row, { minutes, choices, leftOut: out }] of tasks.entries()) {
+    for (const [row, { choices, leftOut: out }] of tasks.entries()) {
       const slot = this.slots[row];
       if (slot === undefined) leftOut += out;
       else {
-        work += minutes;
+        work += minutesOf(this.problem, row, slot.crew);
         moved += choices.find(({ week }) => week === slot.week)?.cost ?? 0;
       }
     }
@@ -118,8 +119,8 @@ export class Ledger {
           const at = area * slots + slot;
           trips += way[area]! * this.#tripsFor(crew, this.#count[at]!, this.#work[at]!);
         }
-        for (const [row, minutes] of shutdowns.entries())
-          if (this.#shut[row * slots + slot]! > 0) shut += minutes;
+        for (const row of shutdowns.keys())
+          if (this.#shut[row * slots + slot]! > 0) shut += shuttingOf(this.problem, row, crew);
         overtime += this.problem.overtimePerMin * this.#overMin(crew, week, this.#load[slot]!);
       }
     return { work, trips, shutdowns: shut, moved, overtime, leftOut };

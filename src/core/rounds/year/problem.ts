@@ -13,6 +13,7 @@ export interface YearTask {
   readonly id: string;
   /** Row of the areas: one trip does all that a crew does there in a day. */
   readonly area: number;
+  /** At a usual pace. */
   readonly minutes: number;
   /** By week, each week once. */
   readonly choices: readonly Choice[];
@@ -34,6 +35,8 @@ export interface YearCrew {
   readonly trips: readonly number[];
   /** min of one day: work beyond it wants another trip. */
   readonly day: number;
+  /** How long its work takes, shutting and restoring too, beside what the tasks say. */
+  readonly pace: number;
 }
 
 export interface YearProblem {
@@ -46,6 +49,14 @@ export interface YearProblem {
   /** Each minute of overtime, above its own. */
   readonly overtimePerMin: number;
 }
+
+/** min that a crew takes for a task. */
+export const minutesOf = ({ tasks, crews }: YearProblem, task: number, crew: number): number =>
+  crews[crew]!.pace * tasks[task]!.minutes;
+
+/** min that a crew takes to shut and restore a section. */
+export const shuttingOf = ({ shutdowns, crews }: YearProblem, shutdown: number, crew: number): number =>
+  crews[crew]!.pace * shutdowns[shutdown]!;
 
 /** A crew in a week; none where a task is left out. */
 export interface Slot {

@@ -56,6 +56,8 @@ export function someYear(
       overtime: Array.from({ length: weeks }, () => Math.round(week * 0.2)),
       trips: trips[crew]!,
       day: 420,
+      // The second crew is slower.
+      pace: crew === 1 ? 1.25 : 1,
     })),
     shutdowns,
     overtimePerMin: 0.5,

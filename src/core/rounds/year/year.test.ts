@@ -13,10 +13,10 @@ const costOf = (problem: YearProblem, plan: YearPlan) => yearTotal(ledgerOf(prob
 
 /** Whether every crew's week holds what is in it, added up anew. */
 function overfull({ tasks, crews, weeks, areas, shutdowns }: YearProblem, plan: YearPlan): string[] {
-  return crews.flatMap(({ id, minutes, overtime, trips, day }, crew) =>
+  return crews.flatMap(({ id, minutes, overtime, trips, day, pace }, crew) =>
     Array.from({ length: weeks }, (_, week) => {
       const own = tasks.filter((_task, row) => plan[row]?.crew === crew && plan[row]?.week === week);
-      const sum = (some: typeof own) => some.reduce((all, task) => all + task.minutes, 0);
+      const sum = (some: typeof own) => some.reduce((all, task) => all + pace * task.minutes, 0);
       const shut = new Set(own.flatMap(({ shutdown }) => shutdown ?? []));
       const ways = Array.from({ length: areas }, (_area, area) => {
         const there = own.filter((task) => task.area === area);
@@ -25,7 +25,7 @@ function overfull({ tasks, crews, weeks, areas, shutdowns }: YearProblem, plan: 
       const load =
         sum(own) +
         ways.reduce((all, way) => all + way, 0) +
-        [...shut].reduce((all, row) => all + shutdowns[row]!, 0);
+        [...shut].reduce((all, row) => all + pace * shutdowns[row]!, 0);
       return load <= minutes[week]! + overtime[week]! + 1e-6 ? [] : [`${id} week ${week}: ${load} min`];
     }).flat(),
   );

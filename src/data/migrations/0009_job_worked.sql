@@ -1,0 +1,1 @@
+ALTER TABLE `job_summaries` ADD `worked` text;
