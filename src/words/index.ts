@@ -21,6 +21,7 @@ export {
   toolName,
 } from "./handling";
 export { differenceWords, harmWords, type Names, truthWords } from "./harms";
+export { howLongWords } from "./how-long";
 export {
   doubtWords,
   gapWords,

@@ -34,6 +34,7 @@ export function WorkCard({
   const visits = shift?.visits.filter(({ task }) => task === work.tag) ?? [];
   const ends = visits.at(-1);
   const speaker = useSpeaker();
+  const taken = shift && work.long.by[shift.crew];
   const joint = rounds.joint.find(({ tags }) => tags.includes(work.tag));
   // What is in no shift is as late as it is by now.
   const late = ((ends === undefined ? rounds.at : Date.parse(ends.to)) - work.due) / DAY_MS;
@@ -41,7 +42,9 @@ export function WorkCard({
     <section className="card border-l-[6px] border-l-brass-line p-4" aria-label={`${work.tag}: why so`}>
       <div className="flex items-center gap-3">
         <Plate id={work.tag} href={`/valves/${encodeURIComponent(work.tag)}`} />
-        <span className="text-note text-soft">{formatDuration(work.minutes * 60)}</span>
+        <span className="text-note text-soft">
+          {formatDuration(Math.round(taken?.half ?? work.minutes) * 60)}
+        </span>
       </div>
       <h2 className="mt-1 font-semibold text-lead leading-snug">{work.what}</h2>
       <p className="text-note text-soft">

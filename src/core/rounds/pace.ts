@@ -57,7 +57,8 @@ export function paceOf(done: readonly JobTaken[]): Pace {
     })),
     BELIEVED,
   );
-  const inSteps = (effect: number) => Math.round(Math.exp(effect) / STEP) * STEP;
+  const inSteps = (effect: number) =>
+    Math.min(MOST_TIMES, Math.max(1 / MOST_TIMES, Math.round(Math.exp(effect) / STEP) * STEP));
   const ofFamily = (family: string) => inSteps(effects.row(family));
   const ofCrew = (crew: string) => inSteps(effects.column(crew));
   return {

@@ -34,7 +34,7 @@ export function askHouse(services: Services): Result<HouseAsked, NoCrews> {
   const until = dayAfter(monday, 7 * WEEKS);
   const places = placesByName(services);
   const pace = housePace(services);
-  const crews = crewsAsked(services, people).map((crew) => ({ ...crew, pace: pace.ofCrew(crew.id) }));
+  const crews = crewsAsked(services, people, pace);
   if (crews.every(({ shifts }) => shifts.length === 0))
     return err({ kind: "nobody-on-shift", crews: crews.map(({ id }) => id) });
   const rows = things.all("rounds").filter(({ id }) => id >= dateOf(monday));

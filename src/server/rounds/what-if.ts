@@ -14,6 +14,7 @@ import type { Services } from "../services";
 import { crewsAsked } from "./crews-asked";
 import { dateOf, dayAfter } from "./days";
 import { fallenElsewhere } from "./fallen-elsewhere";
+import { housePace } from "./house-pace";
 import { weeksOf } from "./keep-rounds";
 import { comingChanges, planWeeks, slotsOf } from "./kept-weeks";
 import { whyMoved } from "./plan-again";
@@ -77,6 +78,7 @@ function waysOf(services: Services, asked: HouseAsked, what: WhatIf): Result<rea
       const crews = crewsAsked(
         services,
         people.map((each) => (each === who ? { ...who, away } : each)),
+        housePace(services),
       );
       return ok([{ asked: ifCrews(asked, crews) }]);
     }

@@ -71,6 +71,19 @@ export const rounds = {
     why === undefined ? `No way in, says ${by}.` : `No way in, says ${by}: ${why}`,
   becauseOver: (task: string) => `${task} runs over.`,
   becauseNoWayIn: (task: string) => `There was no way in to ${task}.`,
+  /** How long work takes. */
+  takesCrew: (crew: string, half: string, most: string) =>
+    `${crew}: ${half} half the time, within ${most} four times of five.`,
+  learntFrom: (compiled: string, family: number, crews: readonly { crew: string; jobs: number }[]) => {
+    const count = (jobs: number) => (jobs === 1 ? "1 job" : `${jobs} jobs`);
+    const from = [
+      ...(family > 0 ? [`${count(family)} of its kind`] : []),
+      ...crews.flatMap(({ crew, jobs }) => (jobs > 0 ? [`${count(jobs)} of ${crew}`] : [])),
+    ];
+    return from.length === 0
+      ? `Compiled: ${compiled}. None like it was signed before this week, so it may well take longer.`
+      : `Compiled: ${compiled}; learnt from ${from.join(", ")}.`;
+  },
   goOn: (step: string) => `Go on: ${step}`,
   stoppedBy: (by: string, reason: string) => `A job that ${by} stopped: ${reason}`,
   nothingToPublish: "Nothing is planned in this week. Plan it first.",
